@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\DomainFault;
+
+/** A case whose shape or bounds are wrong. */
+final class BadInput extends DomainFault
+{
+    /** @param list<string> $known */
+    public static function unknownCalculator(string $name, array $known): self
+    {
+        return new self('name', sprintf('There is no calculator "%s". There are: %s.', mb_substr($name, 0, 40), implode(', ', $known)));
+    }
+
+    public static function notJson(string $why): self
+    {
+        return new self('', "The case is not a JSON object: $why.");
+    }
+
+    public static function missing(string $field): self
+    {
+        return new self($field, 'This figure is needed.');
+    }
+
+    public static function wrongType(string $field, string $wanted): self
+    {
+        return new self($field, "This must be $wanted.");
+    }
+
+    public static function outOfRange(string $field, float $value, float $least, float $most, string $unit): self
+    {
+        $unit = $unit === '' ? '' : " $unit";
+
+        return new self($field, sprintf('%s%s is out of range: it can be from %s to %s%s.', self::plain($value), $unit, self::plain($least), self::plain($most), $unit));
+    }
+
+    /** @param list<string> $choices */
+    public static function notAChoice(string $field, string $value, array $choices): self
+    {
+        return new self($field, sprintf('"%s" is not one of %s.', mb_substr($value, 0, 40), implode(', ', $choices)));
+    }
+
+    public static function tooMany(string $field, int $most): self
+    {
+        return new self($field, "At most $most entries.");
+    }
+
+    public static function tooLong(string $field, int $most): self
+    {
+        return new self($field, "At most $most characters.");
+    }
+
+    private static function plain(float $value): string
+    {
+        return abs($value) >= 1e15 ? sprintf('%.3g', $value) : rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+    }
+}

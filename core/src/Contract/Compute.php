@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+/** The calculators by name; the one way in for PHP, HTTP and the shell. */
+final class Compute
+{
+    /** @var array<string, class-string<Calculator>> */
+    private const CALCULATORS = [
+        'fill' => FillCase::class,
+        'full_level' => FullLevelCase::class,
+        'twist' => TwistCase::class,
+        'drag' => DragCase::class,
+        'strike' => StrikeCase::class,
+        'plan' => PlanCase::class,
+        'quantity' => QuantityCase::class,
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::CALCULATORS);
+    }
+
+    /**
+     * @param array<array-key, mixed> $case a decoded JSON object
+     *
+     * @return array<string, mixed>
+     *
+     * @throws \Undro\DomainFault
+     */
+    public static function run(string $name, array $case): array
+    {
+        $calculator = self::CALCULATORS[$name] ?? throw BadInput::unknownCalculator($name, self::names());
+
+        return $calculator::compute(Input::of($case));
+    }
+}

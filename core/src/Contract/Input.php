@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\DomainFault;
+use Undro\Units\Diameter;
+use Undro\Units\Force;
+use Undro\Units\ForceUnit;
+use Undro\Units\Length;
+use Undro\Units\LengthUnit;
+use Undro\Units\Typed;
+
+/**
+ * Reads a decoded JSON object field by field, with bounds, and names the field when something is wrong.
+ * A quantity may be a number in the unit of its field's name, or text as typed ("1.8 in"), whose unit counts.
+ */
+final readonly class Input
+{
+    /** @param array<array-key, mixed> $fields */
+    private function __construct(private array $fields, private string $path) {}
+
+    /** @param array<array-key, mixed> $fields a decoded JSON object */
+    public static function of(array $fields): self
+    {
+        return new self($fields, '');
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->fields[$key]);
+    }
+
+    /** Whether the field is there, even as null. */
+    public function mentions(string $key): bool
+    {
+        return array_key_exists($key, $this->fields);
+    }
+
+    public function number(string $key, float $least, float $most, ?float $default = null): float
+    {
+        return $this->optionalNumber($key, $least, $most) ?? $default ?? throw BadInput::missing($this->at($key));
+    }
+
+    public function optionalNumber(string $key, float $least, float $most, string $unit = ''): ?float
+    {
+        $value = $this->fields[$key] ?? null;
+        if ($value === null || $value === '') {
+            return null;
+        }
+        if (is_string($value)) {
+            $value = $this->read($key, fn(): float => Typed::number($this->short($key, $value)));
+        }
+        is_int($value) || is_float($value) || throw BadInput::wrongType($this->at($key), 'a number');
+
+        return $this->bounded($key, (float) $value, $least, $most, $unit);
+    }
+
+    /** Millimetres. */
+    public function diameter(string $key, float $least, float $most): Diameter
+    {
+        return $this->optionalDiameter($key, $least, $most) ?? throw BadInput::missing($this->at($key));
+    }
+
+    /** Millimetres. */
+    public function optionalDiameter(string $key, float $least, float $most): ?Diameter
+    {
+        $millimetres = $this->quantity($key, $least, $most, 'mm', static fn(string $typed): float => Typed::diameter($typed, LengthUnit::Millimetre)->inMillimetres());
+
+        return $millimetres === null ? null : Diameter::millimetres($millimetres);
+    }
+
+    /** Millimetres. */
+    public function optionalMillimetres(string $key, float $least, float $most): ?Length
+    {
+        $millimetres = $this->quantity($key, $least, $most, 'mm', static fn(string $typed): float => Typed::length($typed, LengthUnit::Millimetre)->inMillimetres());
+
+        return $millimetres === null ? null : Length::millimetres($millimetres);
+    }
+
+    /** Metres. */
+    public function metres(string $key, float $least, float $most, ?float $default = null): Length
+    {
+        return $this->optionalMetres($key, $least, $most)
+            ?? ($default === null ? throw BadInput::missing($this->at($key)) : Length::metres($default));
+    }
+
+    /** Metres. */
+    public function optionalMetres(string $key, float $least, float $most): ?Length
+    {
+        $metres = $this->quantity($key, $least, $most, 'm', static fn(string $typed): float => Typed::length($typed, LengthUnit::Metre)->inMetres());
+
+        return $metres === null ? null : Length::metres($metres);
+    }
+
+    /** Newtons. */
+    public function force(string $key, float $least, float $most): Force
+    {
+        return $this->optionalForce($key, $least, $most) ?? throw BadInput::missing($this->at($key));
+    }
+
+    /** Newtons. */
+    public function optionalForce(string $key, float $least, float $most): ?Force
+    {
+        $newtons = $this->quantity($key, $least, $most, 'N', static fn(string $typed): float => Typed::force($typed, ForceUnit::Newton)->inNewtons());
+
+        return $newtons === null ? null : Force::newtons($newtons);
+    }
+
+    public function boolean(string $key, bool $default = false): bool
+    {
+        $value = $this->fields[$key] ?? $default;
+
+        return is_bool($value) ? $value : throw BadInput::wrongType($this->at($key), 'true or false');
+    }
+
+    public function text(string $key, int $most): string
+    {
+        return $this->short($key, $this->fields[$key] ?? '', $most);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T|null          $default null: the field is needed
+     *
+     * @return T
+     */
+    public function choice(string $key, string $enum, ?\BackedEnum $default = null): \BackedEnum
+    {
+        return $this->optionalChoice($key, $enum) ?? $default ?? throw BadInput::missing($this->at($key));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    public function optionalChoice(string $key, string $enum): ?\BackedEnum
+    {
+        $value = $this->fields[$key] ?? null;
+        if ($value === null || $value === '') {
+            return null;
+        }
+
+        return $this->oneOf($key, $value, $enum);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return list<T>
+     */
+    public function choices(string $key, string $enum): array
+    {
+        return array_map(fn(mixed $value): \BackedEnum => $this->oneOf($key, $value, $enum), $this->values($key, 0, 50));
+    }
+
+    public function object(string $key): self
+    {
+        $value = $this->fields[$key] ?? throw BadInput::missing($this->at($key));
+
+        return is_array($value) && ($value === [] || !array_is_list($value)) ? new self($value, $this->at($key)) : throw BadInput::wrongType($this->at($key), 'an object');
+    }
+
+    /** @return list<self> */
+    public function objects(string $key, int $least, int $most): array
+    {
+        $objects = [];
+        foreach ($this->values($key, $least, $most) as $index => $value) {
+            $path = $this->at($key) . ".$index";
+            $objects[] = is_array($value) ? new self($value, $path) : throw BadInput::wrongType($path, 'an object');
+        }
+
+        return $objects;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $key, float $least, float $most, string $unit, int $count): array
+    {
+        return array_map(function (mixed $value) use ($key, $least, $most, $unit): float {
+            is_int($value) || is_float($value) || throw BadInput::wrongType($this->at($key), 'a list of numbers');
+
+            return $this->bounded($key, (float) $value, $least, $most, $unit);
+        }, $this->values($key, 0, $count));
+    }
+
+    /**
+     * Runs a core constructor; a fault it reports is placed under this object's path.
+     *
+     * @template T
+     *
+     * @param callable(): T $make
+     *
+     * @return T
+     */
+    public function make(callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (BadInput $fault) {
+            throw $fault; // its path is whole already
+        } catch (DomainFault $fault) {
+            throw $fault->under($this->path);
+        }
+    }
+
+    /**
+     * Reads typed text; a fault is placed at the field.
+     *
+     * @template T
+     *
+     * @param callable(): T $read
+     *
+     * @return T
+     */
+    public function read(string $key, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (DomainFault $fault) {
+            throw (new BadInput('', $fault->getMessage()))->under($this->at($key));
+        }
+    }
+
+    /** Refuses a figure read from this field that is out of its bounds. */
+    public function within(string $key, float $value, float $least, float $most, string $unit): void
+    {
+        $this->bounded($key, $value, $least, $most, $unit);
+    }
+
+    private function at(string $key): string
+    {
+        return $this->path === '' ? $key : "$this->path.$key";
+    }
+
+    /** @param callable(string): float $typed */
+    private function quantity(string $key, float $least, float $most, string $unit, callable $typed): ?float
+    {
+        $value = $this->fields[$key] ?? null;
+        if (is_string($value) && trim($value) !== '') {
+            $value = $this->read($key, fn(): float => $typed($this->short($key, $value)));
+
+            return $this->bounded($key, $value, $least, $most, $unit);
+        }
+
+        return is_string($value) ? null : $this->optionalNumber($key, $least, $most, $unit);
+    }
+
+    private function bounded(string $key, float $value, float $least, float $most, string $unit): float
+    {
+        return is_finite($value) && $value >= $least && $value <= $most
+            ? $value
+            : throw BadInput::outOfRange($this->at($key), $value, $least, $most, $unit);
+    }
+
+    private function short(string $key, mixed $value, int $most = 60): string
+    {
+        is_string($value) || throw BadInput::wrongType($this->at($key), 'text');
+
+        return mb_strlen($value) <= $most ? $value : throw BadInput::tooLong($this->at($key), $most);
+    }
+
+    /** @return list<mixed> */
+    private function values(string $key, int $least, int $most): array
+    {
+        $value = $this->fields[$key] ?? [];
+        is_array($value) && array_is_list($value) || throw BadInput::wrongType($this->at($key), 'a list');
+        count($value) >= $least || throw BadInput::missing($this->at($key));
+
+        return count($value) <= $most ? $value : throw BadInput::tooMany($this->at($key), $most);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    private function oneOf(string $key, mixed $value, string $enum): \BackedEnum
+    {
+        $choices = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases());
+        is_string($value) || throw BadInput::wrongType($this->at($key), 'one of ' . implode(', ', $choices));
+
+        return $enum::tryFrom($value) ?? throw BadInput::notAChoice($this->at($key), $value, array_values($choices));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Drag;
+
+use Undro\Units\Force;
+
+/** The drag to set: a fraction of the weakest link, never over what the reel or the rod may bear. Source: handbook, chapter 5. */
+final readonly class Target
+{
+    private function __construct(public Link $weakest, public Force $force, public Governs $governs) {}
+
+    /**
+     * @param list<Link> $links the first of equally weak links counts
+     *
+     * @throws BadDrag if there is no link
+     */
+    public static function of(array $links, float $fraction, ?Force $reelMax = null, ?Force $rodMax = null): self
+    {
+        $links !== [] || throw BadDrag::noLinks();
+        $weakest = $links[0];
+        foreach ($links as $link) {
+            if ($link->working()->inNewtons() < $weakest->working()->inNewtons()) {
+                $weakest = $link;
+            }
+        }
+        $force = Force::newtons($fraction * $weakest->working()->inNewtons());
+        $governs = Governs::Weakest;
+        foreach ([[Governs::Reel, $reelMax], [Governs::Rod, $rodMax]] as [$who, $max]) {
+            if ($max !== null && $max->inNewtons() < $force->inNewtons()) {
+                $force = $max;
+                $governs = $who;
+            }
+        }
+
+        return new self($weakest, $force, $governs);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Fill;
+
+use Undro\DomainFault;
+use Undro\Units\Length;
+
+/** A fill that cannot be asked for. */
+final class BadFill extends DomainFault
+{
+    public static function negativeLength(Role $role): self
+    {
+        return new self('length_m', "The length of the {$role->word()} must not be negative.");
+    }
+
+    public static function noLayers(): self
+    {
+        return new self('layers', 'A fill needs at least one line.');
+    }
+
+    public static function twoOpen(): self
+    {
+        return new self('layers', 'Only one length can be worked out at a time; give all the others.');
+    }
+
+    public static function noTurns(): self
+    {
+        return new self('gear_ratio', 'The gear ratio must be above 0, such as 5.2.');
+    }
+
+    public static function joinOutside(Length $join, Length $full, Length $bare): self
+    {
+        return new self('join_depth_mm', sprintf(
+            'The join can lie between the full line (%.1F mm under the lip) and the bare arbor (%.1F mm); %.1F mm is outside that.',
+            $full->inMillimetres(),
+            $bare->inMillimetres(),
+            $join->inMillimetres(),
+        ));
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Fill;
+
+use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
+use Undro\Units\Length;
+
+/**
+ * The depth at which a buried layer is done, its own band, and what it is worth beside the counted length.
+ *
+ * With v the factor on the room, c the factors on the cells, the length at which the layer should stop misses by
+ * e = v Vfull - sum c V. Counting length leaves e as it is. A depth reading at the stop says y = v Vjoin - cb Vb within
+ * its own error; stopping by depth alone leaves e - y's error; both together leave the variance of e given y. This is
+ * the linear model of the handbook's chapter 6, applied to one fill (chapter 2 asks for the three figures).
+ */
+final readonly class DepthMark
+{
+    /**
+     * @param Length $depth     under the lip, at the top of the open layer
+     * @param Length $depthHalf half the 90 % band of that depth, one reading's error included
+     * @param Length $byLength  half the 90 % band of the layer's length when only length or turns are counted
+     * @param Length $byDepth   the same when only the depth is read, as often as asked
+     * @param Length $together  the same when both are used
+     */
+    private function __construct(
+        public int $readings,
+        public Length $depth,
+        public Length $depthHalf,
+        public Length $byLength,
+        public Length $byDepth,
+        public Length $together,
+    ) {}
+
+    /** Null where the fill has no open layer under another one, or the spool's shape is not known. */
+    public static function of(Fill $fill, int $readings): ?self
+    {
+        $solved = $fill->solved;
+        $geometry = $fill->spool->geometry;
+        $layer = $solved === null ? null : $fill->layers[$solved->index] ?? null;
+        if ($solved === null || $geometry === null || $layer?->top === null || $layer->depth === null || $solved->index === count($fill->layers) - 1) {
+            return null;
+        }
+        $spool = $fill->spool;
+        $full = $fill->full->inCubicMillimetres();
+        $join = $spool->lineVolumeUnder($geometry, $layer->top)->inCubicMillimetres();
+        $below = 0.0;
+        $above = 0.0;
+        foreach ($fill->layers as $index => $each) {
+            $variance = (self::volume($spool, $each) * $each->layer->line->cellSd) ** 2;
+            $index <= $solved->index ? $below += $variance : $above += $variance;
+        }
+        $perDepth = $spool->volumePerDepth($geometry, $layer->top)->inSquareMillimetres();
+        $perMetre = $layer->layer->volumePerMetre($spool->lay)->inCubicMillimetres();
+        $reading = (Tolerance::depthReadingMm($readings) * $perDepth) ** 2;
+        $counted = ($spool->sd * $full) ** 2 + $below + $above;
+        $target = ($spool->sd * ($full - $join)) ** 2 + $above;
+        $seen = ($spool->sd * $join) ** 2 + $below + $reading;
+        $shared = $spool->sd ** 2 * $full * $join + $below;
+        $half = static fn(float $variance): Length => Length::metres(Tolerance::BAND * sqrt(max(0.0, $variance)) / $perMetre);
+
+        return new self(
+            $readings,
+            $layer->depth,
+            Length::millimetres(Tolerance::BAND * sqrt($target / $perDepth ** 2 + Tolerance::depthReadingMm($readings) ** 2)),
+            $half($counted),
+            $half($target + $reading),
+            $half($counted - $shared ** 2 / $seen),
+        );
+    }
+
+    private static function volume(Spool $spool, FilledLayer $layer): float
+    {
+        return $layer->length->inMetres() * $layer->layer->volumePerMetre($spool->lay)->inCubicMillimetres();
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Fill;
+
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+
+/** A layer as it lies on the spool. Diameters, depth and turns need the spool's geometry. */
+final readonly class FilledLayer
+{
+    public function __construct(
+        public Layer $layer,
+        public Length $length,
+        public ?Diameter $bottom = null,
+        public ?Diameter $top = null,
+        public ?Length $depth = null,
+        public ?float $wraps = null,
+        public ?float $handleTurns = null,
+        /** line taken in by one handle turn at the top */
+        public ?Length $retrieve = null,
+    ) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Fill;
+
+use Undro\Spool\LipShape;
+use Undro\Spool\ReelKind;
+
+/** The parts of the full level, in the order they are added. */
+enum GapReasonId: string
+{
+    case Base = 'base';
+    case Springy = 'springy';
+    case ThinBraid = 'thin_braid';
+    case PoorLay = 'poor_lay';
+    case LongCast = 'long_cast';
+    case Beginner = 'beginner';
+    case Floor = 'floor';
+
+    /** One line on screen: why this part is there. */
+    public function why(ReelKind $reel, LipShape $lip): string
+    {
+        return match ($this) {
+            self::Base => match ($reel) {
+                ReelKind::Spinning => $lip === LipShape::Bevelled ? 'level with the lower edge of the bevel' : 'a straight or rounded lip',
+                ReelKind::Baitcasting => 'a rotating spool needs room at the rim',
+                ReelKind::Spincast => 'line must clear the nose cone',
+            },
+            self::Springy => 'thick springy line jumps off a brimming spool',
+            self::ThinBraid => 'very thin braid blows off in loops',
+            self::PoorLay => 'a humped or crossing lay stands proud of the level',
+            self::LongCast => 'you cast for distance, and a fuller spool sheds line easier',
+            self::Beginner => 'room for slack coils while learning',
+            self::Floor => 'never closer to the lip than this',
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Ledger;
+
+use Undro\DomainFault;
+use Undro\Units\Length;
+
+/** An event that cannot have happened as told. */
+final class BadLedger extends DomainFault
+{
+    public static function noLength(): self
+    {
+        return new self('length_m', 'A length of line that moves must be above 0.');
+    }
+
+    public static function noSuchPlace(PlaceKind $kind): self
+    {
+        return new self('place', "Say which: {$kind->word()} needs a number, and only fillers, spools and carriers have one.");
+    }
+
+    public static function notEnough(Place $place, Length $wanted, Length $there): self
+    {
+        return new self('length_m', sprintf(
+            'On %s there are %.1F m, and %.1F m cannot come off. Give %.1F m at most, or correct the stock first.',
+            $place->kind->word(),
+            $there->inMetres(),
+            $wanted->inMetres(),
+            $there->inMetres(),
+        ));
+    }
+
+    public static function otherProduct(Place $place): self
+    {
+        return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");
+    }
+
+    public static function correctsNothing(string $id): self
+    {
+        return new self('corrects', sprintf('There is no event "%s" to correct.', mb_substr($id, 0, 40)));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Ledger;
+
+/** One place line can be: a certain filler, a certain spool, or the waste. */
+final readonly class Place
+{
+    private function __construct(public PlaceKind $kind, public int $id) {}
+
+    /** @throws BadLedger if a place that holds line has no number */
+    public static function of(PlaceKind $kind, int $id = 0): self
+    {
+        $kind->holds() === ($id > 0) || throw BadLedger::noSuchPlace($kind);
+
+        return new self($kind, $id);
+    }
+
+    public function key(): string
+    {
+        return "{$this->kind->value}:$this->id";
+    }
+}

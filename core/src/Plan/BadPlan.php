@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Plan;
+
+use Undro\DomainFault;
+
+/** A plan that cannot be worked out yet. */
+final class BadPlan extends DomainFault
+{
+    public static function lengthNeeded(string $role, string $word): self
+    {
+        return new self("$role.length_m", "How much $word goes on? Give its length, such as 150 m.");
+    }
+
+    public static function backingNeeded(): self
+    {
+        return new self('backing.size', 'Pick a backing, or type its thickness or strength, such as 0.30 mm or 12 lb.');
+    }
+
+    public static function joinNeedsShape(): self
+    {
+        return new self('join_depth_mm', 'Without the lip and one more measure of the spool there is no depth to set the join at.');
+    }
+}

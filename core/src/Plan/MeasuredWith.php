@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Plan;
+
+use Undro\Spool\Tolerance;
+
+/** What the spool was measured with. */
+enum MeasuredWith: string
+{
+    case Caliper = 'caliper';
+    case Ruler = 'ruler';
+    case Unknown = 'unknown';
+
+    /** Relative sd of the room the measures give. */
+    public function sd(): float
+    {
+        return match ($this) {
+            self::Caliper => Tolerance::GEOMETRY_BY_CALIPER,
+            self::Ruler => Tolerance::GEOMETRY_BY_RULER,
+            self::Unknown => Tolerance::GEOMETRY,
+        };
+    }
+}

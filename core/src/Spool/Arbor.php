@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Spool;
+
+use Undro\Units\Area;
+use Undro\Units\Diameter;
+
+/** The core of a spool: straight, or running linearly between two diameters (coned, or a vee with its bottom in the middle). */
+final readonly class Arbor
+{
+    private function __construct(public Diameter $thin, public Diameter $thick) {}
+
+    public static function straight(Diameter $diameter): self
+    {
+        return new self($diameter, $diameter);
+    }
+
+    /** The two diameters in either order. */
+    public static function tapered(Diameter $one, Diameter $other): self
+    {
+        return $one->inMillimetres() <= $other->inMillimetres() ? new self($one, $other) : new self($other, $one);
+    }
+
+    public function isStraight(): bool
+    {
+        return $this->thin->inMillimetres() === $this->thick->inMillimetres();
+    }
+
+    /** The mean square of the diameter along the arbor: (lo2 + lo hi + hi2) / 3, mm2. */
+    public function meanSquare(): Area
+    {
+        $lo = $this->thin->inMillimetres();
+        $hi = $this->thick->inMillimetres();
+
+        return Area::squareMillimetres(($lo ** 2 + $lo * $hi + $hi ** 2) / 3);
+    }
+}

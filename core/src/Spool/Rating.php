@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Spool;
+
+use Undro\Line\Material;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+
+/** One capacity the maker stamped: so much of a line so thick. */
+final readonly class Rating
+{
+    private function __construct(
+        public Length $length,
+        public Diameter $diameter,
+        public Material $material,
+        public bool $nominal,
+        public string $stamped,
+    ) {}
+
+    /**
+     * @param bool   $nominal the diameter was taken from a strength by the nominal table
+     * @param string $stamped what the first figure said, in words ("8 lb", "PE 1.5"); empty if it was the diameter
+     *
+     * @throws BadRating if length or diameter is not above 0
+     */
+    public static function of(Length $length, Diameter $diameter, Material $material = Material::Mono, bool $nominal = false, string $stamped = ''): self
+    {
+        $length->inMetres() > 0 || throw BadRating::noLength();
+        $diameter->inMillimetres() > 0 || throw BadRating::noDiameter();
+
+        return new self($length, $diameter, $material, $nominal, $stamped);
+    }
+
+    /** K = L m d2, m.mm2 (handbook, chapter 2): what all ratings of one spool should agree on. */
+    public function capacityIndex(): float
+    {
+        return $this->length->inMetres() * $this->material->cellFactor() * $this->diameter->inMillimetres() ** 2;
+    }
+
+    /** The rating as understood, such as "8 lb nylon, nominal 0.26 mm, 128 m". */
+    public function words(): string
+    {
+        $thick = sprintf('%s%.2F mm', $this->nominal ? 'nominal ' : '', $this->diameter->inMillimetres());
+        $first = $this->stamped === '' ? "$thick {$this->material->word()}" : "$this->stamped {$this->material->word()}, $thick";
+
+        return sprintf('%s, %d m', $first, (int) round($this->length->inMetres()));
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Spool;
+
+use Undro\Units\Area;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+use Undro\Units\Volume;
+
+/**
+ * A spool with whatever is known of it: a stamp, measures, or both fused. Every volume it speaks of is line volume,
+ * so a surface D holds scale x V(D). Source: handbook, chapter 2, "What the maker stamped".
+ */
+final readonly class Spool
+{
+    /**
+     * @param float $scale line volume per volume of the geometry
+     * @param float $sd    relative sd of the line volume
+     */
+    private function __construct(
+        public Source $source,
+        public ?Geometry $geometry,
+        public ?Capacity $capacity,
+        public Length $ratedGap,
+        public Lay $lay,
+        public float $scale,
+        public float $sd,
+        private Volume $atRatedGap,
+    ) {}
+
+    /**
+     * @param list<Rating> $ratings
+     * @param float        $volumeFactor what the log has learnt the room to be, relative to these figures
+     * @param float|null   $volumeSd     replaces the relative sd of the room
+     *
+     * @throws BadSpool if the figures are not enough or contradict each other
+     */
+    public static function of(Measures $measures, array $ratings, Lay $lay, Length $ratedGap, float $volumeFactor = 1.0, ?float $volumeSd = null): self
+    {
+        $capacity = $ratings === [] ? null : Capacity::stamped($ratings, $ratedGap);
+        $geometry = $measures->complete();
+        if ($capacity === null) {
+            $geometry ?? throw self::whatIsMissing($measures);
+
+            return new self(
+                Source::Measured,
+                $geometry,
+                null,
+                $ratedGap,
+                $lay,
+                $volumeFactor,
+                $volumeSd ?? $measures->sd,
+                self::times($volumeFactor, $geometry->volumeUnder($geometry->diameterAt($ratedGap))),
+            );
+        }
+        if ($geometry !== null) {
+            return self::fused($geometry, $measures->sd, $capacity, $lay, $volumeFactor, $volumeSd);
+        }
+        [$source, $geometry] = self::derived($measures, $capacity);
+
+        return new self($source, $geometry, $capacity, $ratedGap, $lay, $volumeFactor, $volumeSd ?? $capacity->sd, self::times($volumeFactor, $capacity->volume));
+    }
+
+    /** The same spool, its room known as well as this. @param float $sd relative sd of the line volume */
+    public function trusted(float $sd): self
+    {
+        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap);
+    }
+
+    /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */
+    public function fullVolume(Length $gap): Volume
+    {
+        return $this->geometry === null ? $this->atRatedGap : $this->lineVolumeUnder($this->geometry, $this->geometry->diameterAt($gap));
+    }
+
+    /** scale x V(D) */
+    public function lineVolumeUnder(Geometry $geometry, Diameter $surface): Volume
+    {
+        return self::times($this->scale, $geometry->volumeUnder($surface));
+    }
+
+    /** The surface at which this much line lies on the arbor. */
+    public function surfaceHolding(Geometry $geometry, Volume $line): Diameter
+    {
+        return $geometry->diameterHolding(self::times(1 / $this->scale, $line));
+    }
+
+    /** Wraps of a cell between two surfaces; the scale falls on the cell. */
+    public function wrapsBetween(Geometry $geometry, Diameter $from, Diameter $to, Area $cell): float
+    {
+        return $geometry->wrapsBetween($from, $to, Area::squareMillimetres($cell->inSquareMillimetres() / $this->scale));
+    }
+
+    /** Line volume, mm3, that one mm of depth is worth at a surface: pi w D scale on a bare cylinder. */
+    public function volumePerDepth(Geometry $geometry, Diameter $surface): Area
+    {
+        return Area::squareMillimetres(2 * $this->scale * $geometry->ringArea($surface)->inSquareMillimetres());
+    }
+
+    private static function fused(Geometry $geometry, float $geometrySd, Capacity $capacity, Lay $lay, float $volumeFactor, ?float $volumeSd): self
+    {
+        $measured = $geometry->volumeUnder($geometry->diameterAt($capacity->ratedGap))->inCubicMillimetres();
+        $stamped = $capacity->volume->inCubicMillimetres();
+        self::refuseContradiction($geometry, $geometrySd, $capacity);
+        $weightMeasured = 1 / $geometrySd ** 2;
+        $weightStamped = 1 / $capacity->sd ** 2;
+        $fused = ($weightMeasured * $measured + $weightStamped * $stamped) / ($weightMeasured + $weightStamped);
+        $sd = $volumeSd ?? 1 / sqrt($weightMeasured + $weightStamped);
+
+        return new self(Source::Fused, $geometry, $capacity, $capacity->ratedGap, $lay, $volumeFactor * $fused / $measured, $sd, Volume::cubicMillimetres($volumeFactor * $fused));
+    }
+
+    private static function refuseContradiction(Geometry $geometry, float $geometrySd, Capacity $capacity): void
+    {
+        $full = $geometry->diameterAt($capacity->ratedGap);
+        $measured = $geometry->volumeUnder($full)->inCubicMillimetres();
+        $stamped = $capacity->volume->inCubicMillimetres();
+        if (abs(log($stamped / $measured)) <= Tolerance::CONTRADICTION * hypot($geometrySd, $capacity->sd)) {
+            return;
+        }
+        $traverse = Length::millimetres($geometry->traverse->inMillimetres() * $stamped / $measured);
+        $square = $full->inMillimetres() ** 2 - 4 * $stamped / (M_PI * $geometry->traverse->inMillimetres());
+        $arbor = $geometry->arbor->isStraight() && $square > 0 ? Diameter::millimetres(sqrt($square)) : null;
+        throw BadSpool::stampContradictsCalipers($capacity->volume, Volume::cubicMillimetres($measured), $geometry, $traverse, $arbor);
+    }
+
+    /**
+     * The missing one of arbor and traverse, from the stamp. A derived dimension adds no information.
+     *
+     * @return array{Source, Geometry|null}
+     */
+    private static function derived(Measures $measures, Capacity $capacity): array
+    {
+        $arbor = $measures->arborShape();
+        if ($measures->lip === null || ($arbor === null && $measures->traverse === null)) {
+            return [Source::Rated, null];
+        }
+        $lip = $measures->lip;
+        $full = $lip->inMillimetres() - 2 * $capacity->ratedGap->inMillimetres();
+        $full > 0 || throw BadSpool::gapTooDeep($capacity->ratedGap, $lip, Diameter::millimetres(0));
+        $volume = $capacity->volume->inCubicMillimetres();
+        if ($arbor === null && $measures->traverse !== null) {
+            $traverse = $measures->traverse->inMillimetres();
+            $traverse > 0 || throw BadSpool::noTraverse();
+            $square = $full ** 2 - 4 * $volume / (M_PI * $traverse);
+            $square > 0 || throw BadSpool::stampNeedsMoreRoom($lip, $measures->traverse, $capacity->volume, Volume::cubicMillimetres(M_PI / 4 * $traverse * $full ** 2));
+
+            return [Source::DerivedArbor, Geometry::of($lip, Arbor::straight(Diameter::millimetres(sqrt($square))), $measures->traverse)];
+        }
+        $arbor ?? throw BadSpool::nothingKnown();
+        $ring = $full ** 2 - $arbor->meanSquare()->inSquareMillimetres();
+        $ring > 0 && $full > $arbor->thick->inMillimetres() || throw BadSpool::gapTooDeep($capacity->ratedGap, $lip, $arbor->thick);
+
+        return [Source::DerivedTraverse, Geometry::of($lip, $arbor, Length::millimetres(4 * $volume / (M_PI * $ring)))];
+    }
+
+    private static function whatIsMissing(Measures $measures): BadSpool
+    {
+        $missing = array_keys(array_filter([
+            'lip' => $measures->lip === null,
+            'arbor' => $measures->arbor === null,
+            'traverse' => $measures->traverse === null,
+        ]));
+        if (count($missing) === 3) {
+            return BadSpool::nothingKnown();
+        }
+
+        return BadSpool::missing($missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm", implode(' and the ', $missing));
+    }
+
+    private static function times(float $factor, Volume $volume): Volume
+    {
+        return Volume::cubicMillimetres($factor * $volume->inCubicMillimetres());
+    }
+}

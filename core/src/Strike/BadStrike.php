@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Strike;
+
+use Undro\DomainFault;
+
+/** A strike that cannot be worked out. */
+final class BadStrike extends DomainFault
+{
+    public static function noStrength(string $field): self
+    {
+        return new self($field, 'The strength of the line must be above 0 N.');
+    }
+
+    public static function woundPastFish(): self
+    {
+        return new self('wind_down_turns', 'Winding down that many turns takes in all the line there is out. Give fewer turns or a larger distance.');
+    }
+}

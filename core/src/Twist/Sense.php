@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Twist;
+
+/** A sense of rotation, seen from the angler's seat. */
+enum Sense: string
+{
+    case Clockwise = 'cw';
+    case CounterClockwise = 'ccw';
+}

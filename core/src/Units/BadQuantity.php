@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Units;
+
+use Undro\DomainFault;
+
+/** A quantity that cannot be read or cannot exist. */
+final class BadQuantity extends DomainFault
+{
+    public static function notFinite(string $what): self
+    {
+        return new self('', "The $what must be a finite number.");
+    }
+
+    public static function empty(string $example): self
+    {
+        return new self('', "Nothing was typed. Write a figure such as $example.");
+    }
+
+    public static function unreadable(string $typed, string $example): self
+    {
+        return new self('', sprintf('"%s" cannot be read as a figure. Write a number with or without a unit, such as %s.', self::shorten($typed), $example));
+    }
+
+    public static function unknownUnit(string $typed, string $unit, string $known): self
+    {
+        return new self('', sprintf('"%s" in "%s" is not a unit this figure can have. Use %s.', self::shorten($unit), self::shorten($typed), $known));
+    }
+
+    public static function twoReadings(string $typed): self
+    {
+        $plain = str_replace(',', '', $typed);
+        $decimal = str_replace(',', '.', $typed);
+
+        return new self('', sprintf('"%s" can be read two ways. Write %s or %s.', self::shorten($typed), trim($plain), trim($decimal)));
+    }
+
+    public static function zeroDenominator(string $typed): self
+    {
+        return new self('', sprintf('"%s" divides by zero.', self::shorten($typed)));
+    }
+
+    private static function shorten(string $typed): string
+    {
+        return mb_strlen($typed) > 40 ? mb_substr($typed, 0, 37) . '...' : $typed;
+    }
+}

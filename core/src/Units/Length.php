@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Units;
+
+/** A length, signed: line, gap, depth, traverse. Canonical unit: metre. */
+final readonly class Length
+{
+    private function __construct(private float $metres)
+    {
+        is_finite($metres) || throw BadQuantity::notFinite('length');
+    }
+
+    /** @throws BadQuantity if not finite */
+    public static function metres(float $metres): self
+    {
+        return new self($metres);
+    }
+
+    /** @throws BadQuantity if not finite */
+    public static function millimetres(float $millimetres): self
+    {
+        return new self($millimetres / 1000);
+    }
+
+    /** @throws BadQuantity if not finite */
+    public static function of(float $amount, LengthUnit $unit): self
+    {
+        return new self($amount * $unit->inMetres());
+    }
+
+    public function inMetres(): float
+    {
+        return $this->metres;
+    }
+
+    public function inMillimetres(): float
+    {
+        return $this->metres * 1000;
+    }
+
+    public function in(LengthUnit $unit): float
+    {
+        return $this->metres / $unit->inMetres();
+    }
+}
