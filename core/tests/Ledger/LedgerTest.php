@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Tests\Ledger;
+
+use PHPUnit\Framework\TestCase;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\Count;
+use Undro\Ledger\Event;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Ledger;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Tests\Property;
+use Undro\Units\Length;
+
+final class LedgerTest extends TestCase
+{
+    use Property;
+
+    private const BRAID = 1;
+    private const NYLON = 2;
+    private int $recorded = 0;
+
+    public function testASpoolIsReadFromWhatWasWoundOnIt(): void
+    {
+        $ledger = Ledger::read($this->year());
+        self::assertSame([[self::NYLON, 80.0, '2026-02-01'], [self::BRAID, 140.0, '2026-02-01']], self::pieces($ledger, self::spool(1)));
+        self::assertEqualsWithDelta(150, $ledger->length(self::filler(1))->inMetres(), 1e-9);
+    }
+
+    public function testTheStateAtADateDependsOnlyOnTheEventsUpToIt(): void
+    {
+        $events = $this->year();
+        self::assertSame(150.0, Ledger::read($events, '2026-02-15')->at(self::spool(1))[1]->length->inMetres());
+        $this->forAll(self::share())->then(function (int $seed) use ($events): void {
+            mt_srand($seed);
+            $mixed = $events;
+            usort($mixed, static fn(): int => mt_rand(-1, 1));
+            self::assertEquals(Ledger::read($events), Ledger::read($mixed));
+        });
+    }
+
+    public function testWindingOntoAnotherSpoolTurnsTheOrderOver(): void
+    {
+        $events = [...$this->year(), $this->event('e9', EventKind::Moved, '2026-05-01', [self::move(self::spool(1), self::spool(2), 220, self::BRAID)])];
+        $ledger = Ledger::read($events);
+        self::assertSame([[self::BRAID, 140.0, '2026-02-01'], [self::NYLON, 80.0, '2026-02-01']], self::pieces($ledger, self::spool(2)));
+        self::assertSame([], $ledger->at(self::spool(1)));
+    }
+
+    public function testNothingIsLostOnTheWay(): void
+    {
+        $this->forAll(self::share(), self::share())->then(function (int $a, int $b): void {
+            $cut = self::between(1, 139, $a);
+            $move = self::between(1, 220 - $cut, $b);
+            $ledger = Ledger::read([
+                ...$this->year(),
+                $this->event('c', EventKind::CutBack, '2026-06-01', [self::move(self::spool(1), self::place(PlaceKind::Carrier, 1), $cut, self::BRAID)]),
+                $this->event('m', EventKind::Moved, '2026-06-02', [self::move(self::spool(1), self::spool(2), $move, self::BRAID)]),
+            ]);
+            $total = array_sum(array_map(static fn(Place $place): float => $ledger->length($place)->inMetres(), [self::spool(1), self::spool(2), self::place(PlaceKind::Carrier, 1)]));
+            self::assertEqualsWithDelta(220, $total, 1e-6);
+        });
+    }
+
+    public function testVoidingTakesAnEventBackAndVoidingThatBringsItAgain(): void
+    {
+        $events = $this->year();
+        $undo = new Event('undo', EventKind::Voided, '2026-03-02', 100, [], [], 'cut');
+        $redo = new Event('redo', EventKind::Voided, '2026-03-03', 101, [], [], 'undo');
+        self::assertSame(150.0, Ledger::read([...$events, $undo])->at(self::spool(1))[1]->length->inMetres());
+        self::assertSame(140.0, Ledger::read([...$events, $undo, $redo])->at(self::spool(1))[1]->length->inMetres());
+    }
+
+    public function testACorrectionReplacesAnEventAndAllThatFollowsIsReadAgain(): void
+    {
+        $correction = new Event('fix', EventKind::CutBack, '2026-03-01', 100, [self::move(self::spool(1), self::place(PlaceKind::Waste), 25, self::BRAID)], [], 'cut');
+        self::assertSame(125.0, Ledger::read([...$this->year(), $correction])->at(self::spool(1))[1]->length->inMetres());
+    }
+
+    public function testAStockTakeOverrulesTheRecord(): void
+    {
+        $count = fn(float $metres): Event => new Event('count', EventKind::StockTake, '2026-04-01', 100, [], [new Count(self::filler(1), Length::metres($metres), self::BRAID)]);
+        foreach ([0.0, 120.0, 180.0] as $metres) {
+            self::assertEqualsWithDelta($metres, Ledger::read([...$this->year(), $count($metres)])->length(self::filler(1))->inMetres(), 1e-9);
+        }
+    }
+
+    public function testMoreThanThereIsCannotComeOff(): void
+    {
+        $this->expectException(BadLedger::class);
+        $this->expectExceptionMessage('On the spool there are 220.0 m, and 221.0 m cannot come off');
+        Ledger::read([...$this->year(), $this->event('x', EventKind::Lost, '2026-04-01', [self::move(self::spool(1), self::place(PlaceKind::Water), 221, self::BRAID)])]);
+    }
+
+    public function testAFillerHoldsOneKindOfLine(): void
+    {
+        $this->expectException(BadLedger::class);
+        $this->expectExceptionMessage('one kind of line');
+        Ledger::read([...$this->year(), $this->event('x', EventKind::Moved, '2026-04-01', [self::move(self::spool(1), self::filler(2), 10, self::BRAID)])]);
+    }
+
+    public function testACorrectionOfNothingIsRefused(): void
+    {
+        $this->expectExceptionMessage('no event "ghost"');
+        Ledger::read([new Event('a', EventKind::Voided, '2026-01-01', 1, [], [], 'ghost')]);
+    }
+
+    /** @return list<Event> bought, wound, cut back */
+    private function year(): array
+    {
+        return [
+            $this->event('b1', EventKind::Bought, '2026-01-01', [self::move(self::place(PlaceKind::Shop), self::filler(1), 300, self::BRAID)]),
+            $this->event('b2', EventKind::Bought, '2026-01-01', [self::move(self::place(PlaceKind::Shop), self::filler(2), 500, self::NYLON)]),
+            $this->event('w', EventKind::Wound, '2026-02-01', [self::move(self::filler(2), self::spool(1), 80, self::NYLON), self::move(self::filler(1), self::spool(1), 150, self::BRAID)]),
+            $this->event('cut', EventKind::CutBack, '2026-03-01', [self::move(self::spool(1), self::place(PlaceKind::Waste), 10, self::BRAID)]),
+        ];
+    }
+
+    /** @param list<Move> $moves */
+    private function event(string $id, EventKind $kind, string $when, array $moves): Event
+    {
+        return new Event($id, $kind, $when, ++$this->recorded, $moves);
+    }
+
+    /** @return list<array{int, float, string|null}> */
+    private static function pieces(Ledger $ledger, Place $place): array
+    {
+        return array_map(static fn($piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $ledger->at($place));
+    }
+
+    private static function move(Place $from, Place $to, float $metres, int $product): Move
+    {
+        return Move::of($from, $to, Length::metres($metres), $product);
+    }
+
+    private static function place(PlaceKind $kind, int $id = 0): Place
+    {
+        return Place::of($kind, $id);
+    }
+
+    private static function spool(int $id): Place
+    {
+        return Place::of(PlaceKind::Spool, $id);
+    }
+
+    private static function filler(int $id): Place
+    {
+        return Place::of(PlaceKind::Filler, $id);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Tests\Plan;
+
+use PHPUnit\Framework\TestCase;
+use Undro\Contract\Compute;
+
+final class PlanTest extends TestCase
+{
+    public function testAStampAndTwoLinesAreEnoughForAFigure(): void
+    {
+        $plan = self::plan();
+        self::assertEqualsWithDelta(89, $plan['solved']['length_m'], 1);
+        self::assertNull($plan['spool']);
+        self::assertNull($plan['depth_mark']);
+        self::assertContains('not_to_scale', array_column($plan['notes'], 'id'));
+    }
+
+    public function testTwoCaliperReadingsAddDepthAndTurnsAndTheThirdNarrowsTheBand(): void
+    {
+        $rated = self::plan();
+        $two = self::plan(spool: ['lip_diameter_mm' => 46, 'traverse_mm' => 17]);
+        $three = self::plan(spool: ['lip_diameter_mm' => 46, 'traverse_mm' => 17, 'arbor_diameter_mm' => 31]);
+        self::assertEqualsWithDelta($rated['solved']['length_m'], $two['solved']['length_m'], 0.001);
+        self::assertArrayHasKey('handle_turns', $two['fill']['layers'][0]);
+        self::assertGreaterThan(0, $two['depth_mark']['depth_mm']);
+        self::assertLessThan($two['half_m'], $three['half_m']);
+        // and what it would buy was said beforehand
+        $promised = array_column($two['narrowings'], 'half_m', 'id')['arbor'];
+        self::assertEqualsWithDelta($three['half_m'], $promised, 0.05 * $promised);
+    }
+
+    public function testTheGapFollowsTheRuleUntilTheAnglerSetsIt(): void
+    {
+        $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
+        self::assertSame(1.5, self::plan(spool: $spool)['gap']['mm']);
+        self::assertSame(0.75, self::plan(spool: $spool, long_cast: true)['gap']['mm']);
+        self::assertSame(1.5, self::plan(spool: $spool, long_cast: true, off: ['long_cast'])['gap']['mm']);
+        $own = self::plan(spool: $spool, gap_mm: '1/8 in')['gap'];
+        self::assertEqualsWithDelta(3.175, $own['mm'], 1e-9);
+        self::assertTrue($own['own']);
+    }
+
+    public function testSettingTheJoinFindsBothLengths(): void
+    {
+        $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
+        $first = self::plan(spool: $spool);
+        $again = self::plan(spool: $spool, join_depth_mm: $first['depth_mark']['depth_mm']);
+        self::assertEqualsWithDelta(150, $again['fill']['layers'][1]['length_m'], 1e-6);
+        $deeper = self::plan(spool: $spool, join_depth_mm: $first['depth_mark']['depth_mm'] + 0.5);
+        self::assertGreaterThan(150, $deeper['fill']['layers'][1]['length_m']);
+        self::assertLessThan($first['solved']['length_m'], $deeper['solved']['length_m']);
+    }
+
+    public function testTooMuchMainLineIsSaidWithTheMostThatFits(): void
+    {
+        $plan = self::plan(main: ['length_m' => 500], spool: ['lip_diameter_mm' => 46, 'traverse_mm' => 17]);
+        self::assertFalse($plan['fits']);
+        self::assertSame('stop', $plan['notes'][0]['weight']);
+        preg_match('/At most (\d+) m/', $plan['notes'][0]['text'], $most);
+        self::assertTrue(self::plan(main: ['length_m' => (int) $most[1]])['fits']);
+        self::assertFalse(self::plan(main: ['length_m' => (int) $most[1] + 1])['fits']);
+        self::assertCount(1, $plan['fill']['layers'], 'the picture shows what was asked for, overfull');
+    }
+
+    public function testThickBackingIsWarnedOf(): void
+    {
+        $weights = static fn(string $main, string $size): array => array_column(self::plan(main: ['material' => $main, 'length_m' => 50], backing: ['size' => $size])['notes'], 'weight', 'id');
+        self::assertArrayNotHasKey('thick_backing', $weights('braid', '0.22'));
+        self::assertArrayHasKey('thickish_backing', $weights('braid', '0.30'));
+        self::assertSame('warning', $weights('braid', '0.40')['thick_backing']);
+        self::assertSame('warning', $weights('mono', '0.22')['thick_backing']);
+    }
+
+    public function testANominalThicknessIsMarkedAndWidensTheBand(): void
+    {
+        $label = self::plan(backing: ['size' => '0.29']);
+        $nominal = self::plan(backing: ['size' => '10 lb']);
+        self::assertTrue($nominal['lines']['backing']['nominal']);
+        self::assertEqualsWithDelta($label['solved']['length_m'], $nominal['solved']['length_m'], 0.01);
+        self::assertGreaterThan($label['half_m'], $nominal['half_m']);
+        self::assertContains('wrap_test_backing', array_column($nominal['narrowings'], 'id'));
+    }
+
+    public function testTheOtherOpenQuestionsAgreeWithTheFirst(): void
+    {
+        $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
+        $backing = self::plan(spool: $spool)['solved']['length_m'];
+        self::assertEqualsWithDelta(150, self::plan(open: 'main', spool: $spool, backing: ['length_m' => $backing])['solved']['length_m'], 1e-6);
+        $level = self::plan(open: 'level', spool: $spool, backing: ['length_m' => $backing]);
+        self::assertEqualsWithDelta(1.5, $level['level']['depth_mm'], 1e-6);
+        self::assertNull($level['solved']);
+    }
+
+    /**
+     * @param array<string, mixed> $spool
+     * @param array<string, mixed> $main
+     * @param array<string, mixed> $backing
+     *
+     * @return array<string, mixed>
+     */
+    private static function plan(array $spool = [], array $main = [], array $backing = [], mixed ...$more): array
+    {
+        return Compute::run('plan', [
+            'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'gear_ratio' => 5.2],
+            'spool' => $spool + ['ratings_text' => '0.25/200', 'measured_with' => 'caliper'],
+            'main' => $main + ['material' => 'braid', 'size' => '0.165', 'length_m' => 150],
+            'backing' => $backing + ['material' => 'mono', 'size' => '0.30'],
+            ...$more,
+        ]);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Tests\Spool;
+
+use PHPUnit\Framework\TestCase;
+use Undro\Spool\BadSpool;
+use Undro\Spool\Lay;
+use Undro\Spool\Measures;
+use Undro\Spool\Rating;
+use Undro\Spool\Source;
+use Undro\Spool\Spool;
+use Undro\Spool\StampedText;
+use Undro\Tests\Property;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+
+final class SpoolTest extends TestCase
+{
+    use Property;
+
+    public function testOneStampIsLessCertainThanSeveralAndANominalOneLeast(): void
+    {
+        $one = self::spool(ratings: '0.25/200')->sd;
+        $several = self::spool(ratings: '0.25/200 0.30/139')->sd;
+        $nominal = self::spool(ratings: '8/140')->sd;
+        self::assertSame(0.06, $one);
+        self::assertSame(0.03, $several);
+        self::assertEqualsWithDelta(0.10, $nominal, 1e-9);
+    }
+
+    public function testAnIndependentMeasurementNeverRaisesTheVariance(): void
+    {
+        $this->forAll(self::share(), self::share())->then(function (int $a, int $b): void {
+            $lip = self::between(38, 60, $a);
+            $arbor = self::between(20, 30, $b);
+            $index = 0.9 * M_PI / 4 * 16 * (($lip - 3) ** 2 - $arbor ** 2) / 950;
+            $rating = Rating::of(Length::metres($index / 0.0625), Diameter::millimetres(0.25));
+            $measures = new Measures(Diameter::millimetres($lip), Diameter::millimetres($arbor), null, Length::millimetres(16), 0.04);
+            $gap = Length::millimetres(1.5);
+            $alone = [Spool::of(new Measures(), [$rating], Lay::Normal, $gap)->sd, Spool::of($measures, [], Lay::Normal, $gap)->sd];
+            self::assertLessThan(min($alone), Spool::of($measures, [$rating], Lay::Normal, $gap)->sd);
+        });
+    }
+
+    public function testTheMissingMeasureIsDerivedSoThatTheStampFits(): void
+    {
+        foreach ([['lip' => 46.0, 'traverse' => 17.0], ['lip' => 46.0, 'arbor' => 30.0]] as $known) {
+            $spool = self::spool(...[...$known, 'ratings' => '0.25/200']);
+            self::assertNotNull($spool->geometry);
+            $full = $spool->geometry->diameterAt(Length::millimetres(1.5));
+            self::assertEqualsWithDelta(950 * 200 * 0.0625, $spool->geometry->volumeUnder($full)->inCubicMillimetres(), 0.01);
+            self::assertSame(0.06, $spool->sd);
+        }
+    }
+
+    public function testLipAloneLeavesTheStampAsItIs(): void
+    {
+        self::assertSame(Source::Rated, self::spool(lip: 46.0, ratings: '0.25/200')->source);
+    }
+
+    public function testAStampTooBigForItsSpoolIsRefused(): void
+    {
+        $this->expectException(BadSpool::class);
+        $this->expectExceptionMessage('room for at most');
+        self::spool(lip: 30.0, traverse: 8.0, ratings: '0.35/300');
+    }
+
+    public function testAStampThatContradictsTheCalipersIsRefusedWithWhatWouldFit(): void
+    {
+        $this->expectException(BadSpool::class);
+        $this->expectExceptionMessage('With a lip of 46 mm the stamp wants a traverse of');
+        self::spool(lip: 46.0, arbor: 30.0, traverse: 17.0, ratings: '0.25/600');
+    }
+
+    public function testWithoutAStampTheMissingMeasureIsAskedFor(): void
+    {
+        try {
+            self::spool(lip: 46.0, arbor: 30.0);
+            self::fail('an incomplete spool was taken');
+        } catch (BadSpool $fault) {
+            self::assertSame('traverse_mm', $fault->field);
+            self::assertStringContainsString('the traverse is needed too', $fault->getMessage());
+        }
+    }
+
+    public function testNothingAtAllAsksForTheStamp(): void
+    {
+        $this->expectExceptionMessage('Type what is stamped on the spool');
+        self::spool();
+    }
+
+    private static function spool(?float $lip = null, ?float $arbor = null, ?float $traverse = null, string $ratings = ''): Spool
+    {
+        return Spool::of(
+            new Measures(
+                $lip === null ? null : Diameter::millimetres($lip),
+                $arbor === null ? null : Diameter::millimetres($arbor),
+                null,
+                $traverse === null ? null : Length::millimetres($traverse),
+            ),
+            $ratings === '' ? [] : StampedText::read($ratings),
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
+    }
+}
