@@ -15,6 +15,7 @@ final class Compute
         'drag' => DragCase::class,
         'strike' => StrikeCase::class,
         'plan' => PlanCase::class,
+        'picture' => PictureCase::class,
         'quantity' => QuantityCase::class,
     ];
 

@@ -34,7 +34,7 @@ final class FillCase implements Calculator
             'gap_mm' => $fill->gap->inMillimetres(),
             'source' => $fill->spool->source->value,
             'volume_sd' => $fill->spool->sd,
-            'layers' => array_map(self::filled(...), $fill->layers),
+            'layers' => array_map(static fn(FilledLayer $layer): array => self::filled($layer, $fill), $fill->layers),
         ];
         if ($fill->solved !== null) {
             $out['solved'] = self::solved($fill->solved);
@@ -55,13 +55,14 @@ final class FillCase implements Calculator
     }
 
     /** @return array<string, mixed> */
-    private static function filled(FilledLayer $layer): array
+    private static function filled(FilledLayer $layer, Fill $fill): array
     {
         return array_filter([
             'role' => $layer->layer->role->value,
             'material' => $layer->layer->line->material->value,
             'diameter_mm' => $layer->layer->line->diameter->inMillimetres(),
             'length_m' => $layer->length->inMetres(),
+            'share_of_full' => $layer->volume($fill->spool->lay)->inCubicMillimetres() / $fill->full->inCubicMillimetres(),
             'bottom_diameter_mm' => $layer->bottom?->inMillimetres(),
             'top_diameter_mm' => $layer->top?->inMillimetres(),
             'depth_mm' => $layer->depth?->inMillimetres(),
@@ -71,7 +72,8 @@ final class FillCase implements Calculator
         ], static fn(mixed $value): bool => $value !== null);
     }
 
-    private static function layer(Input $in): Layer
+    /** @throws \Undro\DomainFault */
+    public static function layer(Input $in): Layer
     {
         $role = $in->choice('role', Role::class, Role::Main);
         $line = SpoolInput::line($in);

@@ -16,7 +16,6 @@ use Undro\Plan\Note;
 use Undro\Plan\Open;
 use Undro\Plan\Plan;
 use Undro\Plan\SizeFrom;
-use Undro\Spool\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
@@ -37,9 +36,7 @@ final class PlanCase implements Calculator
         $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
         $measures = SpoolInput::measures($spoolIn, $measureSd);
         $ratings = SpoolInput::ratings($spoolIn);
-        $lay = $spoolIn->choice('lay', Lay::class, Lay::Normal);
-        $ratedGap = $spoolIn->optionalMillimetres('rated_gap_mm', 0, 20) ?? $reel->ratedGap();
-        $spool = $spoolIn->make(static fn(): Spool => Spool::of($measures, $ratings, $lay, $ratedGap));
+        $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
 
         $open = $in->choice('open', Open::class, Open::Backing);
         [$main, $mainSize] = self::line($in->object('main'));
@@ -49,7 +46,7 @@ final class PlanCase implements Calculator
             $lip,
             $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30),
             $main,
-            $lay,
+            $spool->lay,
             $in->boolean('long_cast'),
             $in->boolean('beginner'),
             $in->choices('off', GapReasonId::class),
@@ -80,7 +77,6 @@ final class PlanCase implements Calculator
     {
         $fill = FillCase::result($plan->drawn);
         $solved = FillCase::result($plan->fill)['solved'] ?? null;
-        $geometry = $plan->fill->spool->geometry;
 
         return [
             'open' => $open->value,
@@ -97,13 +93,7 @@ final class PlanCase implements Calculator
                 'one_reading' => self::depthMark($plan->oneReading),
                 'three_readings' => self::depthMark($plan->threeReadings),
             ],
-            'spool' => $geometry === null ? null : [
-                'lip_mm' => $geometry->lip->inMillimetres(),
-                'arbor_thin_mm' => $geometry->arbor->thin->inMillimetres(),
-                'arbor_thick_mm' => $geometry->arbor->thick->inMillimetres(),
-                'traverse_mm' => $geometry->traverse->inMillimetres(),
-                'bare_depth_mm' => $geometry->depthOf($geometry->arbor->thin)->inMillimetres(),
-            ],
+            'spool' => self::shape($plan->fill->spool),
             'narrowings' => array_map(static fn(Narrowing $narrowing): array => [
                 'id' => $narrowing->by->value,
                 'half_m' => $narrowing->half->inMetres(),
@@ -114,6 +104,20 @@ final class PlanCase implements Calculator
                 'weight' => $note->weight->value,
                 'text' => $note->text,
             ], $plan->notes),
+        ];
+    }
+
+    /** @return array<string, float>|null what a drawing needs of a spool's shape */
+    public static function shape(Spool $spool): ?array
+    {
+        $geometry = $spool->geometry;
+
+        return $geometry === null ? null : [
+            'lip_mm' => $geometry->lip->inMillimetres(),
+            'arbor_thin_mm' => $geometry->arbor->thin->inMillimetres(),
+            'arbor_thick_mm' => $geometry->arbor->thick->inMillimetres(),
+            'traverse_mm' => $geometry->traverse->inMillimetres(),
+            'bare_depth_mm' => $geometry->depthOf($geometry->arbor->thin)->inMillimetres(),
         ];
     }
 

@@ -22,13 +22,26 @@ final class SpoolInput
     public static function spool(Input $in): Spool
     {
         $measures = self::measures($in, $in->optionalNumber('geometry_sd', 0.005, 1.0) ?? Tolerance::GEOMETRY);
+
+        return self::assembled($in, $measures, Length::millimetres(1.5));
+    }
+
+    /**
+     * The spool from its measures and whatever else is given.
+     *
+     * @param Length $ratedGap where none is given
+     *
+     * @throws \Undro\DomainFault
+     */
+    public static function assembled(Input $in, Measures $measures, Length $ratedGap): Spool
+    {
         $ratings = self::ratings($in);
 
         return $in->make(static fn(): Spool => Spool::of(
             $measures,
             $ratings,
             $in->choice('lay', Lay::class, Lay::Normal),
-            $in->optionalMillimetres('rated_gap_mm', ...Bounds::GAP_MM) ?? Length::millimetres(1.5),
+            $in->optionalMillimetres('rated_gap_mm', ...Bounds::GAP_MM) ?? $ratedGap,
             $in->number('volume_factor', ...[...Bounds::FACTOR, 1.0]),
             $in->optionalNumber('volume_sd', ...Bounds::SD),
         ));

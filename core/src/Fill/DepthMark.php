@@ -49,7 +49,7 @@ final readonly class DepthMark
         $below = 0.0;
         $above = 0.0;
         foreach ($fill->layers as $index => $each) {
-            $variance = (self::volume($spool, $each) * $each->layer->line->cellSd) ** 2;
+            $variance = ($each->volume($spool->lay)->inCubicMillimetres() * $each->layer->line->cellSd) ** 2;
             $index <= $solved->index ? $below += $variance : $above += $variance;
         }
         $perDepth = $spool->volumePerDepth($geometry, $layer->top)->inSquareMillimetres();
@@ -69,10 +69,5 @@ final readonly class DepthMark
             $half($target + $reading),
             $half($counted - $shared ** 2 / $seen),
         );
-    }
-
-    private static function volume(Spool $spool, FilledLayer $layer): float
-    {
-        return $layer->length->inMetres() * $layer->layer->volumePerMetre($spool->lay)->inCubicMillimetres();
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Fill;
 
+use Undro\Spool\Lay;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Volume;
 
 /** A layer as it lies on the spool. Diameters, depth and turns need the spool's geometry. */
 final readonly class FilledLayer
@@ -21,4 +23,10 @@ final readonly class FilledLayer
         /** line taken in by one handle turn at the top */
         public ?Length $retrieve = null,
     ) {}
+
+    /** The room it takes: 1000 L s. */
+    public function volume(Lay $lay): Volume
+    {
+        return Volume::cubicMillimetres($this->length->inMetres() * $this->layer->volumePerMetre($lay)->inCubicMillimetres());
+    }
 }

@@ -24,7 +24,7 @@ final readonly class Level
         $volume = 0.0;
         $variance = 0.0;
         foreach ($fill->layers as $layer) {
-            $each = $layer->length->inMetres() * $layer->layer->volumePerMetre($fill->spool->lay)->inCubicMillimetres();
+            $each = $layer->volume($fill->spool->lay)->inCubicMillimetres();
             $volume += $each;
             $variance += ($each * $layer->layer->line->cellSd) ** 2;
         }

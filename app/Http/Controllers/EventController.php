@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EventRequest;
+use App\Http\Resources\EventResource;
+use App\Log\EventLog;
+use App\Models\Filler;
+use App\Models\Spool;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use Undro\Contract\Bounds;
+use Undro\Contract\Input;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\Count;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+
+final class EventController
+{
+    public function store(EventRequest $request, EventLog $log): JsonResponse
+    {
+        $in = $request->figures();
+        $happened = $request->date('happened_at');
+        $event = $log->record(
+            $request->string('id')->value(),
+            EventKind::from($request->string('kind')->value()),
+            array_map(fn(Input $move): Move => $move->make(fn(): Move => Move::of(
+                $this->place($move->object('from')),
+                $this->place($move->object('to')),
+                $move->metres('length_m', ...Bounds::LENGTH_M),
+                (int) $move->number('line', 1, PHP_INT_MAX),
+            )), $in->objects('moves', 0, 20)),
+            array_map(fn(Input $count): Count => new Count(
+                $this->place($count->object('at')),
+                $count->metres('length_m', ...Bounds::LENGTH_M),
+                (int) $count->number('line', 1, PHP_INT_MAX),
+            ), $in->objects('counts', 0, 20)),
+            $happened === null ? null : Carbon::instance($happened)->utc()->format('Y-m-d\TH:i:s.v\Z'),
+            $request->integer('angler') ?: null,
+            $request->filled('corrects') ? $request->string('corrects')->value() : null,
+            $request->filled('note') ? $request->string('note')->value() : null,
+        );
+
+        return new JsonResponse((new EventResource($event->load('moves')))->toArray($request), $event->wasRecentlyCreated ? 201 : 200);
+    }
+
+    /** A place of this account. */
+    private function place(Input $in): Place
+    {
+        $kind = $in->choice('kind', PlaceKind::class);
+        $id = (int) ($in->optionalNumber('id', 0, PHP_INT_MAX) ?? 0);
+        $exists = match ($kind) {
+            PlaceKind::Filler => Filler::query()->whereKey($id)->exists(),
+            PlaceKind::Spool => Spool::query()->whereKey($id)->exists(),
+            default => true,
+        };
+
+        return $in->make(static fn(): Place => $exists ? Place::of($kind, $id) : throw BadLedger::noSuchPlace($kind));
+    }
+}

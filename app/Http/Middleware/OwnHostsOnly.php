@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Answers only to its own names, so that a page elsewhere cannot point a name of its own at this server. */
+final class OwnHostsOnly
+{
+    private const NAMES = ['localhost', '127.0.0.1', '[::1]'];
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $host = $request->headers->get('Host') ?? '';
+        $name = strtolower(preg_replace('/:\d{1,5}$/', '', $host) ?? '');
+        if (!in_array($name, self::NAMES, true)) {
+            return new Response("Undro answers only to its own address on this computer.\n", 400, ['Content-Type' => 'text/plain']);
+        }
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+use Undro\Contract\BadInput;
+use Undro\DomainFault;
+
+/** Turns what went wrong into problem details (RFC 9457) with the field; a page gets a plain sentence, never a stack. */
+final class Problems
+{
+    private const TITLES = [
+        400 => 'Bad request',
+        403 => 'Not from here',
+        404 => 'Not found',
+        405 => 'Not possible here',
+        413 => 'Too large',
+        419 => 'The page is too old',
+        422 => 'A figure needs changing',
+    ];
+    private const SENTENCES = [
+        404 => 'There is nothing at this address.',
+        419 => 'The page was open too long. Reload it and try again.',
+    ];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport(DomainFault::class);
+        $exceptions->render(static fn(Throwable $fault, Request $request): Response => self::render($fault, $request));
+    }
+
+    private static function render(Throwable $fault, Request $request): Response
+    {
+        [$status, $field, $message] = match (true) {
+            $fault instanceof DomainFault => [$fault instanceof BadInput && $fault->field === 'name' && $request->is('api/compute/*') ? 404 : 422, $fault->field, $fault->getMessage()],
+            $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
+            $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
+            default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],
+        };
+        if (!$request->is('api/*')) {
+            return new Response("$message\n", $status, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+
+        return new JsonResponse([
+            'type' => 'about:blank',
+            'title' => self::TITLES[$status] ?? 'Not possible',
+            'status' => $status,
+            'detail' => $message,
+            'error' => ['field' => $field, 'message' => $message],
+        ], $status, ['Content-Type' => 'application/problem+json']);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rule;
+
+final class AnglerRequest extends ShapeRequest
+{
+    public function rules(): array
+    {
+        return [
+            'units.length' => ['sometimes', Rule::in(['m', 'yd', 'ft'])],
+            'units.small' => ['sometimes', Rule::in(['mm', 'in'])],
+            'units.force' => ['sometimes', Rule::in(['kg', 'lb', 'N'])],
+            'habits.long_cast' => ['sometimes', 'boolean'],
+            'habits.beginner' => ['sometimes', 'boolean'],
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Angler;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Angler $resource */
+final class AnglerResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $angler = $this->resource;
+
+        return [
+            'id' => $angler->id,
+            'name' => $angler->name,
+            'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
+            'habits' => ['long_cast' => $angler->hasHabit('long_cast'), 'beginner' => $angler->hasHabit('beginner')],
+        ];
+    }
+}

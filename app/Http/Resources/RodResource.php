@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Rod;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Rod $resource */
+final class RodResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $rod = $this->resource;
+
+        return [
+            'id' => $rod->id,
+            'name' => $rod->name,
+            'length' => $rod->length_typed,
+            'line_min' => $rod->line_min_typed,
+            'line_max' => $rod->line_max_typed,
+            'archived' => $rod->archived_at !== null,
+        ];
+    }
+}

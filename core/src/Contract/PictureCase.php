@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Fill\FillCalculator;
+use Undro\Spool\ReelKind;
+use Undro\Spool\Tolerance;
+
+/** "picture": a spool and what lies on it, at the rated gap of its kind of reel; no layers draw the empty spool. */
+final class PictureCase implements Calculator
+{
+    public static function compute(Input $in): array
+    {
+        $spoolIn = $in->object('spool');
+        $reel = $in->choice('reel', ReelKind::class, ReelKind::Spinning);
+        $measures = SpoolInput::measures($spoolIn, Tolerance::GEOMETRY);
+        $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
+        $layers = array_map(FillCase::layer(...), $in->objects('layers', 0, 200));
+        $fill = $layers === [] ? null : FillCalculator::solve($spool, null, $layers);
+
+        return [
+            'shape' => PlanCase::shape($spool),
+            'layers' => $fill === null ? [] : FillCase::result($fill)['layers'],
+            'filled_fraction' => $fill->filledFraction ?? 0.0,
+        ];
+    }
+}

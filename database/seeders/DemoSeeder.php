@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Http\Controllers\SpoolController;
+use App\Log\EventLog;
+use App\Models\Angler;
+use App\Models\Filler;
+use App\Models\LineProduct;
+use App\Models\Plan;
+use App\Models\Reel;
+use App\Models\Rod;
+use App\Models\Spool;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Undro\Ledger\Count;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Line\LineSize;
+use Undro\Line\Material;
+use Undro\Units\ForceUnit;
+use Undro\Units\Length;
+use Undro\Units\LengthUnit;
+use Undro\Units\Typed;
+
+/**
+ * The demo: two friends and a child who fish an invented cold coast, the Skarrow Sound and its lakes, from kayak and
+ * rocks. Every name in it is made up. Dates count back from today, so that the year of history is always the last one.
+ */
+final class DemoSeeder extends Seeder
+{
+    /** @var array<string, LineProduct> */
+    private array $lines = [];
+    /** @var array<string, Filler> */
+    private array $fillers = [];
+    /** @var array<string, Spool> */
+    private array $spools = [];
+    /** @var array<string, Angler> */
+    private array $anglers = [];
+    private EventLog $log;
+
+    public function run(EventLog $log): void
+    {
+        $this->log = $log;
+        DB::transaction(function (): void {
+            $this->anglers();
+            $this->rods();
+            $this->lines();
+            $this->reels();
+            $this->fillers();
+            $this->year();
+            $this->plans();
+        });
+    }
+
+    private function anglers(): void
+    {
+        foreach ([
+            'orla' => ['Orla Venn', 70, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'no']],
+            'tam' => ['Tam Hesk', 55, ['yd', 'in', 'lb'], ['long_cast' => 'yes', 'beginner' => 'no']],
+            'pip' => ['Pip Venn', 40, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'yes']],
+        ] as $key => [$name, $pace, [$length, $small, $force], $habits]) {
+            $this->anglers[$key] = Angler::query()->create(['name' => $name, 'pace_turns_per_min' => $pace, 'unit_length' => $length, 'unit_small' => $small, 'unit_force' => $force]);
+            foreach ($habits as $question => $choice) {
+                $this->anglers[$key]->habits()->create(['question' => $question, 'choice' => $choice]);
+            }
+        }
+    }
+
+    private function rods(): void
+    {
+        foreach ([['Kelpstick 8', '2.4 m', '8 lb', '20 lb'], ['Longstrand 13', '13 ft', '15 lb', '40 lb'], ['Tarnwand 6', '1.8 m', '4 lb', '10 lb']] as [$name, $length, $least, $most]) {
+            Rod::query()->create([
+                'name' => $name,
+                'length_typed' => $length,
+                'length_m' => Typed::length($length, LengthUnit::Metre)->inMetres(),
+                'line_min_typed' => $least,
+                'line_min_n' => Typed::force($least, ForceUnit::Pound)->inNewtons(),
+                'line_max_typed' => $most,
+                'line_max_n' => Typed::force($most, ForceUnit::Pound)->inNewtons(),
+            ]);
+        }
+    }
+
+    private function lines(): void
+    {
+        foreach ([
+            'braid13' => ['Brindle Eight 0.13', Material::Braid, '0.13 mm', '8.2 kg', 'moss green'],
+            'braid16' => ['Brindle Eight 0.16', Material::Braid, '0.16 mm', '11 kg', 'bright yellow'],
+            'braidPe2' => ['Gannet Weave 2', Material::Braid, 'PE 2', '13.6 kg', 'five colours'],
+            'braid28' => ['Kelp Rope 30', Material::Braid, '30 lb', '30 lb', 'grey'],
+            'nylon26' => ['Plain Tarn nylon 0.26', Material::Mono, '0.26 mm', '4.1 kg', 'clear'],
+            'nylon30' => ['Plain Tarn nylon 0.30', Material::Mono, '0.30 mm', '5.6 kg', 'clear'],
+            'nylon35' => ['Shingle nylon 0.35', Material::Mono, '0.35 mm', '7.5 kg', 'orange'],
+            'nylon8' => ['Jetty nylon 8 lb', Material::Mono, '8 lb', '8 lb', 'blue'],
+            'fluoro28' => ['Seaglass fluoro 0.28', Material::Fluoro, '0.28 mm', '5.2 kg', 'clear'],
+            'fluoro33' => ['Seaglass fluoro 0.33', Material::Fluoro, '0.33 mm', '6.9 kg', 'clear'],
+            'hybrid25' => ['Halfway hybrid 0.25', Material::Hybrid, '0.25 mm', '4.8 kg', 'smoke'],
+            'hybrid30' => ['Halfway hybrid 0.30', Material::Hybrid, '0.30 mm', '6.4 kg', 'smoke'],
+        ] as $key => [$name, $material, $size, $strength, $colour]) {
+            $read = LineSize::read($size, $material);
+            $this->lines[$key] = LineProduct::query()->create([
+                'name' => $name,
+                'material' => $material->value,
+                'size_typed' => $size,
+                'diameter_mm' => $read->diameter->inMillimetres(),
+                'nominal' => $read->nominal,
+                'strength_typed' => $strength,
+                'strength_n' => Typed::force($strength, ForceUnit::Kilogram)->inNewtons(),
+                'colour' => $colour,
+            ]);
+        }
+    }
+
+    private function reels(): void
+    {
+        $this->reel('orla', 'Skerry 30', 'spinning', '5.2', '8 kg', [
+            'skerry' => ['deep', 'bevelled', 'normal', '0.25/240 0.30/170', 'caliper', ['46.2 mm', '31 mm', '', '19.5 mm', '1.6 mm']],
+            'skerryShallow' => ['shallow', 'bevelled', 'normal', 'PE 0.6-160', 'caliper', ['46.2 mm', '', '', '19.5 mm', '1.6 mm']],
+        ]);
+        $this->reel('orla', 'Tarn 20', 'spinning', '5,0', '4 kg', [
+            'tarn' => ['standard', 'rounded', 'normal', '0,20/180 0,25/115', 'unknown', ['', '', '', '', '']],
+        ]);
+        $this->reel('tam', 'Longshore 80', 'spinning', '4.6', '33 lb', [
+            'longshore' => ['coned', 'straight', 'even', '0.35mm-535m 0.40mm-410m', 'ruler', ['72 mm', '52 mm', '46.5 mm', '34 mm', '']],
+        ]);
+        $this->reel('tam', 'Skarrow Jigger', 'spinning', '5.8', '26 lb', [
+            'jigger' => ['deep', 'bevelled', 'coarse', '12/230 14/195 17/165', 'caliper', ['2.1 in', '', '', '0.83 in', '']],
+        ]);
+        $this->reel('orla', 'Hallow 100', 'baitcasting', '7.1', '5 kg', [
+            'hallow' => ['vee', 'straight', 'normal', '12-110, 14-95', 'caliper', ['34 mm', '20 mm', '15.5 mm', '22 mm', '']],
+        ]);
+        $this->reel('tam', 'Bight 300', 'baitcasting', '5.3', '22 lb', [
+            'bight' => ['standard', 'bevelled', 'even', '0.33/190', 'caliper', ['44 mm', '', '', '26 mm', '1.5 mm']],
+        ]);
+        $this->reel('pip', 'Pocket Lantern', 'spincast', '3.8', '2 kg', [
+            'lantern' => ['standard', 'straight', 'coarse', '8/80', 'unknown', ['', '', '', '', '']],
+        ]);
+        $this->reel('pip', 'Puddle 6', 'spincast', '4.1', '2.5 kg', [
+            'puddle' => ['standard', 'straight', 'normal', '6/85 8/75', 'ruler', ['41 mm', '', '', '9 mm', '']],
+        ]);
+        $this->reel('tam', 'Old harbour reel, the one with the bent handle and the new washers', 'spinning', '', '', [
+            'harbour' => ['only', 'rounded', 'coarse', '', 'ruler', ['58 mm', '36 mm', '', '20 mm', '']],
+        ]);
+    }
+
+    /** @param array<string, array{string, string, string, string, string, array{string, string, string, string, string}}> $spools */
+    private function reel(string $angler, string $name, string $kind, string $ratio, string $drag, array $spools): void
+    {
+        $reel = Reel::query()->create([
+            'angler_id' => $this->anglers[$angler]->id,
+            'name' => $name,
+            'kind' => $kind,
+            'gear_ratio_typed' => $ratio,
+            'gear_ratio' => $ratio === '' ? null : Typed::number($ratio),
+            'max_drag_typed' => $drag,
+            'max_drag_n' => $drag === '' ? null : Typed::force($drag, ForceUnit::Kilogram)->inNewtons(),
+        ]);
+        foreach ($spools as $key => [$spoolName, $lip, $lay, $stamp, $with, $measures]) {
+            $spool = new Spool();
+            SpoolController::change($spool, [
+                'name' => $spoolName,
+                'lip' => $lip,
+                'lay' => $lay,
+                'stamp' => $stamp,
+                'measured_with' => $with,
+                'measures' => array_filter(array_combine(Spool::QUANTITIES, $measures)),
+            ]);
+            $spool->reels()->attach($reel);
+            $this->spools[$key] = $spool;
+        }
+    }
+
+    private function fillers(): void
+    {
+        foreach ([
+            'a' => ['braid13', '300 m', '29.50', 340], 'b' => ['braid16', '300 m', '31.00', 330], 'c' => ['braid16', '150 m', '17.90', 200],
+            'd' => ['braidPe2', '300 m', '42.00', 320], 'e' => ['braid28', '300 yd', '38.00', 300], 'f' => ['nylon26', '600 m', '9.50', 350],
+            'g' => ['nylon30', '1000 m', '12.00', 350], 'h' => ['nylon35', '1000 m', '14.00', 345], 'i' => ['nylon8', '300 yd', '6.80', 210],
+            'j' => ['fluoro28', '200 m', '21.00', 290], 'k' => ['fluoro33', '100 m', '16.00', 290], 'l' => ['hybrid25', '250 m', '11.50', 250],
+            'm' => ['hybrid30', '300 m', '12.90', 120],
+        ] as $key => [$line, $length, $price, $daysAgo]) {
+            $metres = Typed::length($length, LengthUnit::Metre);
+            $filler = Filler::query()->create(['line_product_id' => $this->lines[$line]->id, 'full_length_typed' => $length, 'full_length_m' => $metres->inMetres(), 'price' => $price]);
+            $this->fillers[$key] = $filler;
+            $this->event(EventKind::Bought, $daysAgo, [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $metres, $filler->line_product_id)]);
+        }
+    }
+
+    private function year(): void
+    {
+        $this->wind('skerry', 318, [['g', 118], ['b', 150]]);
+        $this->wind('skerryShallow', 317, [['a', 150]]);
+        $this->wind('tarn', 310, [['f', 108]]);
+        $this->wind('longshore', 305, [['h', 480]]);
+        $this->wind('jigger', 300, [['g', 110], ['d', 180]]);
+        $this->wind('bight', 290, [['h', 168]]);
+        $this->wind('lantern', 200, [['i', 66]]);
+        $this->wind('puddle', 190, [['i', 60]]);
+        $this->wind('hallow', 280, [['j', 128]]);
+        foreach ([250, 236, 221, 214, 190, 177, 160, 151, 133, 120, 88, 71, 52, 30, 12] as $daysAgo) {
+            $this->event(EventKind::Fished, $daysAgo, [], note: $daysAgo % 2 === 0 ? 'kayak, Skarrow Sound' : 'rocks at Grey Ness');
+        }
+        $this->away('skerry', EventKind::CutBack, PlaceKind::Waste, 221, 'b', 12, 'chafed over mussels');
+        $this->away('jigger', EventKind::Lost, PlaceKind::Water, 160, 'd', 46, 'a big ling went round the wreck');
+        $this->away('longshore', EventKind::CutBack, PlaceKind::Waste, 133, 'h', 25, null);
+        // entered for the wrong spool, and taken back
+        $wrong = $this->away('tarn', EventKind::Lost, PlaceKind::Water, 120, 'f', 30, 'snagged');
+        $this->event(EventKind::Voided, 119, [], corrects: $wrong);
+        // a bad fill: far too little backing, seen and wound again
+        $this->wind('harbour', 110, [['m', 60], ['c', 90]]);
+        $this->event(EventKind::Stripped, 108, [
+            $this->move($this->spool('harbour'), $this->filler('c'), 90, 'c'),
+            $this->move($this->spool('harbour'), Place::of(PlaceKind::Waste), 60, 'm'),
+        ], note: 'two thirds empty: wound again the week after');
+        $this->wind('harbour', 101, [['h', 150], ['e', 120]]);
+        $this->event(EventKind::StockTake, 40, [], [new Count($this->filler('l'), Length::metres(205), $this->lines['hybrid25']->id)], note: 'by kitchen scale');
+    }
+
+    /** @param list<array{string, int}> $layers filler and metres, from the arbor out */
+    private function wind(string $spool, int $daysAgo, array $layers): void
+    {
+        $this->event(EventKind::Wound, $daysAgo, array_map(
+            fn(array $layer): Move => $this->move($this->filler($layer[0]), $this->spool($spool), $layer[1], $layer[0]),
+            $layers,
+        ));
+    }
+
+    private function away(string $spool, EventKind $kind, PlaceKind $to, int $daysAgo, string $filler, int $metres, ?string $note): string
+    {
+        return $this->event($kind, $daysAgo, [$this->move($this->spool($spool), Place::of($to), $metres, $filler)], note: $note);
+    }
+
+    private function move(Place $from, Place $to, int $metres, string $filler): Move
+    {
+        return Move::of($from, $to, Length::metres($metres), $this->fillers[$filler]->line_product_id);
+    }
+
+    private function filler(string $key): Place
+    {
+        return Place::of(PlaceKind::Filler, $this->fillers[$key]->id);
+    }
+
+    private function spool(string $key): Place
+    {
+        return Place::of(PlaceKind::Spool, $this->spools[$key]->id);
+    }
+
+    /**
+     * @param list<Move>  $moves
+     * @param list<Count> $counts
+     */
+    private function event(EventKind $kind, int $daysAgo, array $moves, array $counts = [], ?string $corrects = null, ?string $note = null): string
+    {
+        $when = Carbon::now('UTC')->subDays($daysAgo)->setTime(18, 30)->format('Y-m-d\TH:i:s.v\Z');
+
+        return $this->log->record((string) Str::uuid(), $kind, $moves, $counts, $when, $this->anglers['orla']->id, $corrects, $note)->uuid;
+    }
+
+    private function plans(): void
+    {
+        $spool = $this->spools['skerry'];
+        $reel = $spool->reels()->first();
+        Plan::query()->create([
+            'angler_id' => $this->anglers['orla']->id,
+            'reel_id' => $reel?->id,
+            'spool_id' => $spool->id,
+            'name' => 'Skerry 30, spring braid',
+            'draft' => [
+                'reel' => (string) $reel?->id, 'spool' => (string) $spool->id, 'kind' => 'spinning', 'lip' => 'bevelled', 'gear' => '5.2',
+                'bevel' => '1.6 mm', 'stamp' => '0.25/240 0.30/170', 'lipMm' => '46.2 mm', 'arborMm' => '31 mm', 'traverseMm' => '19.5 mm', 'with' => 'caliper',
+                'mainMaterial' => 'braid', 'mainSize' => '0.16 mm', 'mainLength' => '150 m', 'mainName' => 'Brindle Eight 0.16',
+                'backingMaterial' => 'mono', 'backingSize' => '0.30 mm', 'backingName' => 'Plain Tarn nylon 0.30',
+            ],
+        ]);
+    }
+}

@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium against a server that ./undro has started. */
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: 'tests/browser/results',
+  fullyParallel: false,
+  workers: 2,
+  timeout: 40_000,
+  expect: { timeout: 7_000 },
+  forbidOnly: true,
+  reporter: 'line',
+  use: {
+    baseURL: process.env.UNDRO_URL ?? 'http://127.0.0.1:8247',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--no-first-run'],
+    },
+  },
+});

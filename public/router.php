@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Router for PHP's own server: built files are served here with their type and a long life (their names carry a hash),
+ * everything else by the application.
+ */
+$path = parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH);
+$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
+if (is_string($path) && preg_match('~^/build/assets/[\w.-]+\.(\w+)$~', $path, $found) === 1 && isset($types[$found[1]]) && is_file(__DIR__ . $path)) {
+    header("Content-Type: {$types[$found[1]]}");
+    header('X-Content-Type-Options: nosniff');
+    header('Cache-Control: public, max-age=31536000, immutable');
+    header_remove('X-Powered-By');
+    readfile(__DIR__ . $path);
+
+    return true;
+}
+
+require __DIR__ . '/index.php';

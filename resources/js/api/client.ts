@@ -1,0 +1,52 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+/** What the server says is wrong, and which figure. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly field: string,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+export const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
+
+function token(): string {
+  const found = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
+}
+
+export const client = createClient<paths>({ baseUrl: window.location.origin });
+client.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
+    request.headers.set('Accept', 'application/json');
+    return request;
+  },
+  onError() {
+    return new Problem(0, '', OFFLINE);
+  },
+});
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+function isProblem(error: unknown): error is Schemas['Problem'] {
+  return typeof error === 'object' && error !== null && 'error' in error;
+}
+
+/** The data of an answer, or the problem thrown. */
+export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await asked;
+  if (data !== undefined && response.ok) return data;
+  if (isProblem(error)) throw new Problem(error.status, error.error.field, error.error.message);
+  throw new Problem(response.status, '', 'Undro answered with something unexpected. Reload the page and try again.');
+}

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { drawn } from './section/drawn';
+import { arborProfile, frame, spread, standIn } from './section/outline';
+import { step, ticks } from './tape/ticks';
+
+const room = { width: 640, height: 340, padLeft: 60, padRight: 110, padTop: 30, padBottom: 30 };
+
+describe('the section', () => {
+  it('fits the whole spool into its room, whatever the proportions', () => {
+    for (const [traverse, depth] of [
+      [8, 14],
+      [40, 6],
+      [19.5, 7.6],
+    ] as const) {
+      const shape = {
+        lip_mm: 50,
+        arbor_thin_mm: 50 - 2 * depth,
+        arbor_thick_mm: 50 - 2 * depth,
+        traverse_mm: traverse,
+        bare_depth_mm: depth,
+      };
+      const f = frame(shape, room);
+      expect(f.left).toBeGreaterThan(room.padLeft);
+      expect(f.right).toBeLessThan(room.width - room.padRight);
+      expect(f.top + depth * f.scale).toBeLessThan(room.height - room.padBottom);
+      expect(f.right - f.left).toBeCloseTo(traverse * f.scale, 6);
+    }
+  });
+
+  it('draws a taper as a vee on a baitcaster and as a cone elsewhere', () => {
+    const shape = { lip_mm: 34, arbor_thin_mm: 15, arbor_thick_mm: 20, traverse_mm: 22, bare_depth_mm: 9.5 };
+    const f = frame(shape, room);
+    expect(arborProfile(shape, f, 'baitcasting')).toHaveLength(3);
+    const cone = arborProfile(shape, f, 'spinning');
+    expect(cone).toHaveLength(2);
+    expect(cone[1]?.[1]).toBeGreaterThan(cone[0]?.[1] ?? 0);
+  });
+
+  it('keeps tabs apart and inside, in their order', () => {
+    const placed = spread([100, 104, 300], 38, 20, 310);
+    expect((placed[1] ?? 0) - (placed[0] ?? 0)).toBeGreaterThanOrEqual(38);
+    expect(Math.max(...placed)).toBeLessThanOrEqual(310);
+    expect(spread([315, 318], 38, 20, 310)).toEqual([272, 310]);
+  });
+
+  it('stacks layers by their share of the room where the shape is not known', () => {
+    const layer = {
+      role: 'main' as const,
+      material: 'mono' as const,
+      diameter_mm: 0.3,
+      length_m: 100,
+      share_of_full: 0.4,
+    };
+    const guess = drawn(null, [{ ...layer, role: 'backing' }, layer]);
+    expect(guess.toScale).toBe(false);
+    const [under, over] = guess.layers;
+    expect((under?.top ?? 0) - (under?.bottom ?? 0)).toBeCloseTo((over?.top ?? 0) - (over?.bottom ?? 0), 6);
+    expect(over?.top).toBeLessThan(standIn().lip_mm);
+  });
+});
+
+describe('the tape', () => {
+  it('numbers its scale in round steps with room for each', () => {
+    expect(step(266, 10)).toBe(50);
+    expect(step(97, 8)).toBe(20);
+    expect(step(7, 7)).toBe(1);
+    expect(ticks(100, 25)).toEqual([0, 25, 50, 75, 100]);
+  });
+});

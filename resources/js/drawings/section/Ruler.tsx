@@ -1,0 +1,40 @@
+import { FLANGE, type Frame } from './outline';
+import classes from './Section.module.css';
+
+interface RulerProps {
+  frame: Frame;
+  /** mm */
+  deepest: number;
+  unit: { mm: number; name: string };
+}
+
+/** A depth rod let down from the lip: how far under it everything lies. */
+export function Ruler({ frame: f, deepest, unit }: RulerProps) {
+  const inches = unit.mm > 1;
+  const step = inches ? unit.mm / 16 : 1;
+  const numbered = inches ? 2 : deepest > 14 ? 2 : 1;
+  const ticks = Array.from({ length: Math.floor(deepest / step) + 1 }, (_, index) => index);
+  const x = f.left - FLANGE * f.scale - 14;
+  return (
+    <g className={classes.ruler}>
+      <rect x={x - 9} y={f.top} width={9} height={deepest * f.scale} className={classes.rod} />
+      <text x={x - 30} y={f.top - 14}>
+        {inches ? '16ths in under the lip' : 'mm under the lip'}
+      </text>
+      {ticks.map((tick) => {
+        const y = f.top + tick * step * f.scale;
+        const long = tick % numbered === 0;
+        return (
+          <g key={tick}>
+            <path d={`M${x} ${y}h${long ? -9 : -5}`} />
+            {long && (
+              <text x={x - 14} y={y + 4} textAnchor="end">
+                {tick}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,106 @@
+import { useElementSize } from '@mantine/hooks';
+import { useId } from 'react';
+import type { Material, Role } from '../material';
+import { Layers } from './Layers';
+import { MarkTab } from './MarkTab';
+import {
+  BODY,
+  breakLines,
+  type Frame,
+  frame,
+  type LipShape,
+  metal,
+  type ReelKind,
+  type Shape,
+  spread,
+} from './outline';
+import { Ruler } from './Ruler';
+import classes from './Section.module.css';
+
+export interface DrawnLayer {
+  role: Role;
+  material: Material;
+  /** mm */
+  diameter: number;
+  /** surfaces under and over the layer, mm */
+  bottom: number;
+  top: number;
+}
+
+export interface Mark {
+  id: string;
+  /** mm under the lip */
+  depth: number;
+  word: string;
+  /** the depth as the angler reads it */
+  figure: string;
+  tone: 'next' | 'stop';
+  /** half the 90 % band, mm */
+  half?: number;
+  /** left out: the mark cannot be moved */
+  onMove?: (depth: number) => void;
+  least?: number;
+  most?: number;
+}
+
+interface SectionProps {
+  shape: Shape;
+  kind: ReelKind;
+  lip: LipShape;
+  bevelMm: number;
+  layers: DrawnLayer[];
+  marks: Mark[];
+  height: number;
+  /** false: proportions stand in for measures, so no ruler and no depths */
+  toScale: boolean;
+  /** mm in one unit of the ruler, and its name */
+  rulerUnit: { mm: number; name: string };
+  label: string;
+}
+
+const PAD = { padLeft: 44, padRight: 108, padTop: 34, padBottom: 26 };
+
+/** The spool cut in half, to scale, from the lip to the arbor, with its line and its stop marks. */
+export function Section({ shape, kind, lip, bevelMm, layers, marks, height, toScale, rulerUnit, label }: SectionProps) {
+  const { ref, width } = useElementSize();
+  const id = useId();
+  const pad = toScale ? PAD : { ...PAD, padLeft: 24, padRight: 24 };
+  const f: Frame = frame(shape, { width: Math.max(width, 200), height, ...pad }, toScale);
+  const cut = breakLines(shape, f);
+  const words = f.top + (shape.bare_depth_mm + BODY) * f.scale + 18;
+  const y = (depth: number) => f.top + depth * f.scale;
+  const tabs = spread(
+    marks.map((mark) => y(mark.depth)),
+    38,
+    18,
+    height - 24,
+  );
+  return (
+    <div ref={ref} className={classes.room}>
+      {width > 0 && (
+        // biome-ignore lint/a11y/useSemanticElements: an SVG cannot hold a fieldset
+        <svg width={width} height={height} className={classes.drawing} aria-label={label} role="group">
+          <path d={metal(shape, f, kind, lip, bevelMm)} className={toScale ? classes.metal : classes.guess} />
+          <Layers id={id} shape={shape} frame={f} kind={kind} layers={layers} />
+          {f.cut && (
+            <g className={classes.cut}>
+              <path d={cut.between} className={classes.gap} />
+              <path d={`${cut.left}${cut.right}`} className={classes.edge} />
+            </g>
+          )}
+          {toScale && <Ruler frame={f} deepest={shape.bare_depth_mm} unit={rulerUnit} />}
+          <text x={f.left - 4} y={words} className={classes.word}>
+            rear flange
+          </text>
+          <text x={f.right + 4} y={words} textAnchor="end" className={classes.word}>
+            {`front lip${toScale ? (f.cut ? ' · middle cut out' : '') : ' · not to scale'}`}
+          </text>
+          {toScale &&
+            marks.map((mark, index) => (
+              <MarkTab key={mark.id} mark={mark} frame={f} tabY={tabs[index] ?? y(mark.depth)} />
+            ))}
+        </svg>
+      )}
+    </div>
+  );
+}

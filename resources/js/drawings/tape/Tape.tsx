@@ -1,0 +1,163 @@
+import { useElementSize } from '@mantine/hooks';
+import { useId } from 'react';
+import type { Material } from '../material';
+import { Texture } from '../Texture';
+import classes from './Tape.module.css';
+import { step, ticks } from './ticks';
+
+export interface Segment {
+  id: string;
+  material: Material;
+  /** m */
+  length: number;
+  /** over the tape, from the left; empty in a thumbnail */
+  word: string;
+  backing?: boolean;
+}
+
+interface TapeProps {
+  segments: Segment[];
+  /** the length the whole tape stands for, m; the rest is drawn as gone */
+  whole?: number;
+  /** m in one unit of the scale, and its name */
+  scaleUnit: { m: number; name: string };
+  /** a soft band round a place on the tape, m */
+  band?: { at: number; half: number };
+  /** what the ends are: knot on the arbor and lure for a reel, the cut end for a filler */
+  ends: 'reel' | 'filler';
+  size?: 'full' | 'thumb';
+  label: string;
+}
+
+/** The line laid out as a measuring tape, from the arbor on the left to the lure on the right. */
+export function Tape({ segments, whole, scaleUnit, band, ends, size = 'full', label }: TapeProps) {
+  const { ref, width } = useElementSize();
+  const id = useId();
+  const full = size === 'full';
+  const total = Math.max(
+    0.1,
+    whole ?? 0,
+    segments.reduce((sum, segment) => sum + segment.length, 0),
+  );
+  const left = ends === 'reel' ? 12 : 1;
+  const right = width - (ends === 'reel' ? 26 : 12);
+  const x = (metres: number) => left + ((right - left) * metres) / total;
+  const top = full ? 30 : 2;
+  const body = full ? 26 : 16;
+  const height = full ? 86 : 38;
+  const by = step(total / scaleUnit.m, Math.max(2, Math.floor(width / (full ? 62 : 54))));
+  let at = 0;
+  const placed = segments.map((segment) => {
+    const from = at;
+    at += segment.length;
+    return { ...segment, from, to: at };
+  });
+  return (
+    <div ref={ref} className={classes.room}>
+      {width > 0 && (
+        <svg width={width} height={height} className={classes.drawing} role="img" aria-label={label}>
+          <defs>
+            {placed.map((segment, index) => (
+              <Texture key={segment.id} id={`${id}-${index}`} material={segment.material} tile={body / 2} y={top} />
+            ))}
+          </defs>
+          <rect x={x(0)} y={top} width={x(total) - x(0)} height={body} className={classes.gone} />
+          {placed.map((segment, index) => (
+            <g key={segment.id}>
+              <rect
+                x={x(segment.from)}
+                y={top}
+                width={x(segment.to) - x(segment.from)}
+                height={body}
+                className={segment.backing ? classes.backing : classes.main}
+              />
+              <rect
+                x={x(segment.from)}
+                y={top}
+                width={x(segment.to) - x(segment.from)}
+                height={body}
+                fill={`url(#${id}-${index})`}
+                className={classes.edge}
+              />
+              {full && <Word segment={segment} from={x(segment.from)} to={x(segment.to)} last={index > 0} />}
+            </g>
+          ))}
+          {band && (
+            <rect
+              x={Math.max(left, x(band.at - band.half))}
+              y={top - 5}
+              width={Math.min(right, x(band.at + band.half)) - Math.max(left, x(band.at - band.half))}
+              height={body + 10}
+              className={classes.band}
+            />
+          )}
+          <Scale total={total} unit={scaleUnit} by={by} x={x} y={top + body} />
+          {placed.slice(1).map((segment) => (
+            <circle
+              key={segment.id}
+              cx={x(segment.from)}
+              cy={top + body / 2}
+              r={full ? 6 : 4}
+              className={classes.join}
+            />
+          ))}
+          {ends === 'reel' && <Ends left={x(0)} right={x(at)} y={top + body / 2} full={full} />}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function Word({ segment, from, to, last }: { segment: Segment; from: number; to: number; last: boolean }) {
+  const fits = to - from > segment.word.length * 6.2;
+  const x = fits || !last ? from : to;
+  return (
+    <text
+      x={x + (fits && last ? 4 : 0)}
+      y={last && !fits ? 8 : 20}
+      textAnchor={fits || !last ? 'start' : 'end'}
+      className={classes.word}
+    >
+      {segment.word}
+    </text>
+  );
+}
+
+interface ScaleProps {
+  total: number;
+  unit: { m: number; name: string };
+  by: number;
+  x: (metres: number) => number;
+  y: number;
+}
+
+function Scale({ total, unit, by, x, y }: ScaleProps) {
+  const range = total / unit.m;
+  return (
+    <g className={classes.scale}>
+      <path
+        d={ticks(range, by / 5)
+          .map((tick) => `M${x(tick * unit.m)} ${y}v4`)
+          .join('')}
+      />
+      {ticks(range, by).map((tick) => (
+        <g key={tick}>
+          <path d={`M${x(tick * unit.m)} ${y}v8`} />
+          <text x={x(tick * unit.m)} y={y + 20} textAnchor={tick === 0 ? 'start' : 'middle'}>
+            {tick === 0 ? `0 ${unit.name}` : Math.round(tick * 100) / 100}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function Ends({ left, right, y, full }: { left: number; right: number; y: number; full: boolean }) {
+  const r = full ? 7 : 5;
+  return (
+    <g className={classes.ends}>
+      <circle cx={left} cy={y} r={r} />
+      <path d={`M${right} ${y}h10m0 -${r - 1}v${2 * (r - 1)}l${r + 2} -${r - 1}Z`} />
+    </g>
+  );
+}

@@ -1,0 +1,46 @@
+import { Button } from '@mantine/core';
+import { useSearchParams } from 'react-router';
+import { useReels } from '../api/queries';
+import { Empty } from '../parts/Empty';
+import page from '../parts/parts.module.css';
+import { Waiting } from '../parts/Waiting';
+import { AddReel } from './AddReel';
+import { ReelEntry } from './ReelEntry';
+import { Rods } from './Rods';
+
+/** Reels with their spools and what lies on each, and the rods. */
+export function LockerPlace() {
+  const reels = useReels();
+  const [params, setParams] = useSearchParams();
+  const adding = params.get('add') === 'reel';
+  const add = (on: boolean) => setParams(on ? { add: 'reel' } : {}, { replace: true });
+  return (
+    <div className={page.page}>
+      <title>Locker · Undro</title>
+      <div className={page.head}>
+        <h1>Locker</h1>
+        <span className={page.soft}>reels, what lies on their spools, and rods</span>
+        <span className={page.grow} />
+        {!adding && <Button onClick={() => add(true)}>Add a reel</Button>}
+      </div>
+      {adding && <AddReel onDone={() => add(false)} />}
+      <Waiting query={reels} what="the reels" />
+      {reels.data?.length === 0 && !adding && (
+        <Empty title="No reel in the locker yet">
+          <p>A reel needs a name and what is stamped on its spool. Everything else can wait.</p>
+          <Button mt="sm" onClick={() => add(true)}>
+            Add the first reel
+          </Button>
+        </Empty>
+      )}
+      {reels.data && reels.data.length > 0 && (
+        <ul className={page.entries} aria-label="Reels">
+          {reels.data.map((reel) => (
+            <ReelEntry key={reel.id} reel={reel} />
+          ))}
+        </ul>
+      )}
+      <Rods />
+    </div>
+  );
+}

@@ -1,0 +1,100 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { type Reel, useAddSpool, useChangeReel, useChangeSpool } from '../api/queries';
+import { FigureForm } from '../parts/FigureForm';
+import page from '../parts/parts.module.css';
+import { done, failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { reelFields, reelValues } from './fields';
+import classes from './Locker.module.css';
+import { SpoolEntry } from './SpoolEntry';
+
+/** One reel with its spools; edited where it stands. */
+export function ReelEntry({ reel }: { reel: Reel }) {
+  const { units, put, reel: onBench } = useBench();
+  const [editing, setEditing] = useState(false);
+  const change = useChangeReel();
+  const addSpool = useAddSpool();
+  const changeSpool = useChangeSpool();
+  const navigate = useNavigate();
+
+  const save = async (values: Record<string, string>) => {
+    const before = reelValues(reel);
+    await change.mutateAsync({ id: reel.id, body: values });
+    done(`${values.name} changed.`, () => change.mutateAsync({ id: reel.id, body: before }));
+    setEditing(false);
+  };
+  const putAway = async () => {
+    try {
+      await change.mutateAsync({ id: reel.id, body: { archived: true } });
+      done(`${reel.name} put away.`, () => change.mutateAsync({ id: reel.id, body: { archived: false } }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  const another = async () => {
+    try {
+      const spool = await addSpool.mutateAsync({ name: `Spool ${reel.spools.length + 1}`, reels: [reel.id] });
+      done(`Another spool for ${reel.name}.`, () =>
+        changeSpool.mutateAsync({ id: spool.id, body: { archived: true } }),
+      );
+    } catch (error) {
+      failed(error);
+    }
+  };
+  return (
+    <li className={page.entry}>
+      <div className={classes.reel}>
+        <div>
+          <h2 className={page.title}>{reel.name}</h2>
+          <p className={page.facts}>
+            {[
+              reel.kind,
+              reel.gear_ratio && `${reel.gear_ratio} : 1`,
+              reel.max_drag && `drag to ${reel.max_drag}`,
+              reel.angler,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+            {onBench?.id === reel.id && <strong> · on the bench</strong>}
+          </p>
+          <div className={page.actions}>
+            <Button size="compact-sm" variant="default" onClick={() => setEditing(!editing)} aria-expanded={editing}>
+              Edit
+            </Button>
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={another}>
+              Another spool
+            </Button>
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+              Put away
+            </Button>
+          </div>
+        </div>
+        <div className={classes.spools}>
+          {reel.spools.map((spool) => (
+            <SpoolEntry
+              key={spool.id}
+              reel={reel}
+              spool={spool}
+              onPlan={() => {
+                put(reel.id, spool.id);
+                navigate(`/plan?reel=${reel.id}&spool=${spool.id}`);
+              }}
+            />
+          ))}
+        </div>
+      </div>
+      {editing && (
+        <FigureForm
+          label={`Edit ${reel.name}`}
+          fields={reelFields(units)}
+          initial={reelValues(reel)}
+          submit="Save"
+          onSubmit={save}
+          onCancel={() => setEditing(false)}
+        />
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,100 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { type Rod, useAddRod, useChangeRod, useRods } from '../api/queries';
+import { FigureForm, type FormField } from '../parts/FigureForm';
+import page from '../parts/parts.module.css';
+import { done, failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import type { Units } from '../units/units';
+
+const fields = (units: Units): FormField[] => [
+  { key: 'name', label: 'Name', wide: true },
+  { key: 'length', label: 'Length', placeholder: '2.4 m', unit: 'm' },
+  { key: 'line_min', label: 'Line from', unit: units.force, placeholder: `4 ${units.force}` },
+  { key: 'line_max', label: 'Line to', unit: units.force, placeholder: `9 ${units.force}` },
+];
+
+/** Rods and the lines they are made for. */
+export function Rods() {
+  const { data: rods = [] } = useRods();
+  const { units } = useBench();
+  const [open, setOpen] = useState<number | null>(null);
+  const add = useAddRod();
+  const change = useChangeRod();
+  const values = ({ name, length, line_min, line_max }: Rod) => ({ name, length, line_min, line_max });
+  const save = async (rod: Rod, next: Record<string, string>) => {
+    await change.mutateAsync({ id: rod.id, body: next });
+    done(`${next.name} changed.`, () => change.mutateAsync({ id: rod.id, body: values(rod) }));
+    setOpen(null);
+  };
+  const putAway = async (rod: Rod) => {
+    try {
+      await change.mutateAsync({ id: rod.id, body: { archived: true } });
+      done(`${rod.name} put away.`, () => change.mutateAsync({ id: rod.id, body: { archived: false } }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  return (
+    <section aria-label="Rods">
+      <div className={page.head}>
+        <h2>Rods</h2>
+        <span className={page.grow} />
+        <Button variant="default" onClick={() => setOpen(open === 0 ? null : 0)} aria-expanded={open === 0}>
+          Add a rod
+        </Button>
+      </div>
+      {open === 0 && (
+        <FigureForm
+          label="Add a rod"
+          fields={fields(units)}
+          initial={{ name: '', length: '', line_min: '', line_max: '' }}
+          submit="Add it"
+          onCancel={() => setOpen(null)}
+          onSubmit={async (next) => {
+            const rod = await add.mutateAsync(next as { name: string });
+            done(`${rod.name} is in the locker.`, () => change.mutateAsync({ id: rod.id, body: { archived: true } }));
+            setOpen(null);
+          }}
+        />
+      )}
+      {rods.length > 0 && (
+        <ul className={page.entries}>
+          {rods.map((rod) => (
+            <li key={rod.id} className={page.entry}>
+              <span className={page.title}>{rod.name}</span>{' '}
+              <span className={page.facts}>
+                {[rod.length, rod.line_min && rod.line_max ? `line ${rod.line_min} to ${rod.line_max}` : '']
+                  .filter(Boolean)
+                  .join(' · ')}
+              </span>
+              <div className={page.actions}>
+                <Button
+                  size="compact-sm"
+                  variant="default"
+                  onClick={() => setOpen(open === rod.id ? null : rod.id)}
+                  aria-expanded={open === rod.id}
+                >
+                  Edit
+                </Button>
+                <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(rod)}>
+                  Put away
+                </Button>
+              </div>
+              {open === rod.id && (
+                <FigureForm
+                  label={`Edit ${rod.name}`}
+                  fields={fields(units)}
+                  initial={values(rod)}
+                  submit="Save"
+                  onSubmit={(next) => save(rod, next)}
+                  onCancel={() => setOpen(null)}
+                />
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,124 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { type Reel, type Spool, useChangeSpool } from '../api/queries';
+import { drawn } from '../drawings/section/drawn';
+import { Thumb } from '../drawings/section/Thumb';
+import { Tape } from '../drawings/tape/Tape';
+import { FigureForm } from '../parts/FigureForm';
+import page from '../parts/parts.module.css';
+import { done, failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { length, metresPer, words } from '../units/units';
+import { FoundOnSpool } from './FoundOnSpool';
+import { spoolBody, spoolFields, spoolValues } from './fields';
+import classes from './Locker.module.css';
+
+interface SpoolEntryProps {
+  reel: Reel;
+  spool: Spool;
+  onPlan: () => void;
+}
+
+/** One spool: its section, the tape of what lies on it, and its figures edited in place. */
+export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
+  const { units } = useBench();
+  const [open, setOpen] = useState<'' | 'edit' | 'found'>('');
+  const change = useChangeSpool();
+  const { contents, picture } = spool;
+  const save = async (values: Record<string, string>) => {
+    const before = spoolBody(spoolValues(spool));
+    await change.mutateAsync({ id: spool.id, body: spoolBody(values) });
+    done(`${reel.name}, ${values.name} changed.`, () => change.mutateAsync({ id: spool.id, body: before }));
+    setOpen('');
+  };
+  const putAway = async () => {
+    try {
+      await change.mutateAsync({ id: spool.id, body: { archived: true } });
+      done(`${spool.name} put away.`, () => change.mutateAsync({ id: spool.id, body: { archived: false } }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  const full = picture.filled_fraction === null ? '' : ` · ${Math.round(picture.filled_fraction * 100)} % full`;
+  return (
+    <section className={classes.spool} aria-label={`${reel.name}, ${spool.name}`}>
+      <Thumb {...drawn(picture.shape, picture.layers)} kind={reel.kind} lip={spool.lip} />
+      <div className={classes.on}>
+        <p className={page.facts}>
+          <strong className={classes.spoolName}>{spool.name}</strong> {spool.stamp && `stamped ${spool.stamp}`}
+          {contents.length > 0 && full}
+        </p>
+        {contents.length > 0 ? (
+          <>
+            <Tape
+              size="thumb"
+              ends="reel"
+              segments={contents.map((piece, index) => ({
+                id: `${index}`,
+                material: piece.line.material,
+                length: piece.length_m,
+                word: piece.line.name,
+                backing: index < contents.length - 1,
+              }))}
+              scaleUnit={{ m: metresPer(units), name: units.length }}
+              label={`On ${spool.name}: ${contents.map((piece) => `${piece.line.name} ${words(length(piece.length_m, units))}`).join(', ')}`}
+            />
+            <p className={page.facts}>
+              {contents.map((piece) => `${words(length(piece.length_m, units))} ${piece.line.name}`).join(' under ')}
+            </p>
+          </>
+        ) : (
+          <p className={page.facts}>No line recorded on it.</p>
+        )}
+        {picture.problem && (spool.stamp || spool.measures.lip_diameter) && (
+          <p className={classes.problem}>{picture.problem}</p>
+        )}
+        <div className={page.actions}>
+          <Button size="compact-sm" variant="light" onClick={onPlan}>
+            Plan a fill
+          </Button>
+          <Button
+            size="compact-sm"
+            variant="default"
+            onClick={() => setOpen(open === 'edit' ? '' : 'edit')}
+            aria-expanded={open === 'edit'}
+          >
+            Figures
+          </Button>
+          {contents.length === 0 && (
+            <Button
+              size="compact-sm"
+              variant="default"
+              onClick={() => setOpen(open === 'found' ? '' : 'found')}
+              aria-expanded={open === 'found'}
+            >
+              Say what is on it
+            </Button>
+          )}
+          {reel.spools.length > 1 && (
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+              Put spool away
+            </Button>
+          )}
+        </div>
+      </div>
+      {open === 'edit' && (
+        <div className={classes.form}>
+          <FigureForm
+            label={`Figures of ${spool.name}`}
+            fields={spoolFields(units)}
+            initial={spoolValues(spool)}
+            submit="Save"
+            onSubmit={save}
+            onCancel={() => setOpen('')}
+          />
+        </div>
+      )}
+      {open === 'found' && (
+        <div className={classes.form}>
+          <FoundOnSpool spool={spool} onDone={() => setOpen('')} />
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import '@mantine/core/styles.css';
+import '@mantine/notifications/styles.css';
+import './theme/global.css';
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { Problem } from './api/client';
+import { router } from './router';
+import { scheme } from './theme/scheme';
+import { theme, variables } from './theme/theme';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 10_000,
+      retry: (count, error) => !(error instanceof Problem && error.status >= 400) && count < 2,
+      // the server is on this computer; it answers with or without the internet
+      networkMode: 'always',
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+createRoot(document.getElementById('root') as HTMLElement).render(
+  <StrictMode>
+    <MantineProvider
+      theme={theme}
+      cssVariablesResolver={variables}
+      colorSchemeManager={scheme}
+      defaultColorScheme="auto"
+      getStyleNonce={() => nonce}
+    >
+      <Notifications position="bottom-center" autoClose={9000} />
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </MantineProvider>
+  </StrictMode>,
+);

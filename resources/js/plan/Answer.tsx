@@ -1,0 +1,93 @@
+import { useBench } from '../shell/bench';
+import { fraction, length, small, words } from '../units/units';
+import { LargeFigure } from './LargeFigure';
+import { Notes } from './Notes';
+import { OpenChoice } from './OpenChoice';
+import classes from './Plan.module.css';
+import { SavePlan } from './SavePlan';
+import { Todo } from './Todo';
+import type { Planning } from './usePlan';
+
+/** The answer: the figure somebody came for, then what to do, then why. */
+export function Answer({ plan }: { plan: Planning }) {
+  const { result, problem } = plan;
+  return (
+    <section className={classes.answer} aria-label="The answer">
+      <OpenChoice plan={plan} />
+      <Headline plan={plan} />
+      {problem && (
+        <p className={classes.problem} role="alert">
+          {problem.message}
+        </p>
+      )}
+      {result && (
+        <div className={problem ? classes.stale : undefined}>
+          <Notes notes={result.notes.filter((note) => note.weight === 'stop')} />
+          <Todo plan={plan} result={result} />
+          <Notes notes={result.notes.filter((note) => note.weight !== 'stop')} />
+        </div>
+      )}
+      <SavePlan plan={plan} />
+    </section>
+  );
+}
+
+function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
+  const { units } = useBench();
+  if (!result) {
+    return (
+      <div aria-live="polite">
+        <h1 className={classes.ask}>How much backing?</h1>
+        <p className={classes.soft}>{nextStep(draft)}</p>
+      </div>
+    );
+  }
+  const stale = problem !== null;
+  if (draft.open === 'level') {
+    if (!result.level) {
+      return (
+        <LargeFigure
+          lead="The spool comes out"
+          figure={String(Math.round(result.fill.filled_fraction * 100))}
+          unit="% full"
+          stale={stale}
+        />
+      );
+    }
+    const depth = small(result.level.depth_mm, units);
+    return (
+      <LargeFigure
+        lead="The line ends"
+        {...depth}
+        after={fraction(result.level.depth_mm, units)}
+        tolerance={small(result.level.half_mm, units).figure}
+        trail="under the lip"
+        stale={stale}
+      />
+    );
+  }
+  const lead = draft.open === 'backing' ? 'Wind this much backing' : 'Room for this much main line';
+  const solved = result.solved;
+  if (!solved || !result.fits) {
+    return <LargeFigure lead={lead} figure="none" unit="" stale={stale} />;
+  }
+  const shown = length(solved.length_m, units);
+  return (
+    <LargeFigure
+      lead={lead}
+      {...shown}
+      tolerance={result.half_m === null ? undefined : length(result.half_m, units).figure}
+      stale={stale}
+      title={`Nine times in ten between ${words(length(solved.low_m, units))} and ${words(length(solved.high_m, units))}`}
+    />
+  );
+}
+
+function nextStep(draft: Planning['draft']): string {
+  if (!draft.stamp.trim() && !draft.lipMm.trim()) {
+    return draft.mainSize.trim()
+      ? 'Type what is stamped on the spool, the way it is stamped.'
+      : 'Type what is stamped on the spool, then the thickness or strength of the main line. Everything else can wait.';
+  }
+  return 'Now the main line: pick it from the rack, or type its thickness or strength.';
+}

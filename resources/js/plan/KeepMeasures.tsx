@@ -1,0 +1,65 @@
+import { Button } from '@mantine/core';
+import { useChangeReel, useChangeSpool, useReels } from '../api/queries';
+import { done, failed } from '../parts/undo';
+import { fromReel } from './draft';
+import classes from './Plan.module.css';
+import type { Planning } from './usePlan';
+
+const KEPT = [
+  'stamp',
+  'stampUnits',
+  'lipMm',
+  'arborMm',
+  'deepMm',
+  'traverseMm',
+  'bevel',
+  'with',
+  'lay',
+  'lip',
+  'gear',
+] as const;
+
+/** Offers to keep figures typed here with the spool they were measured on. */
+export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
+  const { data: reels = [] } = useReels();
+  const changeSpool = useChangeSpool();
+  const changeReel = useChangeReel();
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  if (!reel || !spool || problem) return null;
+  const stored = fromReel(reel, spool);
+  if (KEPT.every((key) => stored[key] === draft[key])) return null;
+
+  const keep = async (from: typeof stored) => {
+    await changeSpool.mutateAsync({
+      id: spool.id,
+      body: {
+        stamp: from.stamp,
+        stamp_units: (from.stampUnits || null) as typeof spool.stamp_units,
+        lip: from.lip as typeof spool.lip,
+        lay: from.lay as typeof spool.lay,
+        measured_with: from.with as typeof spool.measured_with,
+        measures: {
+          lip_diameter: from.lipMm,
+          arbor_diameter: from.arborMm,
+          arbor_deep_diameter: from.deepMm,
+          traverse: from.traverseMm,
+          bevel_depth: from.bevel,
+        },
+      },
+    });
+    if (from.gear !== reel.gear_ratio || from !== draft) {
+      await changeReel.mutateAsync({ id: reel.id, body: { gear_ratio: from.gear } });
+    }
+  };
+  return (
+    <Button
+      size="compact-sm"
+      variant="light"
+      className={classes.keep}
+      onClick={() => keep(draft).then(() => done(`Kept with ${reel.name}.`, () => keep(stored)), failed)}
+    >
+      Keep these figures with {reel.name.length > 18 ? 'the reel' : reel.name}
+    </Button>
+  );
+}

@@ -1,0 +1,23 @@
+import { Answer } from './Answer';
+import { LineFields } from './LineFields';
+import classes from './Plan.module.css';
+import { PlanPicture } from './PlanPicture';
+import { SpoolFields } from './SpoolFields';
+import { usePlan } from './usePlan';
+
+/** What goes on the spool: figures typed on the left, the drawing in the middle, the answer on the right. */
+export function PlanPlace() {
+  const plan = usePlan();
+  return (
+    <div className={classes.place}>
+      <title>Plan · Undro</title>
+      <form className={classes.inputs} onSubmit={(event) => event.preventDefault()} aria-label="What you have">
+        <SpoolFields plan={plan} />
+        <LineFields plan={plan} line="main" />
+        <LineFields plan={plan} line="backing" />
+      </form>
+      <PlanPicture plan={plan} />
+      <Answer plan={plan} />
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+import type { PlanResult } from '../api/queries';
+import { useBench } from '../shell/bench';
+import { fraction, retrieve, small, type Units, words } from '../units/units';
+import classes from './Plan.module.css';
+import type { Planning } from './usePlan';
+
+interface Row {
+  id: string;
+  figure: string;
+  words: string;
+}
+
+/** What to do with the answer: where to stop, by depth and by turns. */
+export function Todo({ plan, result }: { plan: Planning; result: PlanResult }) {
+  const { units } = useBench();
+  const rows = todo(plan, result, units);
+  if (rows.length === 0) return null;
+  return (
+    <dl className={classes.todo}>
+      {rows.map((row) => (
+        <div key={row.id} className={classes.row} data-testid={`todo-${row.id}`}>
+          <dt className={classes.rowFigure}>{row.figure}</dt>
+          <dd className={classes.rowWords}>{row.words}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function depth(millimetres: number, units: Units): string {
+  return units.small === 'in' ? fraction(millimetres, units) : words(small(millimetres, units));
+}
+
+function todo({ draft }: Planning, result: PlanResult, units: Units): Row[] {
+  if (!result.fits) return [];
+  const rows: Row[] = [];
+  const [first] = result.fill.layers;
+  const top = result.fill.layers.at(-1);
+  const word = draft.open === 'backing' ? 'backing' : 'line';
+  if (draft.open === 'backing' && result.depth_mark) {
+    rows.push({
+      id: 'depth',
+      figure: depth(result.depth_mark.depth_mm, units),
+      words: 'under the lip is where the backing stops. Read it in three places.',
+    });
+  }
+  const counted = draft.open === 'backing' ? first : draft.open === 'main' ? top : undefined;
+  if (counted?.handle_turns !== undefined) {
+    rows.push({
+      id: 'turns',
+      figure: String(Math.round(counted.handle_turns)),
+      words: `handle turns for the ${word}, counted from the first firm one.`,
+    });
+  }
+  if (draft.open !== 'level' && result.spool) {
+    rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip when all of it is on.' });
+  }
+  if (top?.retrieve_m !== undefined) {
+    rows.push({
+      id: 'retrieve',
+      figure: words(retrieve(top.retrieve_m, units)),
+      words: 'taken in by one handle turn when full.',
+    });
+  }
+  return rows;
+}

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { METRIC } from '../units/units';
+import { type Draft, differences, EMPTY, fieldOf, revive, toCase } from './draft';
+
+const HABITS = { long_cast: false, beginner: false };
+const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
+
+describe('what is typed on the Plan place', () => {
+  it('comes back the same from a link or a saved plan', () => {
+    const draft = typed({
+      lipMm: '46',
+      open: 'level',
+      off: 'springy,floor',
+      backingLength: '90 yd',
+      mainName: 'Ødegård & søn?',
+    });
+    const link = new URLSearchParams(differences(draft)).toString();
+    expect(revive(Object.fromEntries(new URLSearchParams(link)))).toEqual(draft);
+    expect(revive(differences(draft))).toEqual(draft);
+  });
+
+  it('leaves out what a link should not carry', () => {
+    expect(revive({ nonsense: 'x', stamp: 'y'.repeat(500) })).toEqual({ ...EMPTY, stamp: 'y'.repeat(200) });
+  });
+
+  it('asks nothing until there is a spool and a line to ask about', () => {
+    expect(toCase(EMPTY, METRIC, HABITS)).toBeNull();
+    expect(toCase(typed({ stamp: '' }), METRIC, HABITS)).toBeNull();
+    expect(toCase(typed({ stamp: '', lipMm: '46' }), METRIC, HABITS)).not.toBeNull();
+  });
+
+  it('sends figures as typed, bare ones in the unit of the angler', () => {
+    const inches = { length: 'yd', small: 'in', force: 'lb' } as const;
+    const sent = toCase(typed({ lipMm: '1.8', gap: '1/16', mainLength: '150', traverseMm: '17 mm' }), inches, HABITS);
+    expect(sent?.spool.lip_diameter_mm).toBe('1.8 in');
+    expect(sent?.spool.traverse_mm).toBe('17 mm');
+    expect(sent?.gap_mm).toBe('1/16 in');
+    expect(sent?.main.length_m).toBe('150 yd');
+    expect(sent?.spool.arbor_diameter_mm).toBeNull();
+  });
+
+  it('leaves backing out where it has no length and is not asked for', () => {
+    expect(toCase(typed({ open: 'main' }), METRIC, HABITS)?.backing).toBeNull();
+    expect(toCase(typed({ open: 'main', backingLength: '20' }), METRIC, HABITS)?.backing).not.toBeNull();
+    expect(toCase(typed({}), METRIC, HABITS)?.backing).not.toBeNull();
+  });
+
+  it('knows where on the screen a problem belongs', () => {
+    expect(fieldOf('spool.lip_diameter_mm')).toBe('lipMm');
+    expect(fieldOf('main.length_m')).toBe('mainLength');
+    expect(fieldOf('somewhere.else')).toBeNull();
+  });
+});

@@ -1,0 +1,181 @@
+import type { Filler, Line, PlanCase, Reel, Spool } from '../api/queries';
+import { type Units, withUnit } from '../units/units';
+
+/** Everything typed on the Plan place. Flat text, so that it fits a link and a saved plan as it is. */
+export const EMPTY = {
+  reel: '',
+  spool: '',
+  kind: 'spinning',
+  lip: 'bevelled',
+  bevel: '',
+  gear: '',
+  stamp: '',
+  stampUnits: '',
+  stampMaterial: 'mono',
+  lipMm: '',
+  arborMm: '',
+  deepMm: '',
+  traverseMm: '',
+  with: 'caliper',
+  lay: 'normal',
+  mainName: '',
+  mainMaterial: 'braid',
+  mainSize: '',
+  mainFrom: 'label',
+  mainLength: '150 m',
+  mainFiller: '',
+  backingName: '',
+  backingMaterial: 'mono',
+  backingSize: '0.30 mm',
+  backingFrom: 'label',
+  backingLength: '',
+  backingFiller: '',
+  open: 'backing',
+  gap: '',
+  join: '',
+  off: '',
+};
+
+export type Draft = typeof EMPTY;
+export type DraftKey = keyof Draft;
+export const KEYS = Object.keys(EMPTY) as DraftKey[];
+
+/** What differs from an empty plan, for a link or for saving. */
+export function differences(draft: Draft): Record<string, string> {
+  return Object.fromEntries(KEYS.filter((key) => draft[key] !== EMPTY[key]).map((key) => [key, draft[key]]));
+}
+
+/** A draft from a link or a saved plan; what it does not know is left out. */
+export function revive(stored: Record<string, string>): Draft {
+  const draft = { ...EMPTY };
+  for (const key of KEYS) {
+    const value = stored[key];
+    if (typeof value === 'string') draft[key] = value.slice(0, 200);
+  }
+  return draft;
+}
+
+/** The figures of a spool in its reel, as they stand in the locker. */
+export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
+  return {
+    reel: String(reel.id),
+    spool: String(spool.id),
+    kind: reel.kind,
+    gear: reel.gear_ratio,
+    lip: spool.lip,
+    lay: spool.lay,
+    stamp: spool.stamp,
+    stampUnits: spool.stamp_units ?? '',
+    stampMaterial: spool.stamp_material,
+    lipMm: spool.measures.lip_diameter,
+    arborMm: spool.measures.arbor_diameter,
+    deepMm: spool.measures.arbor_deep_diameter,
+    traverseMm: spool.measures.traverse,
+    bevel: spool.measures.bevel_depth,
+    with: spool.measured_with,
+    gap: '',
+    join: '',
+    off: '',
+  };
+}
+
+export type LineRole = 'main' | 'backing';
+
+/** A line from the rack, by itself or with the filler it comes off. */
+export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<Draft> {
+  const size = line.size;
+  return role === 'main'
+    ? {
+        mainName: line.name,
+        mainMaterial: line.material,
+        mainSize: size,
+        mainFrom: 'label',
+        mainFiller: String(filler?.id ?? ''),
+        join: '',
+      }
+    : {
+        backingName: line.name,
+        backingMaterial: line.material,
+        backingSize: size,
+        backingFrom: 'label',
+        backingFiller: String(filler?.id ?? ''),
+      };
+}
+
+/** Keys of a role's own fields. */
+export const lineKeys = (role: LineRole) =>
+  ({
+    name: `${role}Name`,
+    material: `${role}Material`,
+    size: `${role}Size`,
+    from: `${role}From`,
+    length: `${role}Length`,
+    filler: `${role}Filler`,
+  }) as const satisfies Record<string, DraftKey>;
+
+/** Which kind of figure a field holds; bare figures get the angler's unit. */
+const SMALL: DraftKey[] = ['lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
+
+/** The question for the server, exactly as typed. Null while there is nothing to ask about. */
+export function toCase(draft: Draft, units: Units, habits: { long_cast: boolean; beginner: boolean }): PlanCase | null {
+  if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
+  const small = (key: (typeof SMALL)[number]) => withUnit(draft[key], units.small) || null;
+  const line = (role: LineRole) => {
+    const keys = lineKeys(role);
+    return {
+      material: draft[keys.material],
+      size: draft[keys.size],
+      size_from: draft[keys.from],
+      length_m: withUnit(draft[keys.length], units.length) || null,
+    };
+  };
+  const withBacking =
+    draft.open === 'backing' || (draft.backingSize.trim() !== '' && draft.backingLength.trim() !== '');
+  return {
+    reel: { kind: draft.kind, lip: draft.lip, bevel_depth_mm: small('bevel'), gear_ratio: draft.gear || null },
+    spool: {
+      ratings_text: draft.stamp,
+      ratings_units: draft.stampUnits || null,
+      ratings_material: draft.stampMaterial,
+      lip_diameter_mm: small('lipMm'),
+      arbor_diameter_mm: small('arborMm'),
+      arbor_deep_diameter_mm: small('deepMm'),
+      traverse_mm: small('traverseMm'),
+      measured_with: draft.with,
+      lay: draft.lay,
+    },
+    main: line('main'),
+    backing: withBacking ? line('backing') : null,
+    open: draft.open,
+    gap_mm: small('gap'),
+    join_depth_mm: draft.open === 'backing' ? small('join') : null,
+    ...habits,
+    off: draft.off ? draft.off.split(',') : [],
+  } as PlanCase;
+}
+
+const FIELDS: Record<string, DraftKey> = {
+  'reel.bevel_depth_mm': 'bevel',
+  'reel.gear_ratio': 'gear',
+  gear_ratio: 'gear',
+  'spool.ratings_text': 'stamp',
+  'spool.length_m': 'stamp',
+  'spool.diameter_mm': 'stamp',
+  'spool.lip_diameter_mm': 'lipMm',
+  'spool.arbor_diameter_mm': 'arborMm',
+  'spool.arbor_deep_diameter_mm': 'deepMm',
+  'spool.traverse_mm': 'traverseMm',
+  'main.size': 'mainSize',
+  'main.length_m': 'mainLength',
+  'backing.size': 'backingSize',
+  'backing.length_m': 'backingLength',
+  gap_mm: 'gap',
+  'spool.gap_mm': 'gap',
+  join_depth_mm: 'join',
+};
+
+/** The field on screen that a problem speaks of. */
+export const fieldOf = (problemField: string): DraftKey | null => FIELDS[problemField] ?? null;
+
+/** Whether a case asks anything of the lip's own drawing: the bevel's depth in mm, or what is usual. */
+export const USUAL_BEVEL_MM = 1.5;

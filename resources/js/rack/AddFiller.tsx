@@ -1,0 +1,87 @@
+import { NativeSelect } from '@mantine/core';
+import { useState } from 'react';
+import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/queries';
+import { FigureForm } from '../parts/FigureForm';
+import { done } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { withUnit } from '../units/units';
+import { fillerFields, lineFields } from './fields';
+
+/** A filler of a line the rack knows, or of a new one. */
+export function AddFiller({ onDone }: { onDone: () => void }) {
+  const { units } = useBench();
+  const { data: lines = [] } = useLines();
+  const [line, setLine] = useState('');
+  const addLine = useAddLine();
+  const changeLine = useChangeLine();
+  const addFiller = useAddFiller();
+  const changeFiller = useChangeFiller();
+  const left = { key: 'left', label: 'Left on it now', unit: units.length, placeholder: 'all of it' };
+  return (
+    <>
+      {lines.length > 0 && (
+        <NativeSelect
+          label="Which line"
+          maw={340}
+          value={line}
+          onChange={(event) => setLine(event.currentTarget.value)}
+          data={[
+            { value: '', label: 'A line not here yet' },
+            ...lines.map((each) => ({ value: String(each.id), label: each.name })),
+          ]}
+        />
+      )}
+      <FigureForm
+        key={line === '' ? 'new' : 'known'}
+        label="Add a filler"
+        fields={[...(line === '' ? lineFields(units) : []), ...fillerFields(units), left].map((field) =>
+          line === '' && field.key === 'name' && field.label.startsWith('Note') ? { ...field, key: 'note' } : field,
+        )}
+        initial={{
+          name: '',
+          note: '',
+          material: 'braid',
+          size: '',
+          strength: '',
+          colour: '',
+          full_length: '',
+          price: '',
+          left: '',
+        }}
+        submit="Add it"
+        onCancel={onDone}
+        onSubmit={async (values) => {
+          const { material, size, strength, colour, note, name, full_length, price, left: leftOnIt } = values;
+          const made =
+            line === ''
+              ? await addLine.mutateAsync({
+                  name: name ?? '',
+                  material: material as 'braid',
+                  size: size ?? '',
+                  colour: colour ?? '',
+                  ...(strength ? { strength: withUnit(strength, units.force) } : {}),
+                })
+              : null;
+          try {
+            const filler = await addFiller.mutateAsync({
+              line: made?.id ?? Number(line),
+              name: (made ? note : name) ?? '',
+              full_length: withUnit(full_length ?? '', units.length),
+              left: withUnit(leftOnIt ?? '', units.length),
+              price: price ?? '',
+              event: crypto.randomUUID(),
+            });
+            done(`${filler.line.name} is in the rack.`, () =>
+              changeFiller.mutateAsync({ id: filler.id, body: { archived: true } }),
+            );
+            onDone();
+          } catch (error) {
+            // the line alone is no use: it comes back with the next try
+            if (made) await changeLine.mutateAsync({ id: made.id, body: { archived: true } });
+            throw error;
+          }
+        }}
+      />
+    </>
+  );
+}

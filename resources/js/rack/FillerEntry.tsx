@@ -1,0 +1,150 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { type Filler, useAddEvent, useChangeFiller, useChangeLine } from '../api/queries';
+import { MATERIAL_WORD } from '../drawings/material';
+import { Tape } from '../drawings/tape/Tape';
+import { FigureForm } from '../parts/FigureForm';
+import page from '../parts/parts.module.css';
+import { done, failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { length, metresPer, thickness, withUnit, words } from '../units/units';
+import { fillerFields, lineFields } from './fields';
+import classes from './Rack.module.css';
+
+interface FillerEntryProps {
+  filler: Filler;
+  /** the longest filler of the rack, m: all tapes are to one scale */
+  longest: number;
+}
+
+type Open = '' | 'count' | 'filler' | 'line';
+
+/** One filler: its tape, and its stock and label edited in place. */
+export function FillerEntry({ filler, longest }: FillerEntryProps) {
+  const { units } = useBench();
+  const { line } = filler;
+  const [open, setOpen] = useState<Open>('');
+  const change = useChangeFiller();
+  const changeLine = useChangeLine();
+  const event = useAddEvent();
+  const left = words(length(filler.left_m, units));
+  const turn = (what: Open) => () => setOpen(open === what ? '' : what);
+
+  const count = async (values: Record<string, string>) => {
+    const made = await event.mutateAsync({
+      id: crypto.randomUUID(),
+      kind: 'stock_take',
+      counts: [
+        { at: { kind: 'filler', id: filler.id }, length_m: withUnit(values.length ?? '', units.length), line: line.id },
+      ],
+    });
+    done(`Counted: ${line.name}.`, () =>
+      event.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: made.id }),
+    );
+    setOpen('');
+  };
+  const saveFiller = async (values: Record<string, string>) => {
+    const before = { full_length: filler.full_length, price: filler.price, name: filler.name };
+    await change.mutateAsync({ id: filler.id, body: values });
+    done('Filler changed.', () => change.mutateAsync({ id: filler.id, body: before }));
+    setOpen('');
+  };
+  const saveLine = async (values: Record<string, string>) => {
+    const { name, material, size, strength, colour } = line;
+    await changeLine.mutateAsync({ id: line.id, body: values });
+    done(`${values.name} changed.`, () =>
+      changeLine.mutateAsync({ id: line.id, body: { name, material, size, strength, colour } }),
+    );
+    setOpen('');
+  };
+  const putAway = async () => {
+    try {
+      await change.mutateAsync({ id: filler.id, body: { archived: true } });
+      done(`${line.name} put away.`, () => change.mutateAsync({ id: filler.id, body: { archived: false } }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  return (
+    <li className={page.entry} id={`filler-${filler.id}`}>
+      <div className={classes.filler}>
+        <div>
+          <h2 className={page.title}>{line.name}</h2>
+          <p className={page.facts}>
+            {[
+              MATERIAL_WORD[line.material],
+              line.nominal ? `nominal ${thickness(line.diameter_mm)}` : thickness(line.diameter_mm),
+              line.strength,
+              line.colour,
+              filler.price,
+              filler.name,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+        </div>
+        <p className={classes.left}>
+          {left} <span className={page.facts}>left of {filler.full_length}</span>
+        </p>
+        <Tape
+          size="thumb"
+          ends="filler"
+          whole={longest}
+          segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
+          scaleUnit={{ m: metresPer(units), name: units.length }}
+          label={`${left} left of ${filler.full_length}`}
+        />
+        <div className={page.actions}>
+          <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>
+            Count again
+          </Button>
+          <Button size="compact-sm" variant="default" onClick={turn('filler')} aria-expanded={open === 'filler'}>
+            Filler
+          </Button>
+          <Button size="compact-sm" variant="default" onClick={turn('line')} aria-expanded={open === 'line'}>
+            Line
+          </Button>
+          <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+            Put away
+          </Button>
+        </div>
+      </div>
+      {open === 'count' && (
+        <FigureForm
+          label={`Count ${line.name} again`}
+          fields={[{ key: 'length', label: 'Left on it now', unit: units.length, placeholder: left }]}
+          initial={{ length: '' }}
+          submit="That is left"
+          onSubmit={count}
+          onCancel={() => setOpen('')}
+        />
+      )}
+      {open === 'filler' && (
+        <FigureForm
+          label={`Edit this filler of ${line.name}`}
+          fields={fillerFields(units)}
+          initial={{ full_length: filler.full_length, price: filler.price, name: filler.name }}
+          submit="Save"
+          onSubmit={saveFiller}
+          onCancel={() => setOpen('')}
+        />
+      )}
+      {open === 'line' && (
+        <FigureForm
+          label={`Edit ${line.name}`}
+          fields={lineFields(units)}
+          initial={{
+            name: line.name,
+            material: line.material,
+            size: line.size,
+            strength: line.strength,
+            colour: line.colour,
+          }}
+          submit="Save"
+          onSubmit={saveLine}
+          onCancel={() => setOpen('')}
+        />
+      )}
+    </li>
+  );
+}

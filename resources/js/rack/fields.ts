@@ -1,0 +1,21 @@
+import { MATERIAL_WORD } from '../drawings/material';
+import type { FormField } from '../parts/FigureForm';
+import type { Units } from '../units/units';
+
+export const lineFields = (units: Units): FormField[] => [
+  { key: 'name', label: 'Name of the line', wide: true },
+  {
+    key: 'material',
+    label: 'Kind',
+    choices: Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label })),
+  },
+  { key: 'size', label: 'Thickness or strength', placeholder: '0.16, PE 1 or 20 lb' },
+  { key: 'strength', label: 'Strength', unit: units.force, placeholder: `9 ${units.force}` },
+  { key: 'colour', label: 'Colour' },
+];
+
+export const fillerFields = (units: Units): FormField[] => [
+  { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: `300 ${units.length}` },
+  { key: 'price', label: 'Price', placeholder: 'any currency' },
+  { key: 'name', label: 'Note on it', placeholder: 'second one, opened' },
+];

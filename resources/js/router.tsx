@@ -1,0 +1,19 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Lost } from './shell/Lost';
+import { Shell } from './shell/Shell';
+
+/** The places of the bench; each loads when it is visited. */
+export const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Lost />,
+    hydrateFallbackElement: <p aria-busy="true">Opening …</p>,
+    children: [
+      { index: true, element: <Navigate to="/plan" replace /> },
+      { path: 'locker', lazy: async () => ({ Component: (await import('./locker/LockerPlace')).LockerPlace }) },
+      { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackPlace')).RackPlace }) },
+      { path: 'plan/:id?', lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }) },
+      { path: '*', element: <Lost /> },
+    ],
+  },
+]);

@@ -1,0 +1,99 @@
+import '@mantine/spotlight/styles.css';
+import { useMantineColorScheme } from '@mantine/core';
+import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
+import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
+import { useFillers, usePlans, useReels } from '../api/queries';
+import { length, words } from '../units/units';
+import { useBench } from './bench';
+import { PLACES } from './places';
+import { useUnitSwitch } from './useUnitSwitch';
+
+/** One search over reels, lines, plans and commands. Choosing a reel puts it on the bench. */
+export default function Search({ onClose }: { onClose: () => void }) {
+  const { data: reels = [] } = useReels();
+  const { data: fillers = [] } = useFillers();
+  const { data: plans = [] } = usePlans();
+  const { put, clear, units, anglers, setAngler } = useBench();
+  const { setColorScheme } = useMantineColorScheme();
+  const navigate = useNavigate();
+  const switchUnits = useUnitSwitch();
+  useEffect(() => spotlight.open(), []);
+
+  const startAnew = () => {
+    clear();
+    navigate('/plan?new=1');
+  };
+  const actions: SpotlightActionGroupData[] = [
+    {
+      group: 'Put on the bench',
+      actions: reels.flatMap((reel) =>
+        reel.spools.map((spool) => ({
+          id: `reel-${reel.id}-${spool.id}`,
+          label: reel.name,
+          description: `${reel.kind}, ${spool.name}`,
+          onClick: () => {
+            put(reel.id, spool.id);
+            navigate(`/plan?reel=${reel.id}&spool=${spool.id}`);
+          },
+        })),
+      ),
+    },
+    {
+      group: 'Go to',
+      actions: PLACES.map((place) => ({
+        id: place.path,
+        label: place.word,
+        description: place.hint,
+        onClick: () => navigate(place.path),
+      })),
+    },
+    {
+      group: 'Saved plans',
+      actions: plans.map((plan) => ({
+        id: `plan-${plan.id}`,
+        label: plan.name,
+        onClick: () => navigate(`/plan/${plan.id}`),
+      })),
+    },
+    {
+      group: 'Fillers',
+      actions: fillers.map((filler) => ({
+        id: `filler-${filler.id}`,
+        label: filler.line.name,
+        description: `${words(length(filler.left_m, units))} left`,
+        onClick: () => navigate(`/rack#filler-${filler.id}`),
+      })),
+    },
+    {
+      group: 'Do',
+      actions: [
+        { id: 'new', label: 'Plan for a reel not in the locker', onClick: startAnew },
+        { id: 'add-reel', label: 'Add a reel', onClick: () => navigate('/locker?add=reel') },
+        { id: 'add-filler', label: 'Add a filler', onClick: () => navigate('/rack?add=filler') },
+        { id: 'units', label: 'Turn the units over', onClick: switchUnits },
+        { id: 'day', label: 'Daylight', onClick: () => setColorScheme('light') },
+        { id: 'dim', label: 'Dim garage', onClick: () => setColorScheme('dark') },
+        { id: 'auto', label: 'Day and night as the system has it', onClick: () => setColorScheme('auto') },
+        ...anglers.map((each) => ({
+          id: `angler-${each.id}`,
+          label: `${each.name} is at the bench`,
+          onClick: () => setAngler(each.id),
+        })),
+      ],
+    },
+  ];
+  return (
+    <Spotlight
+      actions={actions}
+      onSpotlightClose={onClose}
+      shortcut={null}
+      scrollable
+      maxHeight={440}
+      limit={40}
+      highlightQuery
+      nothingFound="Nothing by that name. Try a reel, a line or a place."
+      searchProps={{ placeholder: 'A reel, a line, a plan or a command', 'aria-label': 'Search' }}
+    />
+  );
+}

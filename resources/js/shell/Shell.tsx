@@ -1,0 +1,62 @@
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { lazy, Suspense } from 'react';
+import { Outlet, useNavigate } from 'react-router';
+import { undo } from '../parts/undo';
+import { BenchProvider, useBench } from './bench';
+import { PLACES } from './places';
+import { Rail } from './Rail';
+import classes from './Shell.module.css';
+import { Shortcuts } from './Shortcuts';
+import { TopBar } from './TopBar';
+import { useUnitSwitch } from './useUnitSwitch';
+
+const Search = lazy(() => import('./Search'));
+
+export function Shell() {
+  return (
+    <BenchProvider>
+      <Room />
+    </BenchProvider>
+  );
+}
+
+function Room() {
+  const [help, { open: openHelp, close: closeHelp }] = useDisclosure();
+  const [search, { open: openSearch, close: closeSearch }] = useDisclosure();
+  const { singleKeys } = useBench();
+  const navigate = useNavigate();
+  const switchUnits = useUnitSwitch();
+  useHotkeys([['mod+K', openSearch]], []);
+  // in a field Ctrl Z stays the field's own
+  useHotkeys([['mod+Z', () => void undo()]]);
+  useHotkeys(
+    singleKeys
+      ? [
+          ...PLACES.map((place, index): [string, () => void] => [String(index + 1), () => navigate(place.path)]),
+          ['b', openSearch],
+          ['/', openSearch],
+          ['u', switchUnits],
+          ['shift+?', openHelp],
+          ['?', openHelp],
+        ]
+      : [],
+  );
+  return (
+    <div className={classes.shell}>
+      <a href="#work" className={classes.skip}>
+        To the work
+      </a>
+      <Rail />
+      <TopBar onSearch={openSearch} onHelp={openHelp} />
+      <main id="work" className={classes.work} tabIndex={-1}>
+        <Outlet />
+      </main>
+      <Shortcuts opened={help} onClose={closeHelp} />
+      {search && (
+        <Suspense fallback={null}>
+          <Search onClose={closeSearch} />
+        </Suspense>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import { Modal, Switch, Table } from '@mantine/core';
+import { useBench } from './bench';
+import { PLACES } from './places';
+
+const KEYS: [string, string][] = [
+  ...PLACES.map((place, index): [string, string] => [String(index + 1), `go to ${place.word}`]),
+  ['b', 'change the reel on the bench'],
+  ['/ or Ctrl K', 'search reels, lines, plans and commands'],
+  ['u', 'turn the units over'],
+  ['Ctrl S', 'save the plan'],
+  ['Tab, then ↑ ↓', 'nudge a mark on the section by 0.1 mm; with Shift or Page keys by 0.5'],
+  ['Ctrl Z', 'undo the last change to stock, reels or plans'],
+  ['?', 'this list'],
+];
+
+export function Shortcuts({ opened, onClose }: { opened: boolean; onClose: () => void }) {
+  const { singleKeys, setSingleKeys } = useBench();
+  return (
+    <Modal opened={opened} onClose={onClose} title="Shortcuts" closeButtonProps={{ 'aria-label': 'Close' }}>
+      <Table>
+        <Table.Tbody>
+          {KEYS.map(([key, does]) => (
+            <Table.Tr key={key}>
+              <Table.Th scope="row">
+                <kbd>{key}</kbd>
+              </Table.Th>
+              <Table.Td>{does}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      <Switch
+        mt="md"
+        label="Single keys work (turn off if they get in the way)"
+        checked={singleKeys}
+        onChange={(event) => setSingleKeys(event.currentTarget.checked)}
+      />
+    </Modal>
+  );
+}

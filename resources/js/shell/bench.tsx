@@ -1,0 +1,64 @@
+import { useLocalStorage } from '@mantine/hooks';
+import { createContext, type ReactNode, useContext, useMemo } from 'react';
+import { type Angler, type Reel, type Spool, useAnglers, useReels } from '../api/queries';
+import { METRIC, type Units } from '../units/units';
+
+interface Bench {
+  angler: Angler | undefined;
+  anglers: Angler[];
+  setAngler: (id: number) => void;
+  units: Units;
+  /** the spool in its reel that stays through Plan, Wind and Drag */
+  reel: Reel | undefined;
+  spool: Spool | undefined;
+  put: (reel: number, spool: number) => void;
+  clear: () => void;
+  singleKeys: boolean;
+  setSingleKeys: (on: boolean) => void;
+}
+
+const BenchContext = createContext<Bench | null>(null);
+
+export function useBench(): Bench {
+  const bench = useContext(BenchContext);
+  if (!bench) throw new Error('useBench outside of BenchProvider');
+  return bench;
+}
+
+/** Who is at the bench and what lies on it; kept on this computer. */
+export function BenchProvider({ children }: { children: ReactNode }) {
+  const { data: anglers } = useAnglers();
+  const { data: reels } = useReels();
+  const [anglerId, setAngler] = useLocalStorage<number>({
+    key: 'undro-angler',
+    defaultValue: 0,
+    getInitialValueInEffect: false,
+  });
+  const [on, setOn] = useLocalStorage<{ reel: number; spool: number }>({
+    key: 'undro-bench',
+    defaultValue: { reel: 0, spool: 0 },
+    getInitialValueInEffect: false,
+  });
+  const [singleKeys, setSingleKeys] = useLocalStorage({
+    key: 'undro-keys',
+    defaultValue: true,
+    getInitialValueInEffect: false,
+  });
+  const bench = useMemo<Bench>(() => {
+    const angler = anglers?.find((each) => each.id === anglerId) ?? anglers?.[0];
+    const reel = reels?.find((each) => each.id === on.reel);
+    return {
+      angler,
+      anglers: anglers ?? [],
+      setAngler,
+      units: angler?.units ?? METRIC,
+      reel,
+      spool: reel?.spools.find((each) => each.id === on.spool) ?? reel?.spools[0],
+      put: (reelId, spoolId) => setOn({ reel: reelId, spool: spoolId }),
+      clear: () => setOn({ reel: 0, spool: 0 }),
+      singleKeys,
+      setSingleKeys,
+    };
+  }, [anglers, reels, anglerId, on, setAngler, setOn, singleKeys, setSingleKeys]);
+  return <BenchContext.Provider value={bench}>{children}</BenchContext.Provider>;
+}

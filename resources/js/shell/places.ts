@@ -1,0 +1,6 @@
+/** The places of the bench, in the order of the work. Only those that are built. */
+export const PLACES = [
+  { path: '/locker', word: 'Locker', hint: 'reels, spools, rods' },
+  { path: '/rack', word: 'Rack', hint: 'line and fillers' },
+  { path: '/plan', word: 'Plan', hint: 'what goes on the spool' },
+] as const;

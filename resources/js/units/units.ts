@@ -1,0 +1,73 @@
+import type { Schemas } from '../api/client';
+
+export type Units = Schemas['Units'];
+
+/** A figure ready to be shown: the number as text, and its unit. */
+export interface Shown {
+  figure: string;
+  unit: string;
+}
+
+const METRES = { m: 1, yd: 0.9144, ft: 0.3048 } as const;
+const NEWTONS = { N: 1, kg: 9.80665, lb: 4.4482216152605 } as const;
+const MM_PER_INCH = 25.4;
+
+export const METRIC: Units = { length: 'm', small: 'mm', force: 'kg' };
+
+const fixed = (value: number, digits: number) => {
+  const shown = value.toFixed(digits);
+  return Number(shown) === 0 ? shown.replace('-', '') : shown;
+};
+
+/** Length of line, from metres. */
+export function length(metres: number, units: Units, digits?: number): Shown {
+  const value = metres / METRES[units.length];
+  return { figure: fixed(value, digits ?? (Math.abs(value) < 10 ? 1 : 0)), unit: units.length };
+}
+
+/** Line taken in by one handle turn: two decimals in m and yd, whole inches would be too coarse. */
+export const retrieve = (metres: number, units: Units) => length(metres, units, 2);
+
+/** Gap, depth or diameter of a spool, from mm; inches also as the nearest 64th. */
+export function small(millimetres: number, units: Units, digits = 1): Shown {
+  if (units.small === 'mm') return { figure: fixed(millimetres, digits), unit: 'mm' };
+  return { figure: fixed(millimetres / MM_PER_INCH, 3), unit: 'in' };
+}
+
+/** The nearest 64th of an inch, reduced: "1/16 in". Empty in mm. */
+export function fraction(millimetres: number, units: Units): string {
+  if (units.small === 'mm') return '';
+  const sixtyFourths = Math.round((Math.abs(millimetres) / MM_PER_INCH) * 64);
+  if (sixtyFourths === 0) return '0 in';
+  const whole = Math.floor(sixtyFourths / 64);
+  let over = sixtyFourths % 64;
+  let under = 64;
+  while (over > 0 && over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
+  const part = over === 0 ? '' : `${over}/${under}`;
+  return `${[whole || '', part].filter(Boolean).join(' ')} in`;
+}
+
+/** Thickness of a line, from mm. */
+export const thickness = (millimetres: number): string => `${fixed(millimetres, 2)} mm`;
+
+/** Line strength or drag, from newtons. */
+export function force(newtons: number, units: Units): Shown {
+  const value = newtons / NEWTONS[units.force];
+  return { figure: fixed(value, Math.abs(value) < 10 ? 1 : 0), unit: units.force };
+}
+
+export const words = ({ figure, unit }: Shown): string => `${figure} ${unit}`;
+
+/** Typed text with the unit it was meant in, so that changing the units later does not change its meaning. */
+export function withUnit(typed: string, unit: string): string {
+  const trimmed = typed.trim();
+  return /[\d.,]$/.test(trimmed) ? `${trimmed} ${unit}` : trimmed;
+}
+
+/** Metres per unit of length, for drawings that carry a scale. */
+export const metresPer = (units: Units): number => METRES[units.length];
+/** mm per unit of small length. */
+export const millimetresPer = (units: Units): number => (units.small === 'mm' ? 1 : MM_PER_INCH);

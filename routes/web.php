@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AnglerController;
+use App\Http\Controllers\ComputeController;
+use App\Http\Controllers\EventController;
+use App\Http\Controllers\FillerController;
+use App\Http\Controllers\LineController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ReelController;
+use App\Http\Controllers\RodController;
+use App\Http\Controllers\SpoolController;
+use Illuminate\Support\Facades\Route;
+
+// calculators change nothing: no session, no token
+Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
+
+Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): void {
+    foreach ([
+        'reels' => ReelController::class,
+        'spools' => SpoolController::class,
+        'lines' => LineController::class,
+        'fillers' => FillerController::class,
+        'plans' => PlanController::class,
+        'rods' => RodController::class,
+    ] as $name => $controller) {
+        Route::get($name, [$controller, 'index']);
+        Route::post($name, [$controller, 'store']);
+        Route::get("$name/{id}", [$controller, 'show']);
+        Route::patch("$name/{id}", [$controller, 'update']);
+    }
+    Route::get('anglers', [AnglerController::class, 'index']);
+    Route::patch('anglers/{id}', [AnglerController::class, 'update']);
+    Route::post('events', [EventController::class, 'store']);
+    Route::any('{any}', static fn() => abort(404))->where('any', '.*');
+});
+
+Route::view('/{any?}', 'app')->where('any', '.*');
