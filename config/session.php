@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'driver' => 'file',
+    'driver' => env('SESSION_DRIVER', 'file'),
     'files' => storage_path('framework/sessions'),
     'encrypt' => true,
     'cookie' => 'undro_session',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Angler;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -38,6 +39,8 @@ final class Prepare extends Command
                 $this->callSilently('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
                 $this->line('The demo was loaded: two friends and a child on an invented cold coast.');
             }
+            // somebody has to stand at the bench, or there are no units and no habits to choose
+            Angler::query()->exists() || Angler::query()->create(['name' => 'Me']);
         } catch (Throwable $fault) {
             if ($new) {
                 array_map(static fn(string $part): bool => @unlink($path . $part), ['', '-wal', '-shm']);

@@ -68,5 +68,6 @@ final class ReelController
             $reel->setArchived($request->boolean('archived'));
         }
         $reel->save();
+        $reel->refresh();
     }
 }

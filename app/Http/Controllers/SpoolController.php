@@ -55,6 +55,7 @@ final class SpoolController
             $spool->setArchived($figures['archived']);
         }
         $spool->save();
+        $spool->refresh();
         if (array_key_exists('stamp', $figures)) {
             self::stamp($spool, $figures);
         }

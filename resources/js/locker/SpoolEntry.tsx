@@ -39,14 +39,17 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
       failed(error);
     }
   };
-  const full = picture.filled_fraction === null ? '' : ` · ${Math.round(picture.filled_fraction * 100)} % full`;
+  const full =
+    picture.filled_fraction === null || contents.length === 0
+      ? ''
+      : `${Math.round(picture.filled_fraction * 100)} % full`;
   return (
     <section className={classes.spool} aria-label={`${reel.name}, ${spool.name}`}>
       <Thumb {...drawn(picture.shape, picture.layers)} kind={reel.kind} lip={spool.lip} />
       <div className={classes.on}>
         <p className={page.facts}>
-          <strong className={classes.spoolName}>{spool.name}</strong> {spool.stamp && `stamped ${spool.stamp}`}
-          {contents.length > 0 && full}
+          <strong className={classes.spoolName}>{spool.name}</strong>{' '}
+          {[spool.stamp && `stamped ${spool.stamp}`, full].filter(Boolean).join(' · ')}
         </p>
         {contents.length > 0 ? (
           <>

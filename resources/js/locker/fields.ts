@@ -14,7 +14,7 @@ export const reelFields = (units: Units): FormField[] => [
 export const STAMP: FormField = {
   key: 'stamp',
   label: 'Stamped on the spool',
-  placeholder: '0.25/200 or 8/140',
+  placeholder: '0.25/200, 8/140, PE 1.5-200',
   wide: true,
 };
 

@@ -64,6 +64,7 @@ export function PlanPicture({ plan }: { plan: Planning }) {
           {...(solved && before !== undefined && result?.half_m ? { band: { at: before, half: result.half_m } } : {})}
         />
       )}
+      {!result && <WaysToStamp />}
       {result && (
         <div className={classes.why}>
           <GapReasons plan={plan} result={result} />
@@ -71,6 +72,26 @@ export function PlanPicture({ plan }: { plan: Planning }) {
         </div>
       )}
     </section>
+  );
+}
+
+/** For a start: how a stamp is typed, whatever its maker's custom. */
+function WaysToStamp() {
+  return (
+    <div className={classes.ways}>
+      <p>A stamp says how much of a line so thick fills the spool. Type it as it stands, one or several:</p>
+      <dl>
+        <dt>0.25/200</dt>
+        <dd>0.25 mm nylon, 200 m</dd>
+        <dt>8/140 10/120</dt>
+        <dd>8 lb, 140 yd and 10 lb, 120 yd</dd>
+        <dt>12-100</dt>
+        <dd>12 lb, 100 m</dd>
+        <dt>PE 1.5-200</dt>
+        <dd>braid of PE 1.5, 200 m</dd>
+      </dl>
+      <p>No stamp? Lip, arbor and traverse by caliper do as well.</p>
+    </div>
   );
 }
 

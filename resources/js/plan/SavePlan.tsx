@@ -44,7 +44,7 @@ export function SavePlan({ plan }: { plan: Planning }) {
   useHotkeys([['mod+S', save]], []);
   return (
     <div className={classes.save}>
-      {savedId === null ? (
+      {savedId === null && result ? (
         <>
           <TextInput
             aria-label="Name of the plan"
@@ -58,7 +58,7 @@ export function SavePlan({ plan }: { plan: Planning }) {
           </Button>
         </>
       ) : (
-        <span className={classes.saved}>Saved: {savedName}</span>
+        savedId !== null && <span className={classes.saved}>Saved: {savedName}</span>
       )}
       {plans.length > 0 && (
         <Menu position="top-end" trapFocus>

@@ -64,7 +64,7 @@ export function SpoolFields({ plan }: { plan: Planning }) {
       />
       <TypedField
         label="Stamped on the spool"
-        placeholder="0.25/200 or 8/140 10/120 or PE 1.5-200"
+        placeholder="0.25/200, 8/140, PE 1.5-200"
         {...field('stamp')}
       />
       {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (

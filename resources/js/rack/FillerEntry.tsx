@@ -13,14 +13,12 @@ import classes from './Rack.module.css';
 
 interface FillerEntryProps {
   filler: Filler;
-  /** the longest filler of the rack, m: all tapes are to one scale */
-  longest: number;
 }
 
 type Open = '' | 'count' | 'filler' | 'line';
 
 /** One filler: its tape, and its stock and label edited in place. */
-export function FillerEntry({ filler, longest }: FillerEntryProps) {
+export function FillerEntry({ filler }: FillerEntryProps) {
   const { units } = useBench();
   const { line } = filler;
   const [open, setOpen] = useState<Open>('');
@@ -89,7 +87,7 @@ export function FillerEntry({ filler, longest }: FillerEntryProps) {
         <Tape
           size="thumb"
           ends="filler"
-          whole={longest}
+          whole={filler.full_length_m}
           segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
           scaleUnit={{ m: metresPer(units), name: units.length }}
           label={`${left} left of ${filler.full_length}`}

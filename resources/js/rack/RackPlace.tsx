@@ -13,7 +13,6 @@ export function RackPlace() {
   const [params, setParams] = useSearchParams();
   const adding = params.get('add') === 'filler';
   const add = (on: boolean) => setParams(on ? { add: 'filler' } : {}, { replace: true });
-  const longest = Math.max(1, ...(fillers.data ?? []).map((filler) => filler.full_length_m));
   return (
     <div className={page.page}>
       <title>Rack · Undro</title>
@@ -36,7 +35,7 @@ export function RackPlace() {
       {fillers.data && fillers.data.length > 0 && (
         <ul className={page.entries} aria-label="Fillers">
           {fillers.data.map((filler) => (
-            <FillerEntry key={filler.id} filler={filler} longest={longest} />
+            <FillerEntry key={filler.id} filler={filler} />
           ))}
         </ul>
       )}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PDO;
+use PHPUnit\Framework\TestCase;
+
+/** A kill -9 in the middle of writing loses nothing that was answered as saved, and the database stays whole. */
+final class DurabilityTest extends TestCase
+{
+    private string $data;
+    /** @var resource|null */
+    private $server;
+
+    protected function setUp(): void
+    {
+        $this->data = sys_get_temp_dir() . '/undro-durability-' . getmypid();
+        foreach (['views', 'sessions', 'cache'] as $folder) {
+            @mkdir("$this->data/storage/framework/$folder", 0o700, true);
+        }
+        @mkdir("$this->data/storage/logs");
+    }
+
+    protected function tearDown(): void
+    {
+        $this->kill();
+        exec('rm -rf ' . escapeshellarg($this->data));
+    }
+
+    public function testWhatWasAnsweredSurvivesAKill(): void
+    {
+        $this->run_('artisan', 'undro:prepare', 'empty');
+        $saved = [];
+        for ($round = 0; $round < 3; ++$round) {
+            $port = $this->serve();
+            [$cookie, $token] = $this->session($port);
+            $until = microtime(true) + 0.25 + 0.1 * $round;
+            // the kill comes from a process of its own, wherever the write happens to be then
+            $pid = proc_get_status($this->server)['pid'];
+            $killer = proc_open(['sh', '-c', sprintf('sleep %.3F; kill -9 %d', $until - microtime(true), $pid)], [], $pipes);
+            while (($name = $this->write($port, $cookie, $token, count($saved))) !== null) {
+                $saved[] = $name;
+            }
+            proc_close($killer);
+            $this->kill();
+        }
+        self::assertGreaterThan(5, count($saved), 'too few writes to tell');
+        $database = new PDO("sqlite:$this->data/undro.sqlite");
+        self::assertSame('ok', $database->query('PRAGMA integrity_check')->fetchColumn());
+        self::assertSame([], array_diff($saved, $database->query('SELECT name FROM line_products')->fetchAll(PDO::FETCH_COLUMN)));
+        self::assertSame(0, (int) $database->query('SELECT count(*) FROM events WHERE id NOT IN (SELECT event_id FROM event_moves)')->fetchColumn(), 'no event without what it moved');
+        self::assertSame((int) $database->query('SELECT count(*) FROM fillers')->fetchColumn(), (int) $database->query('SELECT count(*) FROM events')->fetchColumn(), 'no filler without its event');
+    }
+
+    /** A line and a filler with its event; the name once both are answered as saved. */
+    private function write(int $port, string $cookie, string $token, int $count): ?string
+    {
+        $name = "line $port $count";
+        $line = $this->post($port, 'lines', ['name' => $name, 'material' => 'mono', 'size' => '0.30'], $cookie, $token);
+        if (!isset($line['id'])) {
+            return null;
+        }
+        $uuid = sprintf('%08x-0000-4000-8000-%012x', $port, $count);
+        $filler = $this->post($port, 'fillers', ['line' => $line['id'], 'full_length' => '300 m', 'event' => $uuid], $cookie, $token);
+
+        return isset($filler['id']) ? $name : null;
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return array<string, mixed>|null
+     */
+    private function post(int $port, string $path, array $body, string $cookie, string $token): ?array
+    {
+        $context = stream_context_create(['http' => [
+            'method' => 'POST',
+            'header' => ["Cookie: $cookie", "X-XSRF-TOKEN: $token", 'Content-Type: application/json', 'Accept: application/json'],
+            'content' => json_encode($body),
+            'timeout' => 5,
+            'ignore_errors' => true,
+        ]]);
+        $answer = @file_get_contents("http://127.0.0.1:$port/api/$path", false, $context);
+
+        return is_string($answer) && str_contains($http_response_header[0] ?? '', ' 201') ? json_decode($answer, true) : null;
+    }
+
+    /** @return array{string, string} */
+    private function session(int $port): array
+    {
+        file_get_contents("http://127.0.0.1:$port/api/lines");
+        $cookies = [];
+        foreach ($http_response_header as $header) {
+            if (preg_match('/^Set-Cookie: ([^=]+)=([^;]+)/i', $header, $found) === 1) {
+                $cookies[$found[1]] = $found[2];
+            }
+        }
+
+        return [implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies)), urldecode($cookies['XSRF-TOKEN'])];
+    }
+
+    private function serve(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        $this->server = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'public/router.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->env());
+        for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:$port/api/anglers") === false; ++$try) {
+            usleep(50_000);
+        }
+
+        return $port;
+    }
+
+    private function kill(): void
+    {
+        if (is_resource($this->server)) {
+            proc_terminate($this->server, 9);
+            proc_close($this->server);
+        }
+    }
+
+    private function run_(string ...$command): void
+    {
+        $process = proc_open([PHP_BINARY, ...$command], [], $pipes, dirname(__DIR__, 2), $this->env());
+        self::assertSame(0, proc_close($process));
+    }
+
+    /** @return array<string, string> */
+    private function env(): array
+    {
+        return ['APP_ENV' => 'production', 'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)), 'UNDRO_DATA' => $this->data, 'UNDRO_DATABASE' => "$this->data/undro.sqlite", 'PATH' => (string) getenv('PATH')];
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+final class ResourcesTest extends TestCase
+{
+    public function testAReelComesWithASpoolKeptAsTyped(): void
+    {
+        $reel = $this->reel();
+        [$spool] = $reel['spools'];
+        self::assertSame('5,2', $reel['gear_ratio']);
+        self::assertSame('17.6 lb', $reel['max_drag']);
+        self::assertEqualsWithDelta(78.3, $reel['max_drag_N'], 0.1);
+        self::assertSame('1.8 in', $spool['measures']['lip_diameter']);
+        self::assertEqualsWithDelta(45.72, $spool['picture']['shape']['lip_mm'], 1e-6);
+        self::assertEquals($reel, $this->ask('GET', '/api/reels/{id}', id: $reel['id']));
+    }
+
+    public function testAReelIsChangedPutAwayAndBroughtBack(): void
+    {
+        $id = $this->reel()['id'];
+        self::assertSame('New name', $this->ask('PATCH', '/api/reels/{id}', ['name' => 'New name'], $id)['name']);
+        $this->ask('PATCH', '/api/reels/{id}', ['archived' => true], $id);
+        self::assertSame([], $this->ask('GET', '/api/reels'));
+        $this->ask('PATCH', '/api/reels/{id}', ['archived' => false], $id);
+        self::assertCount(1, $this->ask('GET', '/api/reels'));
+    }
+
+    public function testASecondSpoolFitsTheSameReel(): void
+    {
+        $reel = $this->reel();
+        $spool = $this->ask('POST', '/api/spools', ['name' => 'shallow', 'reels' => [$reel['id']], 'lip' => 'rounded'], status: 201);
+        self::assertSame('rounded', $spool['lip']);
+        self::assertCount(2, $this->ask('GET', '/api/reels/{id}', id: $reel['id'])['spools']);
+        $this->ask('PATCH', '/api/spools/{id}', ['archived' => true], $spool['id']);
+        self::assertCount(1, $this->ask('GET', '/api/reels/{id}', id: $reel['id'])['spools']);
+    }
+
+    public function testMeasurementsAreDatedFactsAndTheLatestCounts(): void
+    {
+        $spool = $this->reel()['spools'][0];
+        $now = $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '46 mm', 'traverse' => '']], $spool['id']);
+        self::assertSame('46 mm', $now['measures']['lip_diameter']);
+        self::assertSame('', $now['measures']['traverse']);
+        self::assertSame(2, DB::table('measurements')->where('quantity', 'lip_diameter')->count());
+        $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '46 mm']], $spool['id']);
+        self::assertSame(2, DB::table('measurements')->where('quantity', 'lip_diameter')->count());
+    }
+
+    public function testASpoolWhoseFiguresContradictEachOtherIsKeptAndSaysSo(): void
+    {
+        $spool = $this->reel()['spools'][0];
+        $now = $this->ask('PATCH', '/api/spools/{id}', ['stamp' => '0.25/2000', 'measures' => ['arbor_diameter' => '30']], $spool['id']);
+        self::assertStringContainsString('contradict', $now['picture']['problem']);
+    }
+
+    public function testFiguresThatCannotBeAreRefusedAtTheirField(): void
+    {
+        $spool = $this->reel()['spools'][0];
+        foreach ([
+            ['stamp', ['stamp' => 'lots']],
+            ['lip_diameter', ['measures' => ['lip_diameter' => 'wide']]],
+            ['arbor_diameter', ['measures' => ['arbor_diameter' => '60 mm']]],
+            ['traverse', ['measures' => ['traverse' => '9 km']]],
+        ] as [$field, $change]) {
+            $problem = $this->ask('PATCH', '/api/spools/{id}', $change, $spool['id'], 422);
+            self::assertStringContainsString($field === 'stamp' ? 'ratings_text' : $field, $problem['error']['field']);
+        }
+        self::assertEquals($spool, $this->ask('GET', '/api/spools/{id}', id: $spool['id']), 'nothing of a refused change may stay');
+        $this->ask('POST', '/api/reels', ['name' => '', 'kind' => 'spinning'], status: 422);
+        $this->ask('POST', '/api/reels', ['name' => str_repeat('x', 81), 'kind' => 'spinning'], status: 422);
+        self::assertSame('max_drag', $this->ask('POST', '/api/reels', ['name' => 'x', 'kind' => 'spinning', 'max_drag' => '3 m'], status: 422)['error']['field']);
+        $this->ask('GET', '/api/reels/{id}', id: 999, status: 404);
+    }
+
+    public function testALineBySizeOfAnyKind(): void
+    {
+        $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '20 lb'], status: 201);
+        self::assertTrue($line['nominal']);
+        self::assertSame('20 lb', $line['strength']);
+        $now = $this->ask('PATCH', '/api/lines/{id}', ['size' => 'PE 1.2', 'strength' => '9 kg'], $line['id']);
+        self::assertFalse($now['nominal']);
+        self::assertEqualsWithDelta(0.1807, $now['diameter_mm'], 1e-4);
+        self::assertSame('size', $this->ask('PATCH', '/api/lines/{id}', ['material' => 'mono'], $line['id'], 422)['error']['field']);
+    }
+
+    public function testAFillerBringsItsLineThroughTheLog(): void
+    {
+        $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201);
+        $filler = $this->ask('POST', '/api/fillers', ['line' => $line['id'], 'full_length' => '300 yd', 'left' => '200 yd', 'price' => '31', 'event' => (string) Str::uuid()], status: 201);
+        self::assertEqualsWithDelta(182.88, $filler['left_m'], 1e-6);
+        self::assertSame(1, DB::table('events')->where('kind', 'bought')->count());
+        $problem = $this->ask('POST', '/api/fillers', ['line' => $line['id'], 'full_length' => '100 m', 'left' => '200 m', 'event' => (string) Str::uuid()], status: 422);
+        self::assertSame('left', $problem['error']['field']);
+        self::assertCount(1, $this->ask('GET', '/api/fillers'), 'the refused filler is gone whole');
+    }
+
+    public function testAPlanComesBackAsItWasTyped(): void
+    {
+        $reel = $this->reel();
+        $draft = ['reel' => (string) $reel['id'], 'spool' => (string) $reel['spools'][0]['id'], 'stamp' => '0.25/200', 'mainSize' => 'PE 1,2', 'mainLength' => '150 yd'];
+        $plan = $this->ask('POST', '/api/plans', ['name' => 'Spring', 'draft' => $draft], status: 201);
+        self::assertSame($draft, $this->ask('GET', '/api/plans/{id}', id: $plan['id'])['draft']);
+        self::assertSame($reel['id'], $plan['reel']);
+        $this->ask('PATCH', '/api/plans/{id}', ['archived' => true], $plan['id']);
+        self::assertSame([], $this->ask('GET', '/api/plans'));
+        $this->ask('POST', '/api/plans', ['name' => 'Long', 'draft' => ['stamp' => str_repeat('x', 300)]], status: 422);
+    }
+
+    public function testUnitsAndHabitsBelongToTheAngler(): void
+    {
+        $this->seed(DemoSeeder::class);
+        [$orla] = $this->ask('GET', '/api/anglers');
+        $now = $this->ask('PATCH', '/api/anglers/{id}', ['units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'], 'habits' => ['long_cast' => true, 'beginner' => false]], $orla['id']);
+        self::assertSame('yd', $now['units']['length']);
+        self::assertTrue($now['habits']['long_cast']);
+        $this->json('PATCH', "/api/anglers/{$orla['id']}", ['units' => ['length' => 'furlong']])->assertStatus(422);
+    }
+
+    public function testTheDemoHasSomethingForEveryPlace(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $reels = $this->ask('GET', '/api/reels');
+        self::assertGreaterThanOrEqual(8, count($reels));
+        self::assertCount(3, array_unique(array_column($reels, 'kind')));
+        foreach ($reels as $reel) {
+            foreach ($reel['spools'] as $spool) {
+                self::assertNotSame([], $spool['contents'], $reel['name']);
+                self::assertNull($spool['picture']['problem'], $reel['name']);
+            }
+        }
+        $fillers = $this->ask('GET', '/api/fillers');
+        self::assertGreaterThanOrEqual(12, count($fillers));
+        foreach ($fillers as $filler) {
+            self::assertGreaterThan(0, $filler['left_m']);
+            self::assertLessThanOrEqual($filler['full_length_m'], $filler['left_m']);
+        }
+        self::assertNotSame([], $this->ask('GET', '/api/rods'));
+        $plan = $this->ask('GET', '/api/plans')[0];
+        self::assertNotNull($plan['spool']);
+        self::assertCount(10, $this->ask('GET', '/api/spools'));
+        $this->ask('GET', '/api/lines');
+    }
+
+    /** @return array<string, mixed> */
+    private function reel(): array
+    {
+        return $this->ask('POST', '/api/reels', [
+            'name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5,2', 'max_drag' => '17.6 lb',
+            'spool' => ['stamp' => '0.25/200', 'measures' => ['lip_diameter' => '1.8 in', 'traverse' => '17 mm'], 'measured_with' => 'caliper'],
+        ], status: 201);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+// compiled views and the like go to a scratch folder, as they go to the data folder in a real run
+$data = __DIR__ . '/../.cache/testing';
+@mkdir("$data/storage/framework/views", 0o700, true);
+@mkdir("$data/storage/logs", 0o700, true);
+putenv("UNDRO_DATA=$data");
+
+require __DIR__ . '/../vendor/autoload.php';
