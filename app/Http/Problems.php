@@ -8,6 +8,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -43,6 +44,7 @@ final class Problems
             $fault instanceof DomainFault => [$fault instanceof BadInput && $fault->field === 'name' && $request->is('api/compute/*') ? 404 : 422, $fault->field, $fault->getMessage()],
             $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
             $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
+            $fault instanceof PDOException && str_contains($fault->getMessage(), 'disk is full') => [507, '', 'The disk is full and nothing was saved. Free some space and try again; what you typed is still here.'],
             default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],
         };
         if (!$request->is('api/*')) {

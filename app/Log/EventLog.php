@@ -34,7 +34,14 @@ final class EventLog
     /** @return array<int, LineProduct> every product the log may speak of, archived ones too */
     public function products(): array
     {
-        return $this->products ??= LineProduct::query()->get()->keyBy('id')->all();
+        if ($this->products === null) {
+            $this->products = [];
+            foreach (LineProduct::query()->get() as $product) {
+                $this->products[$product->id] = $product;
+            }
+        }
+
+        return $this->products;
     }
 
     /**
@@ -88,38 +95,30 @@ final class EventLog
     private function events(): array
     {
         $moves = [];
+        /** @var object{event_id: int, from_kind: string|null, from_id: int, to_kind: string, to_id: int, length_m: float, line_product_id: int} $move */
         foreach (DB::table('event_moves')->orderBy('id')->get() as $move) {
-            $moves[(int) $move->event_id][] = $move;
+            $to = Place::of(PlaceKind::from($move->to_kind), $move->to_id);
+            $length = Length::metres($move->length_m);
+            $moves[$move->event_id][] = $move->from_kind === null
+                ? new Count($to, $length, $move->line_product_id)
+                : Move::of(Place::of(PlaceKind::from($move->from_kind), $move->from_id), $to, $length, $move->line_product_id);
         }
         $events = [];
+        /** @var object{id: int, uuid: string, kind: string, happened_at: string, corrects: string|null} $row */
         foreach (DB::table('events')->where('account_id', Account::current()->id)->orderBy('id')->get() as $row) {
-            [$moved, $counted] = self::moved($moves[(int) $row->id] ?? []);
-            $events[] = new Event((string) $row->uuid, EventKind::from((string) $row->kind), (string) $row->happened_at, (int) $row->id, $moved, $counted, $row->corrects === null ? null : (string) $row->corrects);
+            $rows = $moves[$row->id] ?? [];
+            $events[] = new Event(
+                $row->uuid,
+                EventKind::from($row->kind),
+                $row->happened_at,
+                $row->id,
+                array_values(array_filter($rows, static fn(Move|Count $each): bool => $each instanceof Move)),
+                array_values(array_filter($rows, static fn(Move|Count $each): bool => $each instanceof Count)),
+                $row->corrects,
+            );
         }
 
         return $events;
-    }
-
-    /**
-     * @param list<\stdClass> $rows
-     *
-     * @return array{list<Move>, list<Count>}
-     */
-    private static function moved(array $rows): array
-    {
-        $moves = [];
-        $counts = [];
-        foreach ($rows as $row) {
-            $to = Place::of(PlaceKind::from((string) $row->to_kind), (int) $row->to_id);
-            $length = Length::metres((float) $row->length_m);
-            if ($row->from_kind === null) {
-                $counts[] = new Count($to, $length, (int) $row->line_product_id);
-            } else {
-                $moves[] = Move::of(Place::of(PlaceKind::from((string) $row->from_kind), (int) $row->from_id), $to, $length, (int) $row->line_product_id);
-            }
-        }
-
-        return [$moves, $counts];
     }
 
     /** @return array<string, mixed> */

@@ -19,11 +19,9 @@ final class Account extends Model
     /** The account this request works for. */
     public static function current(): self
     {
-        $app = app();
-        if (!$app->bound('undro.account')) {
-            $app->instance('undro.account', self::query()->orderBy('id')->first() ?? self::query()->create(['name' => 'This computer']));
-        }
+        // asked for by every query: looked up once a request
+        app()->bound(self::class) || app()->instance(self::class, self::query()->orderBy('id')->first() ?? self::query()->create(['name' => 'This computer']));
 
-        return $app->make('undro.account');
+        return app(self::class);
     }
 }

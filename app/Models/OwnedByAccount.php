@@ -25,10 +25,10 @@ trait OwnedByAccount
         });
     }
 
-    /** @return Builder<static> */
+    /** @return Builder<self> */
     public static function inUse(): Builder
     {
-        return static::query()->whereNull('archived_at');
+        return self::query()->whereNull('archived_at');
     }
 
     public function setArchived(bool $archived): void

@@ -47,7 +47,7 @@ final class Prepare extends Command
             }
             report($fault);
 
-            return $this->refuse(sprintf('the database in %s cannot be used: %s. It was left as it is.', $path, $fault->getMessage()));
+            return $this->refuse(sprintf('the database in %s cannot be used: %s. It was left as it is.', $path, ($fault->getPrevious() ?? $fault)->getMessage()));
         }
 
         return self::SUCCESS;

@@ -17,6 +17,6 @@ final class ComputeController
         $case = json_decode($request->getContent(), true, 32);
         is_array($case) || throw BadInput::notJson(json_last_error_msg());
 
-        return new JsonResponse(Compute::run($name, $case), 200, [], false);
+        return new JsonResponse(Compute::run($name, $case));
     }
 }

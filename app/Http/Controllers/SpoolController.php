@@ -8,7 +8,6 @@ use App\Http\Requests\SpoolRequest;
 use App\Http\Resources\SpoolResource;
 use App\Models\Spool;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Contract\Input;
@@ -47,10 +46,14 @@ final class SpoolController
         return new SpoolResource($spool->load(self::WITH));
     }
 
-    /** @param array<string, mixed> $figures of the shape SpoolRequest holds */
+    /** @param array<array-key, mixed> $figures of the shape SpoolRequest holds */
     public static function change(Spool $spool, array $figures): void
     {
-        $spool->fill(array_filter(Arr::only($figures, ['name', 'lip', 'lay', 'measured_with']), is_string(...)));
+        foreach (['name', 'lip', 'lay', 'measured_with'] as $field) {
+            if (is_string($figures[$field] ?? null)) {
+                $spool->setAttribute($field, $figures[$field]);
+            }
+        }
         if (is_bool($figures['archived'] ?? null)) {
             $spool->setArchived($figures['archived']);
         }
@@ -64,7 +67,7 @@ final class SpoolController
         }
     }
 
-    /** @param array<string, mixed> $figures */
+    /** @param array<array-key, mixed> $figures */
     private static function stamp(Spool $spool, array $figures): void
     {
         $stamped = is_string($figures['stamp']) ? trim($figures['stamp']) : '';

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Undro\Fill;
 
 use Undro\Line\Line;
+use Undro\Spool\Lay;
 use Undro\Units\Length;
 use Undro\Units\Volume;
-use Undro\Spool\Lay;
 
 /** One line wound over what is already on the spool. An open layer has no length yet. */
 final readonly class Layer

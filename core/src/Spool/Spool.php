@@ -134,22 +134,22 @@ final readonly class Spool
     private static function derived(Measures $measures, Capacity $capacity): array
     {
         $arbor = $measures->arborShape();
-        if ($measures->lip === null || ($arbor === null && $measures->traverse === null)) {
+        $lip = $measures->lip;
+        $width = $measures->traverse;
+        if ($lip === null || ($arbor === null && $width === null)) {
             return [Source::Rated, null];
         }
-        $lip = $measures->lip;
         $full = $lip->inMillimetres() - 2 * $capacity->ratedGap->inMillimetres();
         $full > 0 || throw BadSpool::gapTooDeep($capacity->ratedGap, $lip, Diameter::millimetres(0));
         $volume = $capacity->volume->inCubicMillimetres();
-        if ($arbor === null && $measures->traverse !== null) {
-            $traverse = $measures->traverse->inMillimetres();
+        if ($arbor === null) {
+            $traverse = $width->inMillimetres();
             $traverse > 0 || throw BadSpool::noTraverse();
             $square = $full ** 2 - 4 * $volume / (M_PI * $traverse);
-            $square > 0 || throw BadSpool::stampNeedsMoreRoom($lip, $measures->traverse, $capacity->volume, Volume::cubicMillimetres(M_PI / 4 * $traverse * $full ** 2));
+            $square > 0 || throw BadSpool::stampNeedsMoreRoom($lip, $width, $capacity->volume, Volume::cubicMillimetres(M_PI / 4 * $traverse * $full ** 2));
 
-            return [Source::DerivedArbor, Geometry::of($lip, Arbor::straight(Diameter::millimetres(sqrt($square))), $measures->traverse)];
+            return [Source::DerivedArbor, Geometry::of($lip, Arbor::straight(Diameter::millimetres(sqrt($square))), $width)];
         }
-        $arbor ?? throw BadSpool::nothingKnown();
         $ring = $full ** 2 - $arbor->meanSquare()->inSquareMillimetres();
         $ring > 0 && $full > $arbor->thick->inMillimetres() || throw BadSpool::gapTooDeep($capacity->ratedGap, $lip, $arbor->thick);
 
@@ -158,16 +158,16 @@ final readonly class Spool
 
     private static function whatIsMissing(Measures $measures): BadSpool
     {
-        $missing = array_keys(array_filter([
-            'lip' => $measures->lip === null,
-            'arbor' => $measures->arbor === null,
-            'traverse' => $measures->traverse === null,
+        $missing = array_values(array_filter([
+            $measures->lip === null ? 'lip' : '',
+            $measures->arbor === null ? 'arbor' : '',
+            $measures->traverse === null ? 'traverse' : '',
         ]));
-        if (count($missing) === 3) {
-            return BadSpool::nothingKnown();
-        }
 
-        return BadSpool::missing($missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm", implode(' and the ', $missing));
+        return match (count($missing)) {
+            0, 3 => BadSpool::nothingKnown(),
+            default => BadSpool::missing($missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm", implode(' and the ', $missing)),
+        };
     }
 
     private static function times(float $factor, Volume $volume): Volume

@@ -64,7 +64,7 @@ final class Typed
     /** The unit written after the figure, if there is one. */
     public static function unitWord(string $typed): string
     {
-        return preg_match('~^\s*-?(?:' . self::FIGURE . ')\s*(.*?)\.?\s*$~u', $typed, $found) === 1 ? $found[5] ?? '' : '';
+        return preg_match('~^\s*-?(?:' . self::FIGURE . ')\s*(.*?)\.?\s*$~u', $typed, $found) === 1 ? $found[5] : '';
     }
 
     /** @return array{float, string} the figure and the unit word after it */
