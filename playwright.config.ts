@@ -1,17 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
-/** Debian's Chromium against a server that ./undro has started. */
+/** Debian's Chromium against the two servers that ./undro test has started. */
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'tests/browser/results',
-  fullyParallel: false,
   workers: 2,
   timeout: 40_000,
   expect: { timeout: 7_000 },
   forbidOnly: true,
   reporter: 'line',
   use: {
-    baseURL: process.env.UNDRO_URL ?? 'http://127.0.0.1:8247',
+    baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

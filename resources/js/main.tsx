@@ -6,6 +6,7 @@ import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
@@ -15,6 +16,8 @@ import { scheme } from './theme/scheme';
 import { theme, variables } from './theme/theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
+// for the styles that dialogs put into the page while they are open
+setNonce(nonce);
 const queries = new QueryClient({
   defaultOptions: {
     queries: {

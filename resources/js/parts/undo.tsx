@@ -3,17 +3,22 @@ import { notifications } from '@mantine/notifications';
 import { Problem } from '../api/client';
 import classes from './parts.module.css';
 
-type Back = () => Promise<unknown>;
+interface Step {
+  id: string;
+  back: () => Promise<unknown>;
+}
 
-let last: { id: string; back: Back } | null = null;
+/** What was done on this page and can still be taken back, oldest first. */
+const steps: Step[] = [];
 
-/** Says what was done and offers to take it back; Ctrl Z does the same while it is the last thing done. */
-export function done(what: string, back: Back) {
+/** Says what was done and offers to take it back; Ctrl Z takes back the latest. */
+export function done(what: string, back: Step['back']) {
   const id = crypto.randomUUID();
-  last = { id, back };
+  steps.push({ id, back });
   notifications.show({
     id,
     withBorder: true,
+    closeButtonProps: { 'aria-label': 'Close' },
     message: (
       <span className={classes.done}>
         {what}
@@ -25,15 +30,15 @@ export function done(what: string, back: Back) {
   });
 }
 
-/** Takes the last change back, if it still can be. */
+/** Takes one change back: the one named, or the latest. */
 export async function undo(id?: string) {
-  const step = last;
-  if (!step || (id !== undefined && step.id !== id)) return;
-  last = null;
+  const at = id === undefined ? steps.length - 1 : steps.findIndex((step) => step.id === id);
+  const [step] = at < 0 ? [] : steps.splice(at, 1);
+  if (!step) return;
   try {
     await step.back();
     notifications.hide(step.id);
-    notifications.show({ message: 'Taken back.', withBorder: true });
+    notifications.show({ message: 'Taken back.', withBorder: true, closeButtonProps: { 'aria-label': 'Close' } });
   } catch (error) {
     failed(error);
   }
@@ -44,6 +49,7 @@ export function failed(error: unknown) {
   notifications.show({
     color: 'rust',
     withBorder: true,
+    closeButtonProps: { 'aria-label': 'Close' },
     message: error instanceof Problem ? error.message : 'That did not work. Try again.',
   });
 }

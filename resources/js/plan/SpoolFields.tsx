@@ -62,11 +62,7 @@ export function SpoolFields({ plan }: { plan: Planning }) {
         onChange={(kind) => set({ kind, lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
         data={['spinning', 'baitcasting', 'spincast']}
       />
-      <TypedField
-        label="Stamped on the spool"
-        placeholder="0.25/200, 8/140, PE 1.5-200"
-        {...field('stamp')}
-      />
+      <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
       {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
         <p className={classes.understood} aria-live="polite">
           <span>Read as {result.understood.map((each) => each.words).join(' · ') || 'nothing'}</span>

@@ -32,31 +32,30 @@ export function usePlan(): Planning {
   const navigate = useNavigate();
   const [draft, setDraft] = useState<Draft>(() => revive(Object.fromEntries(params)));
 
-  // a saved plan fills the draft once it has come; a bare link to a reel fills it from the locker
+  // a saved plan fills the draft once it has come; a bare link to a reel fills it from the locker, unless somebody has typed since
+  const origin = saved
+    ? `plan ${saved.id}`
+    : savedId === null
+      ? `link ${params.get('reel')} ${params.get('spool')} ${params.get('new')}`
+      : '';
   const filledFrom = useRef('');
   useEffect(() => {
-    const wanted = saved
-      ? `plan ${saved.id}`
-      : savedId === null
-        ? `link ${params.get('reel')} ${params.get('spool')} ${params.get('new')}`
-        : '';
-    if (wanted === '' || filledFrom.current === wanted) return;
+    if (origin === '' || filledFrom.current === origin) return;
     if (saved) {
       setDraft(revive(saved.draft));
       if (saved.reel && saved.spool) put(saved.reel, saved.spool);
+    } else if (params.get('new')) {
+      setDraft(EMPTY);
     } else if (!params.has('stamp') && !params.has('lipMm')) {
       if (reels === undefined) return;
-      const reel = params.get('new')
-        ? undefined
-        : (reels.find((each) => String(each.id) === params.get('reel')) ?? benchReel);
+      const reel = reels.find((each) => String(each.id) === params.get('reel')) ?? benchReel;
       const spool =
         reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
         (reel === benchReel ? benchSpool : reel?.spools[0]);
-      if (params.get('new')) setDraft(EMPTY);
       if (reel && spool) setDraft((before) => ({ ...before, ...fromReel(reel, spool) }));
     }
-    filledFrom.current = wanted;
-  }, [saved, savedId, params, reels, benchReel, benchSpool, put]);
+    filledFrom.current = origin;
+  }, [origin, saved, params, reels, benchReel, benchSpool, put]);
 
   const link = useDebouncedCallback((next: Draft) => {
     const to = new URLSearchParams(differences(next));
@@ -65,13 +64,15 @@ export function usePlan(): Planning {
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
   const set = useCallback(
-    (change: Partial<Draft>) =>
+    (change: Partial<Draft>) => {
+      filledFrom.current = origin;
       setDraft((before) => {
         const next = { ...before, ...change };
         link(next);
         return next;
-      }),
-    [link],
+      });
+    },
+    [link, origin],
   );
 
   const habits = angler?.habits;

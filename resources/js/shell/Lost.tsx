@@ -6,7 +6,7 @@ import { Empty } from '../parts/Empty';
 export function Lost() {
   const error = useRouteError();
   return (
-    <Empty title={error ? 'This place could not be opened' : 'There is nothing here'}>
+    <Empty order={1} title={error ? 'This place could not be opened' : 'There is nothing here'}>
       {error ? 'Reload the page; what was saved is safe.' : 'The link may be old.'}{' '}
       <Anchor component={Link} to="/plan">
         To the plan

@@ -1,4 +1,12 @@
-import { Button, Menu, Tooltip, UnstyledButton, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import {
+  Button,
+  Menu,
+  Tooltip,
+  UnstyledButton,
+  useComputedColorScheme,
+  useMantineColorScheme,
+  VisuallyHidden,
+} from '@mantine/core';
 import { useChangeAngler } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
@@ -47,7 +55,8 @@ function OnTheBench({ onChange }: { onChange: () => void }) {
   }
   const picture = drawn(spool.picture.shape, spool.picture.layers);
   return (
-    <UnstyledButton className={classes.bench} onClick={onChange} aria-label={`On the bench: ${reel.name}. Change`}>
+    <UnstyledButton className={classes.bench} onClick={onChange} title="Change the reel: key b">
+      <VisuallyHidden>On the bench: </VisuallyHidden>
       <Thumb {...picture} kind={reel.kind} lip={spool.lip} width={70} height={38} />
       <span className={classes.reel}>{reel.name}</span>
       <span className={classes.soft}>
@@ -114,7 +123,7 @@ function UnitsMenu() {
           size="compact-sm"
           color="gray"
           className={classes.plain}
-          aria-label={`Units: ${units.length}, ${units.small}, ${units.force}`}
+          aria-label={`Units: ${units.length} · ${units.small} · ${units.force}`}
         >
           {units.length} · {units.small} · {units.force}
         </Button>
@@ -152,7 +161,7 @@ function SchemeSwitch() {
         aria-label={dark ? 'Switch to daylight' : 'Switch to the dim garage'}
         onClick={() => setColorScheme(dark ? 'light' : 'dark')}
       >
-        {dark ? 'day' : 'dim'}
+        {dark ? 'daylight' : 'dim'}
       </Button>
     </Tooltip>
   );

@@ -32,7 +32,7 @@ export const display = "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible N
 
 export const theme = createTheme({
   primaryColor: 'kelp',
-  primaryShade: { light: 6, dark: 3 },
+  primaryShade: 6,
   colors: { kelp, rust },
   fontFamily: text,
   headings: { fontFamily: display, fontWeight: '650' },
@@ -44,6 +44,7 @@ export const theme = createTheme({
   respectReducedMotion: true,
   autoContrast: true,
   components: {
+    Anchor: { defaultProps: { underline: 'always' } },
     InputWrapper: { defaultProps: { labelProps: { fw: 500 } } },
     Tooltip: { defaultProps: { openDelay: 300, withArrow: true } },
     Button: { defaultProps: { size: 'sm' } },

@@ -1,0 +1,49 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+export { expect };
+
+/** A page that fails its test on any console error, page error, or request that leaves the server. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [
+    async ({ page, baseURL }, use) => {
+      const wrong: string[] = [];
+      page.on('pageerror', (error) => wrong.push(`page error: ${error.message}`));
+      page.on('console', (message) => {
+        // a refused figure answers 422, which the browser logs by itself
+        if (message.type() === 'error' && !/status of (422|404)|net::ERR/.test(message.text()))
+          wrong.push(message.text());
+      });
+      page.on('request', (request) => {
+        const url = new URL(request.url());
+        if (url.hostname !== '127.0.0.1' && url.protocol.startsWith('http'))
+          wrong.push(`left the server: ${request.url()} (${baseURL})`);
+      });
+      await use(undefined);
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export const EMPTY_URL = process.env.UNDRO_EMPTY_URL ?? 'http://127.0.0.1:8248';
+
+export const figure = (page: Page) => page.getByTestId('large-figure');
+export const stamp = (page: Page) => page.getByLabel('Stamped on the spool');
+/** The Size and Length fields of the main line or the backing. */
+export const line = (page: Page, which: 'Main line' | 'Backing') => page.getByRole('group', { name: which });
+export const mark = (page: Page, name: 'full' | 'join') =>
+  page.getByRole('slider', { name: `${name}, depth under the lip` });
+
+/** The large figure as numbers: what, and its tolerance. */
+export async function read(page: Page): Promise<{ value: number; half: number }> {
+  const text = (await figure(page).textContent()) ?? '';
+  const found = /([\d.]+)\s*\D*?±\s*([\d.]+)/.exec(text);
+  return { value: Number(found?.[1]), half: Number(found?.[2]) };
+}
+
+/** Waits until the picture answers what is typed. */
+export const settled = (page: Page) => expect(page.locator('section[data-fresh="true"]')).toBeVisible();
+
+/** Takes back the change whose notice reads like this. */
+export const undo = (page: Page, notice: string | RegExp) =>
+  page.getByRole('alert').filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).click();

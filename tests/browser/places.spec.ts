@@ -1,0 +1,117 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, settled, test, undo } from './bench';
+
+test('a reel is added, changed, put away, and each step taken back', async ({ page }) => {
+  await page.goto('/locker');
+  await page.getByRole('button', { name: 'Add a reel' }).click();
+  const form = page.getByRole('form', { name: 'Add a reel' });
+  await form.getByLabel('Name').fill('Test reel');
+  await form.getByLabel('Maximum drag').fill('17.6lb');
+  await form.getByLabel('Stamped on the spool').fill('0,30/150');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Test reel' }) });
+  await expect(entry).toContainText('drag to 17.6lb');
+
+  await entry.getByRole('button', { name: 'Edit' }).click();
+  const edit = page.getByRole('form', { name: 'Edit Test reel' });
+  await edit.getByLabel('Gear ratio').fill('fast');
+  await edit.getByRole('button', { name: 'Save' }).click();
+  await expect(edit).toContainText('"fast" cannot be read');
+  await edit.getByLabel('Gear ratio').fill('5,2');
+  await edit.getByRole('button', { name: 'Save' }).click();
+  await expect(entry).toContainText('5,2 : 1');
+  await undo(page, 'Test reel changed.');
+  await expect(entry).not.toContainText('5,2 : 1');
+
+  await entry.getByRole('button', { name: 'Put away' }).click();
+  await expect(entry).toHaveCount(0);
+  await page.locator('body').press('Control+z');
+  await expect(entry).toHaveCount(1);
+
+  // what is on it, before there was a record
+  await entry.getByRole('button', { name: 'Say what is on it' }).click();
+  await page.getByLabel('About how much').fill('90');
+  await page.getByRole('button', { name: 'That is on it' }).click();
+  await expect(entry).toContainText('90 m');
+  await undo(page, 'Noted.');
+  await expect(entry).toContainText('No line recorded on it.');
+  await entry.getByRole('button', { name: 'Put away' }).click();
+});
+
+test('a filler of a new line is added, counted again and taken back', async ({ page }) => {
+  await page.goto('/rack?add=filler');
+  const form = page.getByRole('form', { name: 'Add a filler' });
+  await form.getByLabel('Name of the line').fill('Zander string');
+  await form.getByLabel('Thickness or strength').fill('20lb');
+  await form.getByLabel('Length when new').fill('300 yd');
+  await form.getByLabel('Left on it now').fill('400 yd');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(form).toContainText('out of range');
+  await form.getByLabel('Left on it now').fill('200 yd');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Zander string' }) });
+  await expect(entry).toContainText('183 m left of 300 yd');
+  await expect(entry).toContainText('nominal 0.23 mm');
+  await entry.getByRole('button', { name: 'Count again' }).click();
+  await page.getByRole('form', { name: /Count/ }).getByLabel('Left on it now').fill('120');
+  await page.getByRole('button', { name: 'That is left' }).click();
+  await expect(entry).toContainText('120 m left');
+  await undo(page, 'Counted');
+  await expect(entry).toContainText('183 m left');
+  await entry.getByRole('button', { name: 'Put away' }).click();
+  await expect(entry).toHaveCount(0);
+});
+
+test('places, search, units, dim and the list of shortcuts are one key away', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.keyboard.press('1');
+  await expect(page.getByRole('heading', { name: 'Locker' })).toBeVisible();
+  await page.keyboard.press('2');
+  await expect(page.getByRole('heading', { name: 'Rack' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('b');
+  await page.getByLabel('Search', { exact: true }).fill('Hallow');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /On the bench: Hallow 100/ })).toBeVisible();
+  await expect(page.getByLabel('Stamped on the spool')).toHaveValue('12-110, 14-95');
+  await page.getByRole('button', { name: 'Switch to the dim garage' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+});
+
+test('nothing at an address is said, with a way back', async ({ page }) => {
+  await page.goto('/nowhere');
+  await expect(page.getByText('There is nothing here')).toBeVisible();
+  await page.getByRole('link', { name: 'To the plan' }).click();
+  await expect(page).toHaveURL(/\/plan/);
+});
+
+for (const scheme of ['light', 'dark'] as const) {
+  for (const [name, path] of [
+    ['plan', '/plan/1'],
+    ['empty plan', '/plan?new=1'],
+    ['locker', '/locker?add=reel'],
+    ['rack', '/rack?add=filler'],
+    ['lost', '/nowhere'],
+  ] as const) {
+    for (const width of [1280, 390]) {
+      test(`axe finds nothing: ${name}, ${scheme}, ${width} wide`, async ({ page }) => {
+        await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+        await page.setViewportSize({ width, height: 800 });
+        await page.goto(path);
+        await page.waitForLoadState('networkidle');
+        const found = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+          .analyze();
+        expect(
+          found.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
+        ).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      });
+    }
+  }
+}

@@ -1,0 +1,96 @@
+import { expect, figure, line, mark, read, settled, test } from './bench';
+
+test('marks are dragged with the mouse and everything follows', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const before = await read(page);
+  const full = mark(page, 'full');
+  const box = await full.boundingBox();
+  if (!box) throw new Error('no mark');
+  const at = { x: box.x + box.width - 30, y: box.y + box.height / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  for (let step = 1; step <= 12; step++) await page.mouse.move(at.x, at.y + step * 2);
+  await page.mouse.up();
+  await settled(page);
+  const after = await read(page);
+  expect(after.value).toBeLessThan(before.value);
+  await expect(page.getByLabel('Gap under the lip')).not.toHaveValue('');
+  await page.getByRole('button', { name: 'by the rule' }).click();
+  await expect.poll(async () => (await read(page)).value).toBe(before.value);
+});
+
+test('the join is nudged with keys: more main line, less backing', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const before = await read(page);
+  await mark(page, 'join').focus();
+  for (let press = 0; press < 5; press++) await page.keyboard.press('ArrowDown');
+  await settled(page);
+  await expect.poll(async () => (await read(page)).value).toBeLessThan(before.value);
+  const length = line(page, 'Main line').getByLabel('Length');
+  await expect(length).not.toHaveValue('150 m');
+  // typing a length takes the mark's place
+  await length.fill('150 m');
+  await expect.poll(async () => (await read(page)).value).toBe(before.value);
+});
+
+test('the other two questions are answered too', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const backing = await read(page);
+  await page.getByText('Main line', { exact: true }).last().click();
+  await line(page, 'Backing').getByLabel('Length').fill(String(backing.value));
+  await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
+  await expect.poll(async () => Math.abs((await read(page)).value - 150)).toBeLessThan(3);
+  await page.getByText('Level', { exact: true }).click();
+  await line(page, 'Main line').getByLabel('Length').fill('150');
+  await expect(page.getByRole('heading', { name: 'The line ends' })).toBeVisible();
+  await expect(figure(page)).toContainText('1.6');
+});
+
+test('reasons of the full level can be switched off', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.getByRole('button', { name: 'Orla Venn' }).click();
+  await page.getByRole('menuitem', { name: 'Tam Hesk' }).click();
+  // Tam casts far, in inches and yards
+  const reason = page.getByRole('checkbox', { name: /you cast for distance/ });
+  await expect(reason).toBeChecked();
+  await expect(page.getByTestId('todo-full')).toContainText('in');
+  await expect(figure(page)).toContainText('yd');
+  const far = await read(page);
+  await page.keyboard.press('Escape');
+  await page.getByText(/you cast for distance/).click();
+  await expect.poll(async () => (await read(page)).value).toBeLessThan(far.value);
+  await expect(page.getByText('long casts (switched off)')).toBeVisible();
+});
+
+test('a link restores what was typed', async ({ page, context }) => {
+  await page.goto('/plan?new=1');
+  await page.getByLabel('Stamped on the spool').fill('PE 1.5-200');
+  await line(page, 'Main line').getByLabel('Size').fill('0.13');
+  await line(page, 'Main line').getByLabel('Length').fill('120 yd');
+  await settled(page);
+  const shown = await figure(page).textContent();
+  await expect(page).toHaveURL(/mainLength=120/);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(figure(other)).toHaveText(shown ?? '');
+});
+
+test('figures typed for a reel of the locker are kept with it, and taken back', async ({ page }) => {
+  await page.goto('/locker');
+  await page.getByRole('region', { name: 'Tarn 20, standard' }).getByRole('button', { name: 'Plan a fill' }).click();
+  await expect(page.getByLabel('Stamped on the spool')).toHaveValue('0,20/180 0,25/115');
+  await page.getByLabel('Lip').first().fill('41');
+  await page.getByLabel('Traverse').fill('14');
+  await line(page, 'Main line').getByLabel('Size').fill('0.13');
+  await page.getByRole('button', { name: 'Keep these figures with Tarn 20' }).click();
+  await expect(page.getByText('Kept with Tarn 20.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Keep these figures/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Taken back.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /Keep these figures/ })).toBeVisible();
+});
