@@ -9,11 +9,15 @@ use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
+use Illuminate\Http\Middleware\ValidatePathEncoding;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->prepend([OwnHostsOnly::class, SecurityHeaders::class]);
+        // the framework's own list less what a local server has no use for: proxies, other origins, maintenance,
+        // and trimming, since what was typed is kept as typed
+        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, ValidatePathEncoding::class, ValidatePostSize::class]);
         $middleware->appendToGroup('web', SameOriginWrites::class);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -5,7 +5,7 @@ import '@mantine/notifications/styles.css';
 import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -18,6 +18,8 @@ import { theme, variables } from './theme/theme';
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
 // for the styles that dialogs put into the page while they are open
 setNonce(nonce);
+// answers are drawn in the same turn they arrive in
+notifyManager.setScheduler(queueMicrotask);
 const queries = new QueryClient({
   defaultOptions: {
     queries: {

@@ -1,4 +1,4 @@
-import { createBrowserRouter, Navigate } from 'react-router';
+import { createBrowserRouter, redirect } from 'react-router';
 import { Lost } from './shell/Lost';
 import { Shell } from './shell/Shell';
 
@@ -9,7 +9,7 @@ export const router = createBrowserRouter([
     errorElement: <Lost />,
     hydrateFallbackElement: <p aria-busy="true">Opening …</p>,
     children: [
-      { index: true, element: <Navigate to="/plan" replace /> },
+      { index: true, loader: () => redirect('/plan') },
       { path: 'locker', lazy: async () => ({ Component: (await import('./locker/LockerPlace')).LockerPlace }) },
       { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackPlace')).RackPlace }) },
       { path: 'plan/:id?', lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }) },

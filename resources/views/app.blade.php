@@ -13,7 +13,15 @@
             document.documentElement.setAttribute('data-mantine-color-scheme', dark ? 'dark' : 'light');
         } catch {}
     </script>
-    @vite('resources/js/main.tsx')
+    @foreach (['atkinson-hyperlegible-next', 'bricolage-grotesque'] as $font)
+        <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/$font/files/$font-latin-wght-normal.woff2") }}">
+    @endforeach
+    {{-- the place that is asked for comes along at once, the others when they are visited --}}
+    @vite(['resources/js/main.tsx', match (request()->segment(1)) {
+        'locker' => 'resources/js/locker/LockerPlace.tsx',
+        'rack' => 'resources/js/rack/RackPlace.tsx',
+        default => 'resources/js/plan/PlanPlace.tsx',
+    }])
 </head>
 <body>
 <div id="root"></div>

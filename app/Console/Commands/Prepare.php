@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\WarmUp;
 use App\Models\Angler;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
@@ -41,6 +42,7 @@ final class Prepare extends Command
             }
             // somebody has to stand at the bench, or there are no units and no habits to choose
             Angler::query()->exists() || Angler::query()->create(['name' => 'Me']);
+            $this->warmUp();
         } catch (Throwable $fault) {
             if ($new) {
                 array_map(static fn(string $part): bool => @unlink($path . $part), ['', '-wal', '-shm']);
@@ -51,6 +53,15 @@ final class Prepare extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** Where a server follows: its caches and the list of what it should load at its start. */
+    private function warmUp(): void
+    {
+        if (getenv('APP_CONFIG_CACHE') !== false) {
+            array_map($this->callSilently(...), ['config:cache', 'event:cache', 'route:cache']);
+            WarmUp::write(storage_path('framework/preload.php'));
+        }
     }
 
     /** @return list<string> */

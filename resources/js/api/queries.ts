@@ -1,4 +1,4 @@
-import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, type Schemas } from './client';
 
 export type Angler = Schemas['Angler'];
@@ -26,16 +26,19 @@ export const useSavedPlan = (id: number | null) =>
     queryFn: () => answer(client.GET('/api/plans/{id}', { params: { path: { id: id ?? 0 } } })),
   });
 
-/** A plan worked out; asked again whenever the case changes, the stale question cancelled. */
-export const usePlanResult = (planCase: PlanCase | null) =>
-  useQuery({
+/** One question to the plan calculator. The same question is never asked twice. */
+export const planQuery = (planCase: PlanCase) =>
+  queryOptions({
     queryKey: ['compute', 'plan', planCase],
-    enabled: planCase !== null,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 30_000,
     retry: false,
-    queryFn: ({ signal }) => answer(client.POST('/api/compute/plan', { body: planCase as PlanCase, signal })),
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/plan', { body: planCase, signal })),
   });
+
+/** A plan worked out; asked again whenever the case changes, the stale question cancelled. */
+export const usePlanResult = (planCase: PlanCase | null) =>
+  useQuery({ ...planQuery(planCase ?? ({} as PlanCase)), enabled: planCase !== null });
 
 /** A change that makes these lists stale. */
 function useChange<V, R>(change: (value: V) => Promise<R>, ...stale: string[]) {

@@ -22,9 +22,9 @@ export function Answer({ plan }: { plan: Planning }) {
       )}
       {result && (
         <div className={problem ? classes.stale : undefined}>
-          <Notes notes={result.notes.filter((note) => note.weight === 'stop')} />
+          <Notes notes={result.notes} stop />
           <Todo plan={plan} result={result} />
-          <Notes notes={result.notes.filter((note) => note.weight !== 'stop')} />
+          <Notes notes={result.notes} />
         </div>
       )}
       <SavePlan plan={plan} />

@@ -1,4 +1,5 @@
 import { NativeSelect } from '@mantine/core';
+import { memo } from 'react';
 import { useFillers, useLines } from '../api/queries';
 import { MATERIAL_WORD } from '../drawings/material';
 import { TypedField } from '../parts/TypedField';
@@ -6,87 +7,105 @@ import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
 import { fromLine, type LineRole, lineKeys } from './draft';
 import classes from './Plan.module.css';
-import type { Planning } from './usePlan';
+import { type Planning, sameFor } from './usePlan';
+
+interface LineFieldsProps {
+  plan: Planning;
+  line: LineRole;
+}
 
 /** The main line or the backing: from the rack, or typed as its label has it. */
-export function LineFields({ plan, line: role }: { plan: Planning; line: LineRole }) {
-  const { draft, set, errorFor, result } = plan;
-  const { units } = useBench();
-  const { data: fillers = [] } = useFillers();
-  const { data: lines = [] } = useLines();
-  const keys = lineKeys(role);
-  const open = draft.open === role;
-  const solved = open ? result?.solved : undefined;
-  const byMark = role === 'main' && draft.join !== '' && draft.open === 'backing';
-  const layer = result?.fill.layers.find((each) => each.role === role);
-  const read = result?.lines[role];
+export const LineFields = memo(
+  function LineFields({ plan, line: role }: LineFieldsProps) {
+    const { draft, set, errorFor, result } = plan;
+    const { units } = useBench();
+    const { data: fillers = [] } = useFillers();
+    const { data: lines = [] } = useLines();
+    const keys = lineKeys(role);
+    const open = draft.open === role;
+    const solved = open ? result?.solved : undefined;
+    const byMark = role === 'main' && draft.join !== '' && draft.open === 'backing';
+    const layer = result?.fill.layers.find((each) => each.role === role);
+    const read = result?.lines[role];
 
-  const pick = (value: string) => {
-    const picked = fillers.find((each) => `f${each.id}` === value);
-    const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
-    if (line) set(fromLine(role, line, picked));
-    else set({ [keys.name]: '', [keys.filler]: '' });
-  };
-  const named = lines.find((each) => each.name === draft[keys.name]);
-  const filler = draft[keys.filler]
-    ? fillers.find((each) => String(each.id) === draft[keys.filler])
-    : fillers.find((each) => each.line.id === named?.id);
-  const chosen = filler ? `f${filler.id}` : named ? `l${named.id}` : '';
-  const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
-  const size = () => {
-    if (!read || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
-    return read.nominal ? `nominal ${thickness(read.diameter_mm)}` : undefined;
-  };
-  return (
-    <fieldset className={classes.block}>
-      <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Backing'}</legend>
-      <NativeSelect
-        aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
-        value={chosen}
-        onChange={(event) => pick(event.currentTarget.value)}
-        data={[
-          { value: '', label: 'Not in the rack: type it here' },
-          ...fillers.map((filler) => ({
-            value: `f${filler.id}`,
-            label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
-          })),
-          ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
-        ]}
-      />
-      <div className={classes.line}>
+    const pick = (value: string) => {
+      const picked = fillers.find((each) => `f${each.id}` === value);
+      const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
+      if (line) set(fromLine(role, line, picked));
+      else set({ [keys.name]: '', [keys.filler]: '' });
+    };
+    const named = lines.find((each) => each.name === draft[keys.name]);
+    const filler = draft[keys.filler]
+      ? fillers.find((each) => String(each.id) === draft[keys.filler])
+      : fillers.find((each) => each.line.id === named?.id);
+    const chosen = filler ? `f${filler.id}` : named ? `l${named.id}` : '';
+    const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
+    const size = () => {
+      if (!read || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
+      return read.nominal ? `nominal ${thickness(read.diameter_mm)}` : undefined;
+    };
+    return (
+      <fieldset className={classes.block}>
+        <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Backing'}</legend>
         <NativeSelect
-          label="Kind"
-          value={draft[keys.material]}
-          onChange={(event) => set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })}
-          data={Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }))}
+          aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
+          value={chosen}
+          onChange={(event) => pick(event.currentTarget.value)}
+          data={[
+            { value: '', label: 'Not in the rack: type it here' },
+            ...fillers.map((filler) => ({
+              value: `f${filler.id}`,
+              label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
+            })),
+            ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
+          ]}
         />
-        <TypedField
-          label="Size"
-          placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
-          value={draft[keys.size]}
-          onChange={(typed) => set({ [keys.size]: typed, [keys.name]: '', [keys.filler]: '' })}
-          error={errorFor(keys.size)}
-          description={size()}
-          inputWrapperOrder={['label', 'input', 'description', 'error']}
-        />
-        <TypedField
-          label="Length"
-          placeholder={open ? 'worked out' : role === 'backing' ? 'none' : units.length}
-          unit={units.length}
-          disabled={open}
-          value={
-            open
-              ? solved
-                ? words(length(Math.max(0, solved.length_m), units))
-                : ''
-              : byMark && layer
-                ? words(length(layer.length_m, units))
-                : draft[keys.length]
-          }
-          onChange={(typed) => set(role === 'main' ? { mainLength: typed, join: '' } : { backingLength: typed })}
-          error={errorFor(keys.length)}
-        />
-      </div>
-    </fieldset>
-  );
-}
+        <div className={classes.line}>
+          <NativeSelect
+            label="Kind"
+            value={draft[keys.material]}
+            onChange={(event) =>
+              set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })
+            }
+            data={Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }))}
+          />
+          <TypedField
+            label="Size"
+            placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
+            value={draft[keys.size]}
+            onChange={(typed) => set({ [keys.size]: typed, [keys.name]: '', [keys.filler]: '' })}
+            error={errorFor(keys.size)}
+            description={size()}
+            inputWrapperOrder={['label', 'input', 'description', 'error']}
+          />
+          <TypedField
+            label="Length"
+            placeholder={open ? 'worked out' : role === 'backing' ? 'none' : units.length}
+            unit={units.length}
+            disabled={open}
+            value={
+              open
+                ? solved
+                  ? words(length(Math.max(0, solved.length_m), units))
+                  : ''
+                : byMark && layer
+                  ? words(length(layer.length_m, units))
+                  : draft[keys.length]
+            }
+            onChange={(typed) => set(role === 'main' ? { mainLength: typed, join: '' } : { backingLength: typed })}
+            error={errorFor(keys.length)}
+          />
+        </div>
+      </fieldset>
+    );
+  },
+  sameFor<LineFieldsProps>(
+    ({ line }) => ['open', 'join', ...Object.values(lineKeys(line))],
+    ({ plan, line }) => [
+      plan.result?.lines[line]?.diameter_mm,
+      plan.draft.open === line && Math.round(10 * (plan.result?.solved?.length_m ?? -1)),
+      plan.draft.join &&
+        Math.round(10 * (plan.result?.fill.layers.find((layer) => layer.role === line)?.length_m ?? -1)),
+    ],
+  ),
+);

@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import type { PlanResult } from '../api/queries';
 import { useBench } from '../shell/bench';
 import { length } from '../units/units';
 import classes from './Plan.module.css';
 
 /** What one more measurement would buy in tolerance. */
-export function Narrowings({ result, stamped }: { result: PlanResult; stamped: boolean }) {
+export const Narrowings = memo(function Narrowings({ result, stamped }: { result: PlanResult; stamped: boolean }) {
   const { units } = useBench();
   const offered = result.narrowings.slice(0, 4);
   if (offered.length === 0 && result.spool) return null;
@@ -29,4 +30,4 @@ export function Narrowings({ result, stamped }: { result: PlanResult; stamped: b
       </ul>
     </section>
   );
-}
+});

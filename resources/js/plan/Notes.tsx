@@ -1,17 +1,19 @@
+import { memo } from 'react';
 import type { PlanResult } from '../api/queries';
 import classes from './Plan.module.css';
 
 const WORD = { stop: 'Stop', warning: 'Mind', note: 'Note' } as const;
 
-export function Notes({ notes }: { notes: PlanResult['notes'] }) {
-  if (notes.length === 0) return null;
+export const Notes = memo(function Notes({ notes, stop = false }: { notes: PlanResult['notes']; stop?: boolean }) {
+  const shown = notes.filter((note) => (note.weight === 'stop') === stop);
+  if (shown.length === 0) return null;
   return (
     <ul className={classes.notes}>
-      {notes.map((note) => (
+      {shown.map((note) => (
         <li key={note.id} data-weight={note.weight}>
           <strong>{WORD[note.weight]}.</strong> {note.text}
         </li>
       ))}
     </ul>
   );
-}
+});

@@ -1,5 +1,6 @@
 import { SegmentedControl } from '@mantine/core';
-import type { Planning } from './usePlan';
+import { memo } from 'react';
+import { type Planning, sameFor } from './usePlan';
 
 const CHOICES = [
   { value: 'backing', label: 'Backing' },
@@ -8,15 +9,21 @@ const CHOICES = [
 ];
 
 /** Which of the three is worked out from the other two. */
-export function OpenChoice({ plan: { draft, set } }: { plan: Planning }) {
-  return (
-    <SegmentedControl
-      fullWidth
-      size="xs"
-      data={CHOICES}
-      value={draft.open}
-      onChange={(open) => set({ open, join: '' })}
-      aria-label="Work out"
-    />
-  );
-}
+export const OpenChoice = memo(
+  function OpenChoice({ plan: { draft, set } }: { plan: Planning }) {
+    return (
+      <SegmentedControl
+        fullWidth
+        size="xs"
+        data={CHOICES}
+        value={draft.open}
+        onChange={(open) => set({ open, join: '' })}
+        aria-label="Work out"
+      />
+    );
+  },
+  sameFor<{ plan: Planning }>(
+    () => ['open'],
+    () => [],
+  ),
+);

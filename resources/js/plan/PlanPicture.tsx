@@ -1,7 +1,9 @@
 import { useMediaQuery } from '@mantine/hooks';
+import { useMemo } from 'react';
+import type { PlanResult } from '../api/queries';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { drawn } from '../drawings/section/drawn';
-import { type LipShape, type ReelKind, standIn } from '../drawings/section/outline';
+import type { LipShape, ReelKind } from '../drawings/section/outline';
 import { type Mark, Section } from '../drawings/section/Section';
 import { Tape } from '../drawings/tape/Tape';
 import { useBench } from '../shell/bench';
@@ -17,8 +19,46 @@ export function PlanPicture({ plan }: { plan: Planning }) {
   const { draft, result } = plan;
   const { units } = useBench();
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
-  const picture = drawn(result?.spool ?? null, result?.fill.layers ?? []);
-  const segments = (result?.fill.layers ?? []).map((layer) => ({
+  // drawn anew only with a new answer: while a mark moves under the hand, the rest of the picture stands still
+  const picture = useMemo(() => drawn(result?.spool ?? null, result?.fill.layers ?? []), [result]);
+  const tape = useMemo(() => (result ? tapeOf(result, units) : null), [result, units]);
+  const rulerUnit = useMemo(() => ({ mm: millimetresPer(units), name: units.small }), [units]);
+  return (
+    <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
+      <Section
+        {...picture}
+        kind={draft.kind as ReelKind}
+        lip={draft.lip as LipShape}
+        bevelMm={
+          draft.lip === 'bevelled' && result?.gap.rule.reasons[0]
+            ? bevelDrawn(result.gap.rule.reasons[0].mm, draft.kind)
+            : USUAL_BEVEL_MM
+        }
+        marks={result ? marks(plan, units) : []}
+        height={narrow ? 250 : 372}
+        rulerUnit={rulerUnit}
+        label={
+          result
+            ? `Section of the spool, full at ${words(small(result.gap.mm, units))} under the lip`
+            : 'Section of an empty spool'
+        }
+      />
+      {result && <Key layers={result.fill.layers} />}
+      {tape && tape.segments.length > 0 && <Tape {...tape} ends="reel" />}
+      {!result && <WaysToStamp />}
+      {result && (
+        <div className={classes.why}>
+          <GapReasons plan={plan} result={result} />
+          <Narrowings result={result} stamped={draft.stamp.trim() !== ''} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** The whole line as a tape, with the tolerance round the end of the open layer. */
+function tapeOf(result: PlanResult, units: Units) {
+  const segments = result.fill.layers.map((layer) => ({
     id: layer.role,
     material: layer.material,
     length: layer.length_m,
@@ -31,48 +71,14 @@ export function PlanPicture({ plan }: { plan: Planning }) {
       .filter(Boolean)
       .join(' · '),
   }));
-  const solved = result?.fits ? result.solved : null;
-  const before = result?.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
-  return (
-    <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
-      <Section
-        {...picture}
-        shape={result ? picture.shape : standIn()}
-        kind={draft.kind as ReelKind}
-        lip={draft.lip as LipShape}
-        bevelMm={
-          draft.lip === 'bevelled' && result?.gap.rule.reasons[0]
-            ? bevelDrawn(result.gap.rule.reasons[0].mm, draft.kind)
-            : USUAL_BEVEL_MM
-        }
-        marks={result ? marks(plan, units) : []}
-        height={narrow ? 250 : 372}
-        rulerUnit={{ mm: millimetresPer(units), name: units.small }}
-        label={
-          result
-            ? `Section of the spool, full at ${words(small(result.gap.mm, units))} under the lip`
-            : 'Section of an empty spool'
-        }
-      />
-      <Key layers={result?.fill.layers ?? []} />
-      {segments.length > 0 && (
-        <Tape
-          segments={segments}
-          scaleUnit={{ m: metresPer(units), name: units.length }}
-          ends="reel"
-          label={`The line from the arbor: ${segments.map((segment) => segment.word).join(', ')}`}
-          {...(solved && before !== undefined && result?.half_m ? { band: { at: before, half: result.half_m } } : {})}
-        />
-      )}
-      {!result && <WaysToStamp />}
-      {result && (
-        <div className={classes.why}>
-          <GapReasons plan={plan} result={result} />
-          <Narrowings result={result} stamped={draft.stamp.trim() !== ''} />
-        </div>
-      )}
-    </section>
-  );
+  const solved = result.fits ? result.solved : null;
+  const before = result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
+  return {
+    segments,
+    scaleUnit: { m: metresPer(units), name: units.length },
+    label: `The line from the arbor: ${segments.map((segment) => segment.word).join(', ')}`,
+    ...(solved && result.half_m ? { band: { at: before, half: result.half_m } } : {}),
+  };
 }
 
 /** For a start: how a stamp is typed, whatever its maker's custom. */

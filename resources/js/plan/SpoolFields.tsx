@@ -1,12 +1,13 @@
 import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
+import { memo } from 'react';
 import { useReels } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { type DraftKey, EMPTY, fromReel } from './draft';
+import { type DraftKey, EMPTY, fromReel, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
 import classes from './Plan.module.css';
-import type { Planning } from './usePlan';
+import { type Planning, sameFor } from './usePlan';
 
 const MEASURES: { key: DraftKey; word: string; buys: string }[] = [
   { key: 'lipMm', word: 'Lip', buys: 'the rim, across' },
@@ -15,135 +16,141 @@ const MEASURES: { key: DraftKey; word: string; buys: string }[] = [
 ];
 
 /** The spool as stamped and as measured; a reel of the locker fills it. */
-export function SpoolFields({ plan }: { plan: Planning }) {
-  const { draft, set, errorFor, result } = plan;
-  const { units, put } = useBench();
-  const { data: reels = [] } = useReels();
-  const [more, { toggle }] = useDisclosure(false);
-  const pick = (value: string) => {
-    const [reelId, spoolId] = value.split(' ').map(Number);
-    const reel = reels.find((each) => each.id === reelId);
-    const spool = reel?.spools.find((each) => each.id === spoolId);
-    if (reel && spool) {
-      put(reel.id, spool.id);
-      set(fromReel(reel, spool));
-    } else {
-      const { mainName, mainMaterial, mainSize, mainFrom, mainLength, mainFiller, ...rest } = EMPTY;
-      set({ ...rest, open: draft.open });
-    }
-  };
-  const field = (key: DraftKey) => ({
-    value: draft[key],
-    onChange: (typed: string) => set({ [key]: typed }),
-    error: errorFor(key),
-  });
-  return (
-    <fieldset className={classes.block}>
-      <legend className={classes.legend}>Reel and spool</legend>
-      <NativeSelect
-        aria-label="Reel"
-        value={draft.reel ? `${draft.reel} ${draft.spool}` : ''}
-        onChange={(event) => pick(event.currentTarget.value)}
-        data={[
-          { value: '', label: 'Not in the locker: type it here' },
-          ...reels.flatMap((reel) =>
-            reel.spools.map((spool) => ({
-              value: `${reel.id} ${spool.id}`,
-              label: reel.spools.length > 1 ? `${reel.name}, ${spool.name}` : reel.name,
-            })),
-          ),
-        ]}
-      />
-      <SegmentedControl
-        fullWidth
-        size="xs"
-        aria-label="Kind of reel"
-        value={draft.kind}
-        onChange={(kind) => set({ kind, lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
-        data={['spinning', 'baitcasting', 'spincast']}
-      />
-      <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
-      {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
-        <p className={classes.understood} aria-live="polite">
-          <span>Read as {result.understood.map((each) => each.words).join(' · ') || 'nothing'}</span>
-          <NativeSelect
-            size="xs"
-            variant="unstyled"
-            aria-label="Units of the stamp"
-            value={draft.stampUnits}
-            onChange={(event) => set({ stampUnits: event.currentTarget.value })}
-            data={[
-              { value: '', label: 'units as they look' },
-              { value: 'mm_m', label: 'mm and m' },
-              { value: 'lb_yd', label: 'lb and yd' },
-              { value: 'lb_m', label: 'lb and m' },
-              { value: 'pe_m', label: 'PE and m' },
-            ]}
-          />
-        </p>
-      )}
-      <div className={classes.three}>
-        {MEASURES.map(({ key, word, buys }) => (
-          <TypedField
-            key={key}
-            label={word}
-            placeholder={units.small}
-            unit={units.small}
-            description={buys}
-            inputWrapperOrder={['label', 'input', 'description', 'error']}
-            {...field(key)}
-          />
-        ))}
-      </div>
-      <KeepMeasures plan={plan} />
-      <Button
-        variant="subtle"
-        size="compact-xs"
-        color="gray"
-        className={classes.more}
-        onClick={toggle}
-        aria-expanded={more}
-      >
-        {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
-      </Button>
-      <Collapse expanded={more}>
-        <div className={classes.pairs}>
-          <TypedField label="Gear ratio" placeholder="5.2" {...field('gear')} />
-          <NativeSelect
-            label="Lip"
-            value={draft.lip}
-            onChange={(event) => set({ lip: event.currentTarget.value })}
-            data={['bevelled', 'straight', 'rounded']}
-          />
-          <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
-          <TypedField
-            label="Other end of the arbor"
-            placeholder={units.small}
-            unit={units.small}
-            {...field('deepMm')}
-          />
-          <NativeSelect
-            label="How it lays line"
-            value={draft.lay}
-            onChange={(event) => set({ lay: event.currentTarget.value })}
-            data={[
-              { value: 'even', label: 'evenly' },
-              { value: 'normal', label: 'as usual' },
-              { value: 'coarse', label: 'crossing or humped' },
-            ]}
-          />
-          <NativeSelect
-            label="Measured with"
-            value={draft.with}
-            onChange={(event) => set({ with: event.currentTarget.value })}
-            data={[
-              { value: 'caliper', label: 'a caliper' },
-              { value: 'ruler', label: 'a ruler' },
-              { value: 'unknown', label: 'not known' },
-            ]}
-          />
+export const SpoolFields = memo(
+  function SpoolFields({ plan }: { plan: Planning }) {
+    const { draft, set, errorFor, result } = plan;
+    const { units, put } = useBench();
+    const { data: reels = [] } = useReels();
+    const [more, { toggle }] = useDisclosure(false);
+    const pick = (value: string) => {
+      const [reelId, spoolId] = value.split(' ').map(Number);
+      const reel = reels.find((each) => each.id === reelId);
+      const spool = reel?.spools.find((each) => each.id === spoolId);
+      if (reel && spool) {
+        put(reel.id, spool.id);
+        set(fromReel(reel, spool));
+      } else {
+        const { mainName, mainMaterial, mainSize, mainFrom, mainLength, mainFiller, ...rest } = EMPTY;
+        set({ ...rest, open: draft.open });
+      }
+    };
+    const field = (key: DraftKey) => ({
+      value: draft[key],
+      onChange: (typed: string) => set({ [key]: typed }),
+      error: errorFor(key),
+    });
+    return (
+      <fieldset className={classes.block}>
+        <legend className={classes.legend}>Reel and spool</legend>
+        <NativeSelect
+          aria-label="Reel"
+          value={draft.reel ? `${draft.reel} ${draft.spool}` : ''}
+          onChange={(event) => pick(event.currentTarget.value)}
+          data={[
+            { value: '', label: 'Not in the locker: type it here' },
+            ...reels.flatMap((reel) =>
+              reel.spools.map((spool) => ({
+                value: `${reel.id} ${spool.id}`,
+                label: reel.spools.length > 1 ? `${reel.name}, ${spool.name}` : reel.name,
+              })),
+            ),
+          ]}
+        />
+        <SegmentedControl
+          fullWidth
+          size="xs"
+          aria-label="Kind of reel"
+          value={draft.kind}
+          onChange={(kind) => set({ kind, lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
+          data={['spinning', 'baitcasting', 'spincast']}
+        />
+        <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
+        {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
+          <p className={classes.understood} aria-live="polite">
+            <span>Read as {result.understood.map((each) => each.words).join(' · ') || 'nothing'}</span>
+            <NativeSelect
+              size="xs"
+              variant="unstyled"
+              aria-label="Units of the stamp"
+              value={draft.stampUnits}
+              onChange={(event) => set({ stampUnits: event.currentTarget.value })}
+              data={[
+                { value: '', label: 'units as they look' },
+                { value: 'mm_m', label: 'mm and m' },
+                { value: 'lb_yd', label: 'lb and yd' },
+                { value: 'lb_m', label: 'lb and m' },
+                { value: 'pe_m', label: 'PE and m' },
+              ]}
+            />
+          </p>
+        )}
+        <div className={classes.three}>
+          {MEASURES.map(({ key, word, buys }) => (
+            <TypedField
+              key={key}
+              label={word}
+              placeholder={units.small}
+              unit={units.small}
+              description={buys}
+              inputWrapperOrder={['label', 'input', 'description', 'error']}
+              {...field(key)}
+            />
+          ))}
         </div>
-      </Collapse>
-    </fieldset>
-  );
-}
+        <KeepMeasures plan={plan} />
+        <Button
+          variant="subtle"
+          size="compact-xs"
+          color="gray"
+          className={classes.more}
+          onClick={toggle}
+          aria-expanded={more}
+        >
+          {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
+        </Button>
+        <Collapse expanded={more}>
+          <div className={classes.pairs}>
+            <TypedField label="Gear ratio" placeholder="5.2" {...field('gear')} />
+            <NativeSelect
+              label="Lip"
+              value={draft.lip}
+              onChange={(event) => set({ lip: event.currentTarget.value })}
+              data={['bevelled', 'straight', 'rounded']}
+            />
+            <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
+            <TypedField
+              label="Other end of the arbor"
+              placeholder={units.small}
+              unit={units.small}
+              {...field('deepMm')}
+            />
+            <NativeSelect
+              label="How it lays line"
+              value={draft.lay}
+              onChange={(event) => set({ lay: event.currentTarget.value })}
+              data={[
+                { value: 'even', label: 'evenly' },
+                { value: 'normal', label: 'as usual' },
+                { value: 'coarse', label: 'crossing or humped' },
+              ]}
+            />
+            <NativeSelect
+              label="Measured with"
+              value={draft.with}
+              onChange={(event) => set({ with: event.currentTarget.value })}
+              data={[
+                { value: 'caliper', label: 'a caliper' },
+                { value: 'ruler', label: 'a ruler' },
+                { value: 'unknown', label: 'not known' },
+              ]}
+            />
+          </div>
+        </Collapse>
+      </fieldset>
+    );
+  },
+  sameFor(
+    () => KEYS.filter((key) => !/^(main|backing|gap|join|off)/.test(key)),
+    ({ plan }) => [plan.problem, plan.result?.understood.map((each) => each.words).join()],
+  ),
+);

@@ -1,14 +1,17 @@
 import { useDebouncedCallback } from '@mantine/hooks';
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
-import { type PlanResult, usePlanResult, useReels, useSavedPlan } from '../api/queries';
+import { type PlanResult, planQuery, usePlanResult, useReels, useSavedPlan } from '../api/queries';
 import { useBench } from '../shell/bench';
 import { type Draft, type DraftKey, differences, EMPTY, fieldOf, fromReel, revive, toCase } from './draft';
 
 export interface Planning {
   draft: Draft;
   set: (change: Partial<Draft>) => void;
+  /** what is typed at this moment, for what happens later than it was drawn */
+  current: () => Draft;
   /** the last good answer; stays while the next one is on its way or the input is wrong */
   result: PlanResult | null;
   /** whether it answers what is typed now */
@@ -63,23 +66,33 @@ export function usePlan(): Planning {
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
+  const habits = angler?.habits;
+  const ask = useCallback(
+    (about: Draft) =>
+      toCase(about, units, { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false }),
+    [units, habits],
+  );
+  const queries = useQueryClient();
+
+  // the same function for the whole life of the place, so that fields need not be drawn again with every answer
+  const latest = useRef({ link, origin, ask, draft });
+  latest.current = { link, origin, ask, draft };
   const set = useCallback(
     (change: Partial<Draft>) => {
-      filledFrom.current = origin;
-      setDraft((before) => {
-        const next = { ...before, ...change };
-        link(next);
-        return next;
-      });
+      const now = latest.current;
+      filledFrom.current = now.origin;
+      now.draft = { ...now.draft, ...change };
+      // the question is on its way before anything is drawn
+      const question = now.ask(now.draft);
+      if (question) void queries.prefetchQuery(planQuery(question));
+      setDraft(now.draft);
+      now.link(now.draft);
     },
-    [link, origin],
+    [queries],
   );
+  const current = useCallback(() => latest.current.draft, []);
 
-  const habits = angler?.habits;
-  const planCase = useMemo(
-    () => toCase(draft, units, { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false }),
-    [draft, units, habits],
-  );
+  const planCase = useMemo(() => ask(draft), [ask, draft]);
   const asked = usePlanResult(planCase);
   const [result, setResult] = useState<PlanResult | null>(null);
   if (asked.data && asked.data !== result) setResult(asked.data);
@@ -91,6 +104,7 @@ export function usePlan(): Planning {
   return {
     draft,
     set,
+    current,
     result,
     fresh: asked.data !== undefined && asked.data === result,
     problem,
@@ -98,5 +112,19 @@ export function usePlan(): Planning {
     savedId,
     savedName: saved?.name ?? '',
     loading: isLoading,
+  };
+}
+
+/** Whether two plannings look the same to a block of fields: its own figures, their errors, and whatever else it shows. */
+export function sameFor<P extends { plan: Planning }>(keys: (props: P) => DraftKey[], shown: (props: P) => unknown[]) {
+  return (before: P, after: P): boolean => {
+    const own = keys(after);
+    const seen = shown(before);
+    return (
+      own.every(
+        (key) =>
+          before.plan.draft[key] === after.plan.draft[key] && before.plan.errorFor(key) === after.plan.errorFor(key),
+      ) && shown(after).every((each, index) => each === seen[index])
+    );
   };
 }

@@ -6,11 +6,11 @@ import { BenchProvider, useBench } from './bench';
 import { PLACES } from './places';
 import { Rail } from './Rail';
 import classes from './Shell.module.css';
-import { Shortcuts } from './Shortcuts';
 import { TopBar } from './TopBar';
 import { useUnitSwitch } from './useUnitSwitch';
 
 const Search = lazy(() => import('./Search'));
+const Shortcuts = lazy(() => import('./Shortcuts'));
 
 export function Shell() {
   return (
@@ -51,12 +51,10 @@ function Room() {
       <main id="work" className={classes.work} tabIndex={-1}>
         <Outlet />
       </main>
-      <Shortcuts opened={help} onClose={closeHelp} />
-      {search && (
-        <Suspense fallback={null}>
-          <Search onClose={closeSearch} />
-        </Suspense>
-      )}
+      <Suspense fallback={null}>
+        {help && <Shortcuts onClose={closeHelp} />}
+        {search && <Search onClose={closeSearch} />}
+      </Suspense>
     </div>
   );
 }

@@ -13,10 +13,10 @@ const KEYS: [string, string][] = [
   ['?', 'this list'],
 ];
 
-export function Shortcuts({ opened, onClose }: { opened: boolean; onClose: () => void }) {
+export default function Shortcuts({ onClose }: { onClose: () => void }) {
   const { singleKeys, setSingleKeys } = useBench();
   return (
-    <Modal opened={opened} onClose={onClose} title="Shortcuts" closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Modal opened onClose={onClose} title="Shortcuts" closeButtonProps={{ 'aria-label': 'Close' }}>
       <Table>
         <Table.Tbody>
           {KEYS.map(([key, does]) => (

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Texture } from '../Texture';
 import { type Frame, interior, type ReelKind, type Shape } from './outline';
 import type { DrawnLayer } from './Section';
@@ -12,7 +13,7 @@ interface LayersProps {
 }
 
 /** The line on the spool, each layer in its own texture at its own thickness. */
-export function Layers({ id, shape, frame: f, kind, layers }: LayersProps) {
+export const Layers = memo(function Layers({ id, shape, frame: f, kind, layers }: LayersProps) {
   const y = (diameter: number) => f.top + ((shape.lip_mm - diameter) / 2) * f.scale;
   return (
     <>
@@ -52,4 +53,4 @@ export function Layers({ id, shape, frame: f, kind, layers }: LayersProps) {
       </g>
     </>
   );
-}
+});

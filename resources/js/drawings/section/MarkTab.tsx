@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react';
 import { FLANGE, type Frame } from './outline';
 import type { Mark } from './Section';
 import classes from './Section.module.css';
@@ -24,9 +24,19 @@ export function MarkTab({ mark, frame: f, tabY }: MarkTabProps) {
     event.currentTarget.setPointerCapture(event.pointerId);
     grip.current = { y: event.clientY, depth: mark.depth };
   };
-  const onPointerMove = (event: PointerEvent<SVGGElement>) => {
-    if (grip.current) move(grip.current.depth + (event.clientY - grip.current.y) / f.scale);
+  const follow = useRef((_: { clientY: number }) => {});
+  follow.current = ({ clientY }) => {
+    if (grip.current) move(grip.current.depth + (clientY - grip.current.y) / f.scale);
   };
+  // raw moves come as they happen, ordinary ones only once a frame
+  const tab = useRef<SVGGElement>(null);
+  useEffect(() => {
+    const group = tab.current;
+    const listen = (event: Event) => follow.current(event as MouseEvent);
+    const name = 'onpointerrawupdate' in window ? 'pointerrawupdate' : 'pointermove';
+    group?.addEventListener(name, listen);
+    return () => group?.removeEventListener(name, listen);
+  }, []);
   const onKeyDown = (event: KeyboardEvent<SVGGElement>) => {
     const step = STEPS[event.key];
     if (step === undefined || !mark.onMove) return;
@@ -50,11 +60,11 @@ export function MarkTab({ mark, frame: f, tabY }: MarkTabProps) {
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: it is a slider whenever it can be moved
     <g
+      ref={tab}
       {...slider}
       className={`${classes.mark} ${tone} ${mark.onMove ? classes.movable : ''}`}
       data-mark={mark.id}
       onPointerDown={onPointerDown}
-      onPointerMove={onPointerMove}
       onPointerUp={() => {
         grip.current = null;
       }}

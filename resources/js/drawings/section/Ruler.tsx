@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { FLANGE, type Frame } from './outline';
 import classes from './Section.module.css';
 
@@ -9,7 +10,7 @@ interface RulerProps {
 }
 
 /** A depth rod let down from the lip: how far under it everything lies. */
-export function Ruler({ frame: f, deepest, unit }: RulerProps) {
+export const Ruler = memo(function Ruler({ frame: f, deepest, unit }: RulerProps) {
   const inches = unit.mm > 1;
   const step = inches ? unit.mm / 16 : 1;
   const numbered = inches ? 2 : deepest > 14 ? 2 : 1;
@@ -37,4 +38,4 @@ export function Ruler({ frame: f, deepest, unit }: RulerProps) {
       })}
     </g>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import { useId } from 'react';
+import { useId, useMemo } from 'react';
 import type { Material, Role } from '../material';
 import { Layers } from './Layers';
 import { MarkTab } from './MarkTab';
@@ -59,13 +59,16 @@ interface SectionProps {
 }
 
 const PAD = { padLeft: 44, padRight: 108, padTop: 34, padBottom: 26 };
+const WIDE = { ...PAD, padLeft: 24, padRight: 24 };
 
 /** The spool cut in half, to scale, from the lip to the arbor, with its line and its stop marks. */
 export function Section({ shape, kind, lip, bevelMm, layers, marks, height, toScale, rulerUnit, label }: SectionProps) {
   const { ref, width } = useElementSize();
   const id = useId();
-  const pad = toScale ? PAD : { ...PAD, padLeft: 24, padRight: 24 };
-  const f: Frame = frame(shape, { width: Math.max(width, 200), height, ...pad }, toScale);
+  const f: Frame = useMemo(
+    () => frame(shape, { width: Math.max(width, 200), height, ...(toScale ? PAD : WIDE) }, toScale),
+    [shape, width, height, toScale],
+  );
   const cut = breakLines(shape, f);
   const words = f.top + (shape.bare_depth_mm + BODY) * f.scale + 18;
   const y = (depth: number) => f.top + depth * f.scale;

@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { Material } from '../material';
 import { Texture } from '../Texture';
 import classes from './Tape.module.css';
@@ -30,7 +30,7 @@ interface TapeProps {
 }
 
 /** The line laid out as a measuring tape, from the arbor on the left to the lure on the right. */
-export function Tape({ segments, whole, scaleUnit, band, ends, size = 'full', label }: TapeProps) {
+export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends, size = 'full', label }: TapeProps) {
   const { ref, width } = useElementSize();
   const id = useId();
   const full = size === 'full';
@@ -106,7 +106,7 @@ export function Tape({ segments, whole, scaleUnit, band, ends, size = 'full', la
       )}
     </div>
   );
-}
+});
 
 function Word({ segment, from, to, last }: { segment: Segment; from: number; to: number; last: boolean }) {
   const fits = to - from > segment.word.length * 6.2;

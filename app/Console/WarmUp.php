@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+
+/**
+ * Lists the class files an ordinary request needs, so that PHP's server can load them once at its start (opcache.preload)
+ * instead of with every request. The list is made by answering a few requests here.
+ */
+final class WarmUp
+{
+    private const REQUESTS = [
+        ['GET', '/plan', ''],
+        ['GET', '/api/anglers', ''],
+        ['GET', '/api/reels', ''],
+        ['GET', '/api/fillers', ''],
+        ['GET', '/api/plans', ''],
+        ['POST', '/api/compute/plan', '{"reel": {}, "spool": {"ratings_text": "0.25/200"}, "main": {"size": "0.16", "length_m": 100}, "backing": {"size": "0.30"}}'],
+        ['POST', '/api/compute/plan', '{}'],
+    ];
+
+    /** Writes the list as a PHP file that preloads them. */
+    public static function write(string $path): void
+    {
+        $kernel = app(Kernel::class);
+        foreach (self::REQUESTS as [$verb, $uri, $body]) {
+            $request = Request::create($uri, $verb, server: ['HTTP_HOST' => '127.0.0.1'], content: $body);
+            $kernel->terminate($request, $kernel->handle($request));
+        }
+        // files that only define functions are loaded by the autoloader itself, and may be loaded but once
+        $functions = array_flip(require base_path('vendor/composer/autoload_files.php'));
+        $classes = array_filter(
+            get_included_files(),
+            static fn(string $file): bool => !isset($functions[$file])
+                && preg_match('~/(vendor/(?!composer/|autoload|bin/|nesbot/).+/.+|app/.+|core/src/.+)\.php$~', $file) === 1,
+        );
+        file_put_contents($path, '<?php foreach (' . var_export(array_values($classes), true) . " as \$file) {\n    is_file(\$file) && opcache_compile_file(\$file);\n}\n");
+    }
+}
