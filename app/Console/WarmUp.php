@@ -32,7 +32,9 @@ final class WarmUp
             $kernel->terminate($request, $kernel->handle($request));
         }
         // files that only define functions are loaded by the autoloader itself, and may be loaded but once
-        $functions = array_flip(require base_path('vendor/composer/autoload_files.php'));
+        /** @var array<string, string> $loaded */
+        $loaded = require base_path('vendor/composer/autoload_files.php');
+        $functions = array_flip($loaded);
         $classes = array_filter(
             get_included_files(),
             static fn(string $file): bool => !isset($functions[$file])

@@ -20,6 +20,7 @@ use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Units\Length;
 
 /**
  * "plan": a whole plan as the angler types it, with the full level by rule, notes, the depth mark and what would narrow
@@ -63,10 +64,15 @@ final class PlanCase implements Calculator
             $in->optionalMillimetres('join_depth_mm', 0, 200),
             $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO),
             $measureSd,
+            array_filter([
+                'main' => $in->object('main')->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
+                'backing' => $in->has('backing') ? $in->object('backing')->optionalMetres('on_hand_m', ...Bounds::LENGTH_M) : null,
+            ]),
         ));
 
         return self::result($plan, $open) + [
             'gap' => ['mm' => $plan->fill->gap->inMillimetres(), 'own' => $own !== null] + ['rule' => FullLevelCase::result($level, $reel, $lip)],
+            'rated_gap_mm' => $spool->ratedGap->inMillimetres(),
             'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $ratings),
             'lines' => array_filter(['main' => self::size($main, $mainSize), 'backing' => self::size($backing, $backingSize)]),
         ];
@@ -102,7 +108,11 @@ final class PlanCase implements Calculator
             'notes' => array_map(static fn(Note $note): array => [
                 'id' => $note->id,
                 'weight' => $note->weight->value,
-                'text' => $note->text,
+                'text' => $note->text(),
+                'sentence' => $note->sentence,
+                'figures' => array_map(static fn(Length $figure): array => Note::isDepth($figure)
+                    ? ['depth_mm' => $figure->inMillimetres()]
+                    : ['length_m' => $figure->inMetres()], $note->figures),
             ], $plan->notes),
         ];
     }

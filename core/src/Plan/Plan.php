@@ -39,6 +39,7 @@ final readonly class Plan
 
     /**
      * @param Length|null $joinDepth  where the join is to lie; with the backing open it replaces the main line's length
+     * @param array<string, Length> $onHand what is left on the fillers, by role
      * @param float       $measureSd  relative sd of the measures, for what a better one would buy
      *
      * @throws BadPlan|BadFill|BadSpool
@@ -54,6 +55,7 @@ final readonly class Plan
         ?Length $joinDepth,
         ?float $gearRatio,
         float $measureSd,
+        array $onHand = [],
     ): self {
         if ($joinDepth !== null && $open === Open::Backing) {
             $mainLength = self::mainLengthOver($spool, $main, $gap, $joinDepth);
@@ -73,7 +75,7 @@ final readonly class Plan
             DepthMark::of($fill, 1),
             DepthMark::of($fill, 3),
             Narrowing::of($fill, $layers, $measureSd),
-            Notes::on($fill, $drawn, $layers, $gap),
+            Notes::on($fill, $drawn, $layers, $gap, $onHand),
         );
     }
 

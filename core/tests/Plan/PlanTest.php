@@ -84,6 +84,17 @@ final class PlanTest extends TestCase
         self::assertContains('wrap_test_backing', array_column($nominal['narrowings'], 'id'));
     }
 
+    public function testAFillerThatIsShortOrOnlyJustEnoughIsSaid(): void
+    {
+        $ids = static fn(float $onHand): array => array_column(self::plan(backing: ['on_hand_m' => $onHand])['notes'], 'id');
+        ['length_m' => $length, 'high_m' => $high] = self::plan()['solved'];
+        self::assertContains('short_backing', $ids($length - 1));
+        self::assertContains('tight_backing', $ids(($length + $high) / 2));
+        self::assertNotContains('tight_backing', $ids($high + 1));
+        self::assertNotContains('short_backing', $ids($high + 1));
+        self::assertContains('short_main', array_column(self::plan(main: ['on_hand_m' => 149])['notes'], 'id'));
+    }
+
     public function testTheOtherOpenQuestionsAgreeWithTheFirst(): void
     {
         $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];

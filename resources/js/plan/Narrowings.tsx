@@ -5,10 +5,10 @@ import { length } from '../units/units';
 import classes from './Plan.module.css';
 
 /** What one more measurement would buy in tolerance. */
-export const Narrowings = memo(function Narrowings({ result, stamped }: { result: PlanResult; stamped: boolean }) {
+export const Narrowings = memo(function Narrowings({ result }: { result: PlanResult }) {
   const { units } = useBench();
   const offered = result.narrowings.slice(0, 4);
-  if (offered.length === 0 && result.spool) return null;
+  if (offered.length === 0) return null;
   return (
     <section className={classes.part}>
       <h2 className={classes.heading}>What would narrow it</h2>
@@ -19,14 +19,6 @@ export const Narrowings = memo(function Narrowings({ result, stamped }: { result
             <span className={classes.rowWords}>{each.words}</span>
           </li>
         ))}
-        {!result.spool && stamped && (
-          <li className={classes.row}>
-            <span className={classes.rowFigure}>+ depth</span>
-            <span className={classes.rowWords}>
-              and handle turns, from the lip and either the arbor or the traverse by caliper
-            </span>
-          </li>
-        )}
       </ul>
     </section>
   );

@@ -49,7 +49,7 @@ export function PlanPicture({ plan }: { plan: Planning }) {
       {result && (
         <div className={classes.why}>
           <GapReasons plan={plan} result={result} />
-          <Narrowings result={result} stamped={draft.stamp.trim() !== ''} />
+          <Narrowings result={result} />
         </div>
       )}
     </section>

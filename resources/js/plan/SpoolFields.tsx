@@ -1,19 +1,38 @@
 import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
-import { useReels } from '../api/queries';
+import { type PlanResult, useReels } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
+import { length, METRIC, small, type Units, words } from '../units/units';
 import { type DraftKey, EMPTY, fromReel, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
 import classes from './Plan.module.css';
 import { type Planning, sameFor } from './usePlan';
 
-const MEASURES: { key: DraftKey; word: string; buys: string }[] = [
-  { key: 'lipMm', word: 'Lip', buys: 'the rim, across' },
-  { key: 'arborMm', word: 'Arbor', buys: 'the core, across' },
-  { key: 'traverseMm', word: 'Traverse', buys: 'inside width' },
+const MEASURES: { key: DraftKey; word: string; what: string }[] = [
+  { key: 'lipMm', word: 'Lip', what: 'the rim, across' },
+  { key: 'arborMm', word: 'Arbor', what: 'the core, across' },
+  { key: 'traverseMm', word: 'Traverse', what: 'inside width' },
 ];
+
+/** What a figure that is not known yet would buy, in few words. */
+function buys(key: DraftKey, result: PlanResult | null, units: Units): string | null {
+  if (!result) return null;
+  const half = (id: string) => {
+    const found = result.narrowings.find((each) => each.id === id);
+    return found ? `± ${length(found.half_m, units).figure}` : null;
+  };
+  if (result.fill.source === 'rated') {
+    if (key === 'lipMm') return '+ depth, turns';
+    const all = half('all_three_measures');
+    return all && `all 3: ${all}`;
+  }
+  const asked = { arborMm: half('arbor'), traverseMm: half('traverse'), stamp: half('stamp') } as Partial<
+    Record<DraftKey, string | null>
+  >;
+  return asked[key] ? `gives ${asked[key]}` : null;
+}
 
 /** The spool as stamped and as measured; a reel of the locker fills it. */
 export const SpoolFields = memo(
@@ -67,7 +86,10 @@ export const SpoolFields = memo(
         <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
         {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
           <p className={classes.understood} aria-live="polite">
-            <span>Read as {result.understood.map((each) => each.words).join(' · ') || 'nothing'}</span>
+            <span>
+              Read as {result.understood.map((each) => each.words).join(' · ')}, full at{' '}
+              {words(small(result.rated_gap_mm, units))} under the lip
+            </span>
             <NativeSelect
               size="xs"
               variant="unstyled"
@@ -85,13 +107,13 @@ export const SpoolFields = memo(
           </p>
         )}
         <div className={classes.three}>
-          {MEASURES.map(({ key, word, buys }) => (
+          {MEASURES.map(({ key, word, what }) => (
             <TypedField
               key={key}
               label={word}
               placeholder={units.small}
               unit={units.small}
-              description={buys}
+              description={draft[key].trim() === '' ? (buys(key, result, units) ?? what) : what}
               inputWrapperOrder={['label', 'input', 'description', 'error']}
               {...field(key)}
             />
@@ -151,6 +173,11 @@ export const SpoolFields = memo(
   },
   sameFor(
     () => KEYS.filter((key) => !/^(main|backing|gap|join|off)/.test(key)),
-    ({ plan }) => [plan.problem, plan.result?.understood.map((each) => each.words).join()],
+    ({ plan }) => [
+      plan.problem,
+      plan.result?.understood.map((each) => each.words).join(),
+      plan.result?.rated_gap_mm,
+      ...[...MEASURES.map((each) => each.key), 'stamp' as const].map((key) => buys(key, plan.result, METRIC)),
+    ],
   ),
 );

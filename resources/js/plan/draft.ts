@@ -116,8 +116,16 @@ export const lineKeys = (role: LineRole) =>
 /** Which kind of figure a field holds; bare figures get the angler's unit. */
 const SMALL: DraftKey[] = ['lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
 
+/** What is left on a filler, m, by its id; null where none is picked. */
+export type Left = (filler: string) => number | null;
+
 /** The question for the server, exactly as typed. Null while there is nothing to ask about. */
-export function toCase(draft: Draft, units: Units, habits: { long_cast: boolean; beginner: boolean }): PlanCase | null {
+export function toCase(
+  draft: Draft,
+  units: Units,
+  habits: { long_cast: boolean; beginner: boolean },
+  left: Left = () => null,
+): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
   const small = (key: (typeof SMALL)[number]) => withUnit(draft[key], units.small) || null;
   const line = (role: LineRole) => {
@@ -127,6 +135,7 @@ export function toCase(draft: Draft, units: Units, habits: { long_cast: boolean;
       size: draft[keys.size],
       size_from: draft[keys.from],
       length_m: withUnit(draft[keys.length], units.length) || null,
+      on_hand_m: left(draft[keys.filler]),
     };
   };
   const withBacking =

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
-import { type PlanResult, planQuery, usePlanResult, useReels, useSavedPlan } from '../api/queries';
+import { type PlanResult, planQuery, useFillers, usePlanResult, useReels, useSavedPlan } from '../api/queries';
 import { useBench } from '../shell/bench';
 import { type Draft, type DraftKey, differences, EMPTY, fieldOf, fromReel, revive, toCase } from './draft';
 
@@ -31,6 +31,7 @@ export function usePlan(): Planning {
   const [params, setParams] = useSearchParams();
   const { data: saved, isLoading } = useSavedPlan(savedId);
   const { data: reels } = useReels();
+  const { data: fillers } = useFillers();
   const { reel: benchReel, spool: benchSpool, put, units, angler } = useBench();
   const navigate = useNavigate();
   const [draft, setDraft] = useState<Draft>(() => revive(Object.fromEntries(params)));
@@ -69,8 +70,13 @@ export function usePlan(): Planning {
   const habits = angler?.habits;
   const ask = useCallback(
     (about: Draft) =>
-      toCase(about, units, { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false }),
-    [units, habits],
+      toCase(
+        about,
+        units,
+        { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false },
+        (id) => fillers?.find((filler) => String(filler.id) === id)?.left_m ?? null,
+      ),
+    [units, habits, fillers],
   );
   const queries = useQueryClient();
 
