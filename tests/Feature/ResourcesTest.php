@@ -102,6 +102,37 @@ final class ResourcesTest extends TestCase
         self::assertCount(1, $this->ask('GET', '/api/fillers'), 'the refused filler is gone whole');
     }
 
+    public function testARodIsKeptAsTyped(): void
+    {
+        $rod = $this->ask('POST', '/api/rods', ['name' => 'Wand', 'length' => '6 ft', 'line_min' => '4 lb', 'line_max' => '4 kg'], status: 201);
+        self::assertSame('6 ft', $rod['length']);
+        self::assertEqualsWithDelta(1.8288, DB::table('rods')->value('length_m'), 1e-9);
+        self::assertEqualsWithDelta(17.79, DB::table('rods')->value('line_min_n'), 0.01);
+        $this->ask('PATCH', '/api/rods/{id}', ['line_max' => ''], $rod['id']);
+        self::assertNull(DB::table('rods')->value('line_max_n'));
+        self::assertSame('length', $this->ask('PATCH', '/api/rods/{id}', ['length' => '90 m'], $rod['id'], 422)['error']['field']);
+        self::assertEquals('Wand', $this->ask('GET', '/api/rods/{id}', id: $rod['id'])['name']);
+    }
+
+    public function testWhatIsPutAwayIsStillThereForTheRecord(): void
+    {
+        $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201);
+        $reel = $this->reel();
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'moves' => [[
+            'from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $reel['spools'][0]['id']], 'length_m' => '100 yd', 'line' => $line['id'],
+        ]]], status: 201);
+        $this->ask('PATCH', '/api/lines/{id}', ['archived' => true], $line['id']);
+        self::assertSame([], $this->ask('GET', '/api/lines'));
+        self::assertSame('Thin', $this->ask('GET', '/api/reels/{id}', id: $reel['id'])['spools'][0]['contents'][0]['line']['name']);
+    }
+
+    public function testAPlanForAReelThatIsGoneStillOpens(): void
+    {
+        $plan = $this->ask('POST', '/api/plans', ['name' => 'Old', 'draft' => ['reel' => '999', 'spool' => 'nonsense', 'stamp' => '0.25/200']], status: 201);
+        self::assertNull($plan['reel']);
+        self::assertSame('0.25/200', $this->ask('PATCH', '/api/plans/{id}', ['name' => 'Older'], $plan['id'])['draft']['stamp']);
+    }
+
     public function testAPlanComesBackAsItWasTyped(): void
     {
         $reel = $this->reel();

@@ -38,6 +38,46 @@ test('a reel is added, changed, put away, and each step taken back', async ({ pa
   await entry.getByRole('button', { name: 'Put away' }).click();
 });
 
+test('a figure sent with Enter keeps the unit of the angler', async ({ page }) => {
+  await page.goto('/locker');
+  await page.getByRole('button', { name: 'Orla Venn' }).click();
+  await page.getByRole('menuitem', { name: 'Tam Hesk' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add a rod' }).click();
+  const form = page.getByRole('form', { name: 'Add a rod' });
+  await form.getByLabel('Name').fill('Enter rod');
+  await form.getByLabel('Line to').fill('12');
+  await form.getByLabel('Line from').fill('6');
+  await page.keyboard.press('Enter');
+  const rod = page.getByRole('listitem').filter({ hasText: 'Enter rod' });
+  await expect(rod).toContainText('line 6 lb to 12 lb');
+  await rod.getByRole('button', { name: 'Put away' }).click();
+  await expect(rod).toHaveCount(0);
+  await undo(page, 'Enter rod put away.');
+  await expect(rod).toHaveCount(1);
+  await rod.getByRole('button', { name: 'Put away' }).click();
+});
+
+test('a second spool is added, measured and put away', async ({ page }) => {
+  await page.goto('/locker');
+  const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Puddle 6' }) });
+  await entry.getByRole('button', { name: 'Another spool' }).click();
+  const spool = page.getByRole('region', { name: 'Puddle 6, Spool 2' });
+  await expect(spool).toContainText('No line recorded on it.');
+  await spool.getByRole('button', { name: 'Figures' }).click();
+  const form = page.getByRole('form', { name: 'Figures of Spool 2' });
+  await form.getByLabel('Lip, across').fill('40 mm');
+  await form.getByLabel('Arbor, across').fill('52 mm');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form).toContainText('must be thinner than the lip');
+  await form.getByLabel('Arbor, across').fill('28 mm');
+  await form.getByLabel('Traverse').fill('3/8 in');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form).toHaveCount(0);
+  await spool.getByRole('button', { name: 'Put spool away' }).click();
+  await expect(spool).toHaveCount(0);
+});
+
 test('a filler of a new line is added, counted again and taken back', async ({ page }) => {
   await page.goto('/rack?add=filler');
   const form = page.getByRole('form', { name: 'Add a filler' });

@@ -1,4 +1,4 @@
-import { expect, figure, line, mark, read, settled, test } from './bench';
+import { expect, figure, line, mark, read, settled, test, undo } from './bench';
 
 test('marks are dragged with the mouse and everything follows', async ({ page }) => {
   await page.goto('/plan/1');
@@ -89,8 +89,63 @@ test('figures typed for a reel of the locker are kept with it, and taken back', 
   await page.getByRole('button', { name: 'Keep these figures with Tarn 20' }).click();
   await expect(page.getByText('Kept with Tarn 20.')).toBeVisible();
   await expect(page.getByRole('button', { name: /Keep these figures/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'Kept with');
   await expect(page.getByText('Taken back.')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: /Keep these figures/ })).toBeVisible();
+});
+
+test('a saved plan is changed, saved over, and taken back', async ({ page }) => {
+  await page.goto('/plan?new=1');
+  await page.getByLabel('Stamped on the spool').fill('0.30/150');
+  await line(page, 'Main line').getByLabel('Size').fill('0.13');
+  await page.getByLabel('Name of the plan').fill('Over and over');
+  await page.getByRole('button', { name: 'Save plan' }).click();
+  await expect(page).toHaveURL(/\/plan\/\d+$/);
+  await expect(page.getByRole('button', { name: 'Saved', exact: true })).toBeDisabled();
+  const address = page.url();
+
+  // typed and saved without leaving the field: the bare figure keeps its unit
+  await line(page, 'Main line').getByLabel('Length').fill('120');
+  await page.keyboard.press('Control+s');
+  await expect(page).toHaveURL(address);
+  await page.reload();
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('120 m');
+
+  await line(page, 'Main line').getByLabel('Length').fill('90 m');
+  await page.getByRole('button', { name: 'Save changes' }).click();
+  await undo(page, 'changed.');
+  await expect(page.getByText('Taken back.')).toBeVisible();
+  await page.reload();
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('120 m');
+
+  await page.getByRole('button', { name: /^Plans/ }).click();
+  await page.getByRole('menuitem', { name: 'Put “Over and over” away' }).click();
+  await expect(page).toHaveURL(/\/plan\?/);
+  await expect(page.getByRole('heading', { name: 'How much backing?' })).toBeVisible();
+});
+
+test('a filler that is too short for the plan is said in the units of the angler', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.33 (100 m left)' });
+  await line(page, 'Main line').getByLabel('Length').fill('60 m');
+  await expect(page.getByText(/The filler holds 100 m, which is \d+ m short for the backing/)).toBeVisible();
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByRole('menuitem', { name: 'ft' }).click();
+  await expect(page.getByText(/The filler holds 328 ft/)).toBeVisible();
+  await page.getByRole('menuitem', { name: 'm', exact: true }).click();
+});
+
+test('typing before the lists have come is not overwritten', async ({ page }) => {
+  await page.route('**/api/reels', async (route) => {
+    await new Promise((wait) => setTimeout(wait, 1500));
+    await route.continue();
+  });
+  await page.goto('/plan?new=1');
+  await page.getByLabel('Stamped on the spool').fill('0.25/200');
+  await line(page, 'Main line').getByLabel('Size').fill('0.16');
+  await page.waitForTimeout(2000);
+  await expect(page.getByLabel('Stamped on the spool')).toHaveValue('0.25/200');
+  await settled(page);
 });

@@ -4,7 +4,6 @@ import { type Spool, useAddEvent, useLines } from '../api/queries';
 import { FigureForm } from '../parts/FigureForm';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { withUnit } from '../units/units';
 
 /** Line that was on the spool before anybody kept a record. */
 export function FoundOnSpool({ spool, onDone }: { spool: Spool; onDone: () => void }) {
@@ -45,7 +44,7 @@ export function FoundOnSpool({ spool, onDone }: { spool: Spool; onDone: () => vo
             {
               from: { kind: 'unseen' },
               to: { kind: 'spool', id: spool.id },
-              length_m: withUnit(values.length ?? '', units.length),
+              length_m: values.length ?? '',
               line: Number(values.line),
             },
           ],

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { type Rod, useAddRod, useChangeRod, useRods } from '../api/queries';
-import { FigureForm, type FormField } from '../parts/FigureForm';
+import { FigureForm } from '../parts/FigureForm';
+import type { FormField } from '../parts/form';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
 import { useBench } from '../shell/bench';

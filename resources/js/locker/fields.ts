@@ -1,5 +1,5 @@
 import type { Reel, Spool } from '../api/queries';
-import type { FormField } from '../parts/FigureForm';
+import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';
 
 const choices = (...values: string[]) => values.map((value) => ({ value, label: value }));

@@ -1,20 +1,10 @@
 import { Button, Group, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../api/client';
+import { type FormField, formKey, whole } from './form';
 import classes from './parts.module.css';
 import { TypedField } from './TypedField';
 import { failed } from './undo';
-
-export interface FormField {
-  key: string;
-  label: string;
-  placeholder?: string;
-  /** the unit a bare figure is meant in */
-  unit?: string;
-  /** a choice instead of text */
-  choices?: { value: string; label: string }[];
-  wide?: boolean;
-}
 
 interface FigureFormProps {
   fields: FormField[];
@@ -23,19 +13,6 @@ interface FigureFormProps {
   onSubmit: (values: Record<string, string>) => Promise<unknown>;
   onCancel?: () => void;
   label: string;
-}
-
-/** The core names a figure by its canonical unit; the form by the figure alone. */
-const ALIASES: Record<string, string> = {
-  ratings_text: 'stamp',
-  length_m: 'length',
-  diameter_mm: 'size',
-  arbor_deep_diameter: 'arbor_deep_diameter',
-};
-
-export function formKey(field: string, keys: string[]): string | undefined {
-  const bare = field.replace(/^.*\./, '');
-  return [bare, ALIASES[bare] ?? '', bare.replace(/_(mm|m|N)$/, '')].find((key) => keys.includes(key));
 }
 
 /** Fields that are edited in place and saved together; what is wrong is said at its field and nothing typed is lost. */
@@ -50,7 +27,7 @@ export function FigureForm({ fields, initial, submit, onSubmit, onCancel, label 
   const send = async () => {
     setBusy(true);
     try {
-      await onSubmit(values);
+      await onSubmit(whole(values, fields));
       setProblem(null);
     } catch (error) {
       if (error instanceof Problem && formKey(error.field, keys)) setProblem(error);

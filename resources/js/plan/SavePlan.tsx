@@ -2,69 +2,95 @@ import { Button, Menu, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
+import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
 import { done, failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { differences } from './draft';
 import classes from './Plan.module.css';
 import { type Planning, sameFor } from './usePlan';
 
-/** Saves what is typed as a plan; its address brings it back. */
+/** Saves what is typed as a plan, new or over the one it started from; its address brings it back. */
 export const SavePlan = memo(
   function SavePlan({ plan }: { plan: Planning }) {
-    const { draft, savedId, savedName, result } = plan;
+    const { draft, savedId, result } = plan;
     const { data: plans = [] } = usePlans();
     const { data: reels = [] } = useReels();
-    const { angler } = useBench();
+    const { angler, units } = useBench();
     const add = useAddPlan();
     const change = useChangePlan();
     const navigate = useNavigate();
     const [typed, setTyped] = useState<string | null>(null);
+    const from = plans.find((each) => String(each.id) === draft.plan || each.id === savedId);
     const reel = reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool';
-    const name = (typed ?? (savedName || `${reel}, ${draft.mainName || draft.mainSize || 'plan'}`)).slice(0, 80);
+    const name = (typed ?? from?.name ?? `${reel}, ${draft.mainName || draft.mainSize || 'plan'}`).slice(0, 80);
+    const saved = savedId !== null && typed === null;
 
-    const save = async () => {
+    const kept = () => {
+      const { plan: _, ...rest } = differences(plan.current(), units);
+      return rest;
+    };
+    const attempt = (work: () => Promise<void>) => async () => {
       if (!result || name.trim() === '') return;
       try {
-        const made = await add.mutateAsync({ name, angler: angler?.id ?? null, draft: differences(plan.current()) });
-        navigate(`/plan/${made.id}`, { replace: true });
+        await work();
         setTyped(null);
-        done(`Saved as “${made.name}”.`, () => change.mutateAsync({ id: made.id, body: { archived: true } }));
       } catch (error) {
         failed(error);
       }
     };
-    const remove = async (id: number, word: string) => {
+    const saveNew = attempt(async () => {
+      const made = await add.mutateAsync({ name, angler: angler?.id ?? null, draft: kept() });
+      navigate(`/plan/${made.id}`, { replace: true });
+      done(`Saved as “${made.name}”.`, () => change.mutateAsync({ id: made.id, body: { archived: true } }));
+    });
+    const saveOver = (before: SavedPlan) =>
+      attempt(async () => {
+        await change.mutateAsync({ id: before.id, body: { name, draft: kept() } });
+        navigate(`/plan/${before.id}`, { replace: true });
+        const { name: nameBefore, draft: draftBefore } = before;
+        done(`“${name}” changed.`, () =>
+          change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } }),
+        );
+      });
+    const putAway = async ({ id, name: word }: SavedPlan) => {
       try {
         await change.mutateAsync({ id, body: { archived: true } });
+        navigate('/plan?new=1');
         done(`“${word}” put away.`, () => change.mutateAsync({ id, body: { archived: false } }));
       } catch (error) {
         failed(error);
       }
     };
-    useHotkeys([['mod+S', save]], []);
+    useHotkeys([['mod+S', () => void (saved ? undefined : from ? saveOver(from)() : saveNew())]], []);
     return (
       <div className={classes.save}>
-        {savedId === null && result ? (
-          <>
-            <TextInput
-              aria-label="Name of the plan"
-              size="sm"
-              value={name}
-              maxLength={80}
-              onChange={(event) => setTyped(event.currentTarget.value)}
-            />
-            <Button onClick={save} disabled={!result || name.trim() === ''} loading={add.isPending}>
-              Save plan
-            </Button>
-          </>
-        ) : (
-          savedId !== null && <span className={classes.saved}>Saved: {savedName}</span>
+        {result && (
+          <TextInput
+            aria-label="Name of the plan"
+            value={name}
+            maxLength={80}
+            onChange={(event) => setTyped(event.currentTarget.value)}
+          />
+        )}
+        {result && from && (
+          <Button onClick={saveOver(from)} disabled={saved || name.trim() === ''} loading={change.isPending}>
+            {saved ? 'Saved' : 'Save changes'}
+          </Button>
+        )}
+        {result && (
+          <Button
+            variant={from ? 'default' : 'filled'}
+            onClick={saveNew}
+            disabled={name.trim() === ''}
+            loading={add.isPending}
+          >
+            {from ? 'Save as new' : 'Save plan'}
+          </Button>
         )}
         {plans.length > 0 && (
           <Menu position="top-end" trapFocus>
             <Menu.Target>
-              <Button variant="default">Saved ({plans.length})</Button>
+              <Button variant="default">Plans ({plans.length})</Button>
             </Menu.Target>
             <Menu.Dropdown className={classes.menu}>
               {plans.map((each) => (
@@ -72,12 +98,10 @@ export const SavePlan = memo(
                   {each.name}
                 </Menu.Item>
               ))}
-              {savedId !== null && (
+              {from && (
                 <>
                   <Menu.Divider />
-                  <Menu.Item color="rust" onClick={() => remove(savedId, savedName).then(() => navigate('/plan'))}>
-                    Put “{savedName}” away
-                  </Menu.Item>
+                  <Menu.Item onClick={() => putAway(from)}>Put “{from.name}” away</Menu.Item>
                 </>
               )}
             </Menu.Dropdown>
@@ -87,7 +111,7 @@ export const SavePlan = memo(
     );
   },
   sameFor<{ plan: Planning }>(
-    () => ['reel', 'mainName', 'mainSize'],
-    ({ plan }) => [plan.savedId, plan.savedName, plan.result === null],
+    () => ['plan', 'reel', 'mainName', 'mainSize'],
+    ({ plan }) => [plan.savedId, plan.result === null],
   ),
 );

@@ -8,15 +8,24 @@ const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200',
 describe('what is typed on the Plan place', () => {
   it('comes back the same from a link or a saved plan', () => {
     const draft = typed({
-      lipMm: '46',
+      lipMm: '46 mm',
       open: 'level',
       off: 'springy,floor',
       backingLength: '90 yd',
       mainName: 'Ødegård & søn?',
     });
-    const link = new URLSearchParams(differences(draft)).toString();
+    const link = new URLSearchParams(differences(draft, METRIC)).toString();
     expect(revive(Object.fromEntries(new URLSearchParams(link)))).toEqual(draft);
-    expect(revive(differences(draft))).toEqual(draft);
+    expect(revive(differences(draft, METRIC))).toEqual(draft);
+  });
+
+  it('keeps the unit a bare figure was typed in', () => {
+    const inches = { length: 'yd', small: 'in', force: 'lb' } as const;
+    expect(differences(typed({ lipMm: '1.8', mainLength: '120' }), inches)).toMatchObject({
+      lipMm: '1.8 in',
+      mainLength: '120 yd',
+    });
+    expect(differences(typed({ lipMm: '46', gap: '2' }), METRIC)).toMatchObject({ lipMm: '46 mm', gap: '2 mm' });
   });
 
   it('leaves out what a link should not carry', () => {

@@ -3,6 +3,8 @@ import { type Units, withUnit } from '../units/units';
 
 /** Everything typed on the Plan place. Flat text, so that it fits a link and a saved plan as it is. */
 export const EMPTY = {
+  /** the saved plan this started from */
+  plan: '',
   reel: '',
   spool: '',
   kind: 'spinning',
@@ -40,9 +42,23 @@ export type Draft = typeof EMPTY;
 export type DraftKey = keyof Draft;
 export const KEYS = Object.keys(EMPTY) as DraftKey[];
 
-/** What differs from an empty plan, for a link or for saving. */
-export function differences(draft: Draft): Record<string, string> {
-  return Object.fromEntries(KEYS.filter((key) => draft[key] !== EMPTY[key]).map((key) => [key, draft[key]]));
+/** Fields that hold a gap, depth or diameter, and those that hold a length of line. */
+const SMALL: DraftKey[] = ['lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
+const LENGTHS: DraftKey[] = ['mainLength', 'backingLength'];
+
+/** A field's text with the unit a bare figure in it is meant in. */
+const whole = (draft: Draft, key: DraftKey, units: Units): string =>
+  SMALL.includes(key)
+    ? withUnit(draft[key], units.small)
+    : LENGTHS.includes(key)
+      ? withUnit(draft[key], units.length)
+      : draft[key];
+
+/** What differs from an empty plan, for a link or for saving, readable whatever the units are then. */
+export function differences(draft: Draft, units: Units): Record<string, string> {
+  return Object.fromEntries(
+    KEYS.filter((key) => draft[key] !== EMPTY[key]).map((key) => [key, whole(draft, key, units)]),
+  );
 }
 
 /** A draft from a link or a saved plan; what it does not know is left out. */
@@ -113,9 +129,6 @@ export const lineKeys = (role: LineRole) =>
     filler: `${role}Filler`,
   }) as const satisfies Record<string, DraftKey>;
 
-/** Which kind of figure a field holds; bare figures get the angler's unit. */
-const SMALL: DraftKey[] = ['lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
-
 /** What is left on a filler, m, by its id; null where none is picked. */
 export type Left = (filler: string) => number | null;
 
@@ -127,37 +140,37 @@ export function toCase(
   left: Left = () => null,
 ): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
-  const small = (key: (typeof SMALL)[number]) => withUnit(draft[key], units.small) || null;
+  const figure = (key: DraftKey) => whole(draft, key, units) || null;
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
     return {
       material: draft[keys.material],
       size: draft[keys.size],
       size_from: draft[keys.from],
-      length_m: withUnit(draft[keys.length], units.length) || null,
+      length_m: figure(keys.length),
       on_hand_m: left(draft[keys.filler]),
     };
   };
   const withBacking =
     draft.open === 'backing' || (draft.backingSize.trim() !== '' && draft.backingLength.trim() !== '');
   return {
-    reel: { kind: draft.kind, lip: draft.lip, bevel_depth_mm: small('bevel'), gear_ratio: draft.gear || null },
+    reel: { kind: draft.kind, lip: draft.lip, bevel_depth_mm: figure('bevel'), gear_ratio: draft.gear || null },
     spool: {
       ratings_text: draft.stamp,
       ratings_units: draft.stampUnits || null,
       ratings_material: draft.stampMaterial,
-      lip_diameter_mm: small('lipMm'),
-      arbor_diameter_mm: small('arborMm'),
-      arbor_deep_diameter_mm: small('deepMm'),
-      traverse_mm: small('traverseMm'),
+      lip_diameter_mm: figure('lipMm'),
+      arbor_diameter_mm: figure('arborMm'),
+      arbor_deep_diameter_mm: figure('deepMm'),
+      traverse_mm: figure('traverseMm'),
       measured_with: draft.with,
       lay: draft.lay,
     },
     main: line('main'),
     backing: withBacking ? line('backing') : null,
     open: draft.open,
-    gap_mm: small('gap'),
-    join_depth_mm: draft.open === 'backing' ? small('join') : null,
+    gap_mm: figure('gap'),
+    join_depth_mm: draft.open === 'backing' ? figure('join') : null,
     ...habits,
     off: draft.off ? draft.off.split(',') : [],
   } as PlanCase;

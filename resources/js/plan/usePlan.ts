@@ -20,7 +20,6 @@ export interface Planning {
   /** the message for one field, if the problem is there and something is typed in it */
   errorFor: (key: DraftKey) => string | undefined;
   savedId: number | null;
-  savedName: string;
   loading: boolean;
 }
 
@@ -62,7 +61,7 @@ export function usePlan(): Planning {
   }, [origin, saved, params, reels, benchReel, benchSpool, put]);
 
   const link = useDebouncedCallback((next: Draft) => {
-    const to = new URLSearchParams(differences(next));
+    const to = new URLSearchParams(differences(next, units));
     filledFrom.current = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
@@ -81,13 +80,13 @@ export function usePlan(): Planning {
   const queries = useQueryClient();
 
   // the same function for the whole life of the place, so that fields need not be drawn again with every answer
-  const latest = useRef({ link, origin, ask, draft });
-  latest.current = { link, origin, ask, draft };
+  const latest = useRef({ link, origin, ask, draft, savedId });
+  latest.current = { link, origin, ask, draft, savedId };
   const set = useCallback(
     (change: Partial<Draft>) => {
       const now = latest.current;
       filledFrom.current = now.origin;
-      now.draft = { ...now.draft, ...change };
+      now.draft = { ...now.draft, plan: now.savedId ? String(now.savedId) : now.draft.plan, ...change };
       // the question is on its way before anything is drawn
       const question = now.ask(now.draft);
       if (question) void queries.prefetchQuery(planQuery(question));
@@ -116,7 +115,6 @@ export function usePlan(): Planning {
     problem,
     errorFor,
     savedId,
-    savedName: saved?.name ?? '',
     loading: isLoading,
   };
 }

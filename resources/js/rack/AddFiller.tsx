@@ -4,7 +4,6 @@ import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } fr
 import { FigureForm } from '../parts/FigureForm';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { withUnit } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 
 /** A filler of a line the rack knows, or of a new one. */
@@ -59,15 +58,15 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
                   material: material as 'braid',
                   size: size ?? '',
                   colour: colour ?? '',
-                  ...(strength ? { strength: withUnit(strength, units.force) } : {}),
+                  ...(strength ? { strength } : {}),
                 })
               : null;
           try {
             const filler = await addFiller.mutateAsync({
               line: made?.id ?? Number(line),
               name: (made ? note : name) ?? '',
-              full_length: withUnit(full_length ?? '', units.length),
-              left: withUnit(leftOnIt ?? '', units.length),
+              full_length: full_length ?? '',
+              left: leftOnIt ?? '',
               price: price ?? '',
               event: crypto.randomUUID(),
             });

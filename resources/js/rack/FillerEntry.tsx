@@ -7,7 +7,7 @@ import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { length, metresPer, thickness, withUnit, words } from '../units/units';
+import { length, metresPer, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 import classes from './Rack.module.css';
 
@@ -32,9 +32,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     const made = await event.mutateAsync({
       id: crypto.randomUUID(),
       kind: 'stock_take',
-      counts: [
-        { at: { kind: 'filler', id: filler.id }, length_m: withUnit(values.length ?? '', units.length), line: line.id },
-      ],
+      counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
     done(`Counted: ${line.name}.`, () =>
       event.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: made.id }),

@@ -1,5 +1,5 @@
 import { MATERIAL_WORD } from '../drawings/material';
-import type { FormField } from '../parts/FigureForm';
+import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';
 
 export const lineFields = (units: Units): FormField[] => [
