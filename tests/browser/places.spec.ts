@@ -143,6 +143,7 @@ for (const scheme of ['light', 'dark'] as const) {
         await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
         await page.setViewportSize({ width, height: 800 });
         await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).waitFor();
         await page.waitForLoadState('networkidle');
         const found = await new AxeBuilder({ page })
           .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])

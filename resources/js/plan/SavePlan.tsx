@@ -23,9 +23,9 @@ export const SavePlan = memo(
     const from = plans.find((each) => String(each.id) === draft.plan || each.id === savedId);
     const reel = reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool';
     const name = (typed ?? from?.name ?? `${reel}, ${draft.mainName || draft.mainSize || 'plan'}`).slice(0, 80);
-    const saved = savedId !== null && typed === null;
+    const saved = savedId !== null && draft.plan === '' && typed === null;
 
-    const kept = () => {
+    const body = () => {
       const { plan: _, ...rest } = differences(plan.current(), units);
       return rest;
     };
@@ -39,18 +39,19 @@ export const SavePlan = memo(
       }
     };
     const saveNew = attempt(async () => {
-      const made = await add.mutateAsync({ name, angler: angler?.id ?? null, draft: kept() });
-      navigate(`/plan/${made.id}`, { replace: true });
+      const made = await add.mutateAsync({ name, angler: angler?.id ?? null, draft: body() });
+      plan.kept(made.id);
       done(`Saved as “${made.name}”.`, () => change.mutateAsync({ id: made.id, body: { archived: true } }));
     });
     const saveOver = (before: SavedPlan) =>
       attempt(async () => {
-        await change.mutateAsync({ id: before.id, body: { name, draft: kept() } });
-        navigate(`/plan/${before.id}`, { replace: true });
+        await change.mutateAsync({ id: before.id, body: { name, draft: body() } });
+        plan.kept(before.id);
         const { name: nameBefore, draft: draftBefore } = before;
-        done(`“${name}” changed.`, () =>
-          change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } }),
-        );
+        done(`“${name}” changed.`, () => {
+          plan.refill();
+          return change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } });
+        });
       });
     const putAway = async ({ id, name: word }: SavedPlan) => {
       try {

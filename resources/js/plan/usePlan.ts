@@ -12,6 +12,10 @@ export interface Planning {
   set: (change: Partial<Draft>) => void;
   /** what is typed at this moment, for what happens later than it was drawn */
   current: () => Draft;
+  /** it was saved under this number */
+  kept: (id: number) => void;
+  /** when the saved plan comes next, it takes the place of what is typed */
+  refill: () => void;
   /** the last good answer; stays while the next one is on its way or the input is wrong */
   result: PlanResult | null;
   /** whether it answers what is typed now */
@@ -60,7 +64,10 @@ export function usePlan(): Planning {
     filledFrom.current = origin;
   }, [origin, saved, params, reels, benchReel, benchSpool, put]);
 
-  const link = useDebouncedCallback((next: Draft) => {
+  // the address follows what is typed, unless it was saved in the meantime
+  const typedAs = useRef(0);
+  const link = useDebouncedCallback((next: Draft, as: number) => {
+    if (as !== typedAs.current) return;
     const to = new URLSearchParams(differences(next, units));
     filledFrom.current = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
@@ -91,11 +98,25 @@ export function usePlan(): Planning {
       const question = now.ask(now.draft);
       if (question) void queries.prefetchQuery(planQuery(question));
       setDraft(now.draft);
-      now.link(now.draft);
+      now.link(now.draft, typedAs.current);
     },
     [queries],
   );
   const current = useCallback(() => latest.current.draft, []);
+  const kept = useCallback(
+    (id: number) => {
+      typedAs.current++;
+      filledFrom.current = `plan ${id}`;
+      latest.current.draft = { ...latest.current.draft, plan: '' };
+      setDraft(latest.current.draft);
+      navigate(`/plan/${id}`, { replace: true });
+    },
+    [navigate],
+  );
+
+  const refill = useCallback(() => {
+    filledFrom.current = '';
+  }, []);
 
   const planCase = useMemo(() => ask(draft), [ask, draft]);
   const asked = usePlanResult(planCase);
@@ -110,6 +131,8 @@ export function usePlan(): Planning {
     draft,
     set,
     current,
+    kept,
+    refill,
     result,
     fresh: asked.data !== undefined && asked.data === result,
     problem,
