@@ -149,3 +149,17 @@ test('typing before the lists have come is not overwritten', async ({ page }) =>
   await expect(page.getByLabel('Stamped on the spool')).toHaveValue('0.25/200');
   await settled(page);
 });
+
+test('a saved plan that comes late or not at all', async ({ page }) => {
+  await page.route('**/api/plans/1', async (route) => {
+    await new Promise((wait) => setTimeout(wait, 800));
+    await route.continue();
+  });
+  await page.goto('/plan/1');
+  // nothing can be typed that the plan would then overwrite
+  await expect(page.getByText('Looking up the plan')).toBeVisible();
+  await line(page, 'Main line').getByLabel('Length').fill('90 m');
+  await expect(page.getByRole('button', { name: 'Save changes' })).toBeEnabled();
+  await page.goto('/plan/4711');
+  await expect(page.getByRole('heading', { name: 'Could not look up the plan' })).toBeVisible();
+});

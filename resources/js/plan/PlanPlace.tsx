@@ -1,3 +1,4 @@
+import { Waiting } from '../parts/Waiting';
 import { Answer } from './Answer';
 import { LineFields } from './LineFields';
 import classes from './Plan.module.css';
@@ -8,6 +9,7 @@ import { usePlan } from './usePlan';
 /** What goes on the spool: figures typed on the left, the drawing in the middle, the answer on the right. */
 export function PlanPlace() {
   const plan = usePlan();
+  if (plan.opening) return <Waiting query={plan.opening} what="the plan" />;
   return (
     <div className={classes.place}>
       <title>Plan · Undro</title>

@@ -1,5 +1,5 @@
 import { useDebouncedCallback } from '@mantine/hooks';
-import { useQueryClient } from '@tanstack/react-query';
+import { type UseQueryResult, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
@@ -24,7 +24,8 @@ export interface Planning {
   /** the message for one field, if the problem is there and something is typed in it */
   errorFor: (key: DraftKey) => string | undefined;
   savedId: number | null;
-  loading: boolean;
+  /** the saved plan on its way, or why it does not come */
+  opening: UseQueryResult | null;
 }
 
 /** The plan being typed: where it comes from (a link, a saved plan, the bench), and its answer. */
@@ -32,7 +33,8 @@ export function usePlan(): Planning {
   const { id } = useParams();
   const savedId = id && /^\d+$/.test(id) ? Number(id) : null;
   const [params, setParams] = useSearchParams();
-  const { data: saved, isLoading } = useSavedPlan(savedId);
+  const opening = useSavedPlan(savedId);
+  const { data: saved } = opening;
   const { data: reels } = useReels();
   const { data: fillers } = useFillers();
   const { reel: benchReel, spool: benchSpool, put, units, angler } = useBench();
@@ -138,7 +140,7 @@ export function usePlan(): Planning {
     problem,
     errorFor,
     savedId,
-    loading: isLoading,
+    opening: savedId !== null && saved === undefined ? opening : null,
   };
 }
 
