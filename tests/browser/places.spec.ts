@@ -123,6 +123,20 @@ test('places, search, units, dim and the list of shortcuts are one key away', as
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
 });
 
+test('the longest names keep inside the page', async ({ page }) => {
+  await page.goto('/locker');
+  const name = 'Old harbour reel, the one with the bent handle and the new washers';
+  await page
+    .getByRole('region', { name: `${name}, only` })
+    .getByRole('button', { name: 'Plan a fill' })
+    .click();
+  await expect(page.getByRole('button', { name: `On the bench: ${name}` })).toBeVisible();
+  for (const width of [1280, 1024, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  }
+});
+
 test('nothing at an address is said, with a way back', async ({ page }) => {
   await page.goto('/nowhere');
   await expect(page.getByText('There is nothing here')).toBeVisible();
@@ -131,6 +145,34 @@ test('nothing at an address is said, with a way back', async ({ page }) => {
 });
 
 for (const scheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing in what opens over a place, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await page.goto('/plan/1');
+    await settled(page);
+    const clean = async () => {
+      await page.waitForTimeout(400);
+      const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(found.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`)).toEqual(
+        [],
+      );
+    };
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('/');
+    await page.getByLabel('Search', { exact: true }).fill('sk');
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Units/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByLabel('Lip').first().fill('wide');
+    await expect(page.getByRole('alert')).toBeVisible();
+    await clean();
+  });
+
   for (const [name, path] of [
     ['plan', '/plan/1'],
     ['empty plan', '/plan?new=1'],

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { drawn } from './section/drawn';
 import { arborProfile, frame, spread, standIn } from './section/outline';
-import { step, ticks } from './tape/ticks';
+import { placeWords, step, ticks } from './tape/ticks';
 
 const room = { width: 640, height: 340, padLeft: 60, padRight: 110, padTop: 30, padBottom: 30 };
 
@@ -65,5 +65,25 @@ describe('the tape', () => {
     expect(step(97, 8)).toBe(20);
     expect(step(7, 7)).toBe(1);
     expect(ticks(100, 25)).toEqual([0, 25, 50, 75, 100]);
+  });
+
+  it('never lets two words cover each other, nor run off the page', () => {
+    const long = 130;
+    for (const cut of [5, 40, 200, 460, 495]) {
+      const places = placeWords(
+        [
+          { from: 0, to: cut, wide: long },
+          { from: cut, to: 500, wide: long },
+        ],
+        520,
+      );
+      const spans = places.map((place) => ({ row: place.row, left: place.end ? place.x - long : place.x }));
+      const [one, other] = spans;
+      if (one?.row === other?.row) expect(Math.abs((one?.left ?? 0) - (other?.left ?? 0))).toBeGreaterThanOrEqual(long);
+      for (const span of spans) {
+        expect(span.left).toBeGreaterThanOrEqual(0);
+        expect(span.left + long).toBeLessThanOrEqual(520);
+      }
+    }
   });
 });

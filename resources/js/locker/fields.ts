@@ -34,7 +34,7 @@ export const spoolFields = (units: Units): FormField[] => [
   },
   { key: 'lip_diameter', label: 'Lip, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_diameter', label: 'Arbor, across', unit: units.small, placeholder: units.small },
-  { key: 'arbor_deep_diameter', label: 'Other end of the arbor', unit: units.small, placeholder: 'if it tapers' },
+  { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
   { key: 'traverse', label: 'Traverse', unit: units.small, placeholder: units.small },
   { key: 'bevel_depth', label: 'Depth of the bevel', unit: units.small, placeholder: units.small },
   { key: 'lip', label: 'Lip', choices: choices('bevelled', 'straight', 'rounded') },
@@ -44,7 +44,7 @@ export const spoolFields = (units: Units): FormField[] => [
     choices: [
       { value: 'even', label: 'evenly' },
       { value: 'normal', label: 'as usual' },
-      { value: 'coarse', label: 'crossing or humped' },
+      { value: 'coarse', label: 'in humps' },
     ],
   },
   {

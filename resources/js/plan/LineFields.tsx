@@ -5,7 +5,7 @@ import { MATERIAL_WORD } from '../drawings/material';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
-import { fromLine, type LineRole, lineKeys } from './draft';
+import { fillerOf, fromLine, type LineRole, lineKeys } from './draft';
 import classes from './Plan.module.css';
 import { type Planning, sameFor } from './usePlan';
 
@@ -35,9 +35,7 @@ export const LineFields = memo(
       else set({ [keys.name]: '', [keys.filler]: '' });
     };
     const named = lines.find((each) => each.name === draft[keys.name]);
-    const filler = draft[keys.filler]
-      ? fillers.find((each) => String(each.id) === draft[keys.filler])
-      : fillers.find((each) => each.line.id === named?.id);
+    const filler = fillerOf(role, draft, fillers);
     const chosen = filler ? `f${filler.id}` : named ? `l${named.id}` : '';
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {

@@ -140,12 +140,7 @@ export const SpoolFields = memo(
               data={['bevelled', 'straight', 'rounded']}
             />
             <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
-            <TypedField
-              label="Other end of the arbor"
-              placeholder={units.small}
-              unit={units.small}
-              {...field('deepMm')}
-            />
+            <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
             <NativeSelect
               label="How it lays line"
               value={draft.lay}
@@ -153,7 +148,7 @@ export const SpoolFields = memo(
               data={[
                 { value: 'even', label: 'evenly' },
                 { value: 'normal', label: 'as usual' },
-                { value: 'coarse', label: 'crossing or humped' },
+                { value: 'coarse', label: 'in humps' },
               ]}
             />
             <NativeSelect

@@ -97,6 +97,12 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
 
 export type LineRole = 'main' | 'backing';
 
+/** The filler a role's line comes off: the one picked, or the first of that name. */
+export const fillerOf = (role: LineRole, draft: Draft, fillers: Filler[]): Filler | undefined =>
+  draft[`${role}Filler`]
+    ? fillers.find((each) => String(each.id) === draft[`${role}Filler`])
+    : fillers.find((each) => draft[`${role}Name`] !== '' && each.line.name === draft[`${role}Name`]);
+
 /** A line from the rack, by itself or with the filler it comes off. */
 export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<Draft> {
   const size = line.size;
@@ -129,15 +135,12 @@ export const lineKeys = (role: LineRole) =>
     filler: `${role}Filler`,
   }) as const satisfies Record<string, DraftKey>;
 
-/** What is left on a filler, m, by its id; null where none is picked. */
-export type Left = (filler: string) => number | null;
-
 /** The question for the server, exactly as typed. Null while there is nothing to ask about. */
 export function toCase(
   draft: Draft,
   units: Units,
   habits: { long_cast: boolean; beginner: boolean },
-  left: Left = () => null,
+  fillers: Filler[] = [],
 ): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
   const figure = (key: DraftKey) => whole(draft, key, units) || null;
@@ -148,7 +151,7 @@ export function toCase(
       size: draft[keys.size],
       size_from: draft[keys.from],
       length_m: figure(keys.length),
-      on_hand_m: left(draft[keys.filler]),
+      on_hand_m: fillerOf(role, draft, fillers)?.left_m ?? null,
     };
   };
   const withBacking =

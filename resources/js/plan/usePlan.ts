@@ -78,12 +78,7 @@ export function usePlan(): Planning {
   const habits = angler?.habits;
   const ask = useCallback(
     (about: Draft) =>
-      toCase(
-        about,
-        units,
-        { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false },
-        (id) => fillers?.find((filler) => String(filler.id) === id)?.left_m ?? null,
-      ),
+      toCase(about, units, { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false }, fillers),
     [units, habits, fillers],
   );
   const queries = useQueryClient();

@@ -1,4 +1,5 @@
 import '@mantine/spotlight/styles.css';
+import './Search.css';
 import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
 import { useEffect } from 'react';
@@ -92,6 +93,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
       maxHeight={440}
       limit={40}
       highlightQuery
+      overlayProps={{ blur: 0, backgroundOpacity: 0.45 }}
       nothingFound="Nothing by that name. Try a reel, a line or a place."
       searchProps={{ placeholder: 'A reel, a line, a plan or a command', 'aria-label': 'Search' }}
     />

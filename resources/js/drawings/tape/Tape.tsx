@@ -3,7 +3,7 @@ import { memo, useId } from 'react';
 import type { Material } from '../material';
 import { Texture } from '../Texture';
 import classes from './Tape.module.css';
-import { step, ticks } from './ticks';
+import { type Place, placeWords, step, ticks } from './ticks';
 
 export interface Segment {
   id: string;
@@ -52,6 +52,10 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
     at += segment.length;
     return { ...segment, from, to: at };
   });
+  const places = placeWords(
+    placed.map((segment) => ({ from: x(segment.from), to: x(segment.to), wide: segment.word.length * 6.4 })),
+    width,
+  );
   return (
     <div ref={ref} className={classes.room}>
       {width > 0 && (
@@ -79,7 +83,7 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
                 fill={`url(#${id}-${index})`}
                 className={classes.edge}
               />
-              {full && <Word segment={segment} from={x(segment.from)} to={x(segment.to)} last={index > 0} />}
+              {full && places[index] && <Word text={segment.word} place={places[index]} />}
             </g>
           ))}
           {band && (
@@ -108,17 +112,10 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
   );
 });
 
-function Word({ segment, from, to, last }: { segment: Segment; from: number; to: number; last: boolean }) {
-  const fits = to - from > segment.word.length * 6.2;
-  const x = fits || !last ? from : to;
+function Word({ text, place }: { text: string; place: Place }) {
   return (
-    <text
-      x={x + (fits && last ? 4 : 0)}
-      y={last && !fits ? 8 : 20}
-      textAnchor={fits || !last ? 'start' : 'end'}
-      className={classes.word}
-    >
-      {segment.word}
+    <text x={place.x} y={place.row === 0 ? 20 : 7} textAnchor={place.end ? 'end' : 'start'} className={classes.word}>
+      {text}
     </text>
   );
 }
