@@ -40,8 +40,8 @@ test('a reel is added, changed, put away, and each step taken back', async ({ pa
 
 test('a figure sent with Enter keeps the unit of the angler', async ({ page }) => {
   await page.goto('/locker');
-  await page.getByRole('button', { name: 'Orla Venn' }).click();
-  await page.getByRole('menuitem', { name: 'Tam Hesk' }).click();
+  await page.getByRole('button', { name: /At the bench: Orla Venn/ }).click();
+  await page.getByRole('radio', { name: 'Tam Hesk' }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Add a rod' }).click();
   const form = page.getByRole('form', { name: 'Add a rod' });
@@ -165,6 +165,12 @@ for (const scheme of ['light', 'dark'] as const) {
     await clean();
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: /^Units/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^At the bench/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Plans/ }).click();
     await clean();
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();

@@ -52,8 +52,8 @@ test('the other two questions are answered too', async ({ page }) => {
 test('reasons of the full level can be switched off', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);
-  await page.getByRole('button', { name: 'Orla Venn' }).click();
-  await page.getByRole('menuitem', { name: 'Tam Hesk' }).click();
+  await page.getByRole('button', { name: /At the bench: Orla Venn/ }).click();
+  await page.getByRole('radio', { name: 'Tam Hesk' }).click();
   // Tam casts far, in inches and yards
   const reason = page.getByRole('checkbox', { name: /you cast for distance/ });
   await expect(reason).toBeChecked();
@@ -120,7 +120,7 @@ test('a saved plan is changed, saved over, and taken back', async ({ page }) => 
   await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('120 m');
 
   await page.getByRole('button', { name: /^Plans/ }).click();
-  await page.getByRole('menuitem', { name: 'Put “Over and over” away' }).click();
+  await page.getByRole('button', { name: 'Put “Over and over” away' }).click();
   await expect(page).toHaveURL(/\/plan\?/);
   await expect(page.getByRole('heading', { name: 'How much backing?' })).toBeVisible();
 });
@@ -132,9 +132,9 @@ test('a filler that is too short for the plan is said in the units of the angler
   await line(page, 'Main line').getByLabel('Length').fill('60 m');
   await expect(page.getByText(/The filler holds 100 m, which is \d+ m short for the backing/)).toBeVisible();
   await page.getByRole('button', { name: /^Units/ }).click();
-  await page.getByRole('menuitem', { name: 'ft' }).click();
+  await page.getByRole('radio', { name: 'ft' }).click();
   await expect(page.getByText(/The filler holds 328 ft/)).toBeVisible();
-  await page.getByRole('menuitem', { name: 'm', exact: true }).click();
+  await page.getByRole('radio', { name: 'm', exact: true }).click();
 });
 
 test('typing before the lists have come is not overwritten', async ({ page }) => {

@@ -16,7 +16,7 @@ interface LargeFigureProps {
 export function LargeFigure({ lead, figure, unit, after, tolerance, trail, stale, title }: LargeFigureProps) {
   return (
     <div className={stale ? classes.stale : undefined} title={title}>
-      <h1 className={classes.lead}>{lead}</h1>
+      <h1 className={classes.lead}>{stale ? `${lead}, before that change` : lead}</h1>
       <p className={classes.large} data-testid="large-figure" aria-live="polite">
         <span className={classes.figure}>{figure}</span> <span className={classes.unit}>{unit}</span>
         {tolerance !== undefined && <span className={classes.tolerance}> ± {tolerance}</span>}

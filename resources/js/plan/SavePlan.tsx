@@ -1,8 +1,9 @@
-import { Button, Menu, TextInput } from '@mantine/core';
+import { Anchor, Button, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
+import { Pocket } from '../parts/Pocket';
 import { done, failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { differences } from './draft';
@@ -89,24 +90,38 @@ export const SavePlan = memo(
           </Button>
         )}
         {plans.length > 0 && (
-          <Menu position="top-end" trapFocus>
-            <Menu.Target>
-              <Button variant="default">Plans ({plans.length})</Button>
-            </Menu.Target>
-            <Menu.Dropdown className={classes.menu}>
-              {plans.map((each) => (
-                <Menu.Item key={each.id} onClick={() => navigate(`/plan/${each.id}`)}>
-                  {each.name}
-                </Menu.Item>
-              ))}
-              {from && (
-                <>
-                  <Menu.Divider />
-                  <Menu.Item onClick={() => putAway(from)}>Put “{from.name}” away</Menu.Item>
-                </>
-              )}
-            </Menu.Dropdown>
-          </Menu>
+          <Pocket
+            variant="default"
+            position="top-end"
+            name={`Plans (${plans.length})`}
+            label={`Plans (${plans.length})`}
+          >
+            {(close) => (
+              <>
+                <ul className={classes.plans}>
+                  {plans.map((each) => (
+                    <li key={each.id}>
+                      <Anchor component={Link} to={`/plan/${each.id}`} onClick={close}>
+                        {each.name}
+                      </Anchor>
+                    </li>
+                  ))}
+                </ul>
+                {from && (
+                  <Button
+                    size="compact-sm"
+                    variant="default"
+                    onClick={() => {
+                      close();
+                      void putAway(from);
+                    }}
+                  >
+                    Put “{from.name}” away
+                  </Button>
+                )}
+              </>
+            )}
+          </Pocket>
         )}
       </div>
     );

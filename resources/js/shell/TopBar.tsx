@@ -1,6 +1,8 @@
 import {
   Button,
-  Menu,
+  Group,
+  Radio,
+  Switch,
   Tooltip,
   UnstyledButton,
   useComputedColorScheme,
@@ -10,9 +12,12 @@ import {
 import { useChangeAngler } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
+import { Pocket } from '../parts/Pocket';
 import type { Units } from '../units/units';
 import { useBench } from './bench';
 import classes from './Shell.module.css';
+
+const QUIET = { variant: 'subtle', size: 'compact-sm', color: 'gray', className: classes.plain } as const;
 
 const CHOICES: { key: keyof Units; word: string; of: string[] }[] = [
   { key: 'length', word: 'Length of line', of: ['m', 'yd', 'ft'] },
@@ -68,46 +73,25 @@ function OnTheBench({ onChange }: { onChange: () => void }) {
 
 function AnglerMenu() {
   const { angler, anglers, setAngler } = useBench();
-  if (!angler) return null;
-  return (
-    <Menu position="bottom-end" trapFocus>
-      <Menu.Target>
-        <Button variant="subtle" size="compact-sm" color="gray" className={classes.plain}>
-          {angler.name}
-        </Button>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>At the bench</Menu.Label>
-        {anglers.map((each) => (
-          <Menu.Item key={each.id} onClick={() => setAngler(each.id)} aria-current={each.id === angler.id}>
-            {each.name}
-            {each.id === angler.id ? ' ✓' : ''}
-          </Menu.Item>
-        ))}
-        <Habits />
-      </Menu.Dropdown>
-    </Menu>
-  );
-}
-
-function Habits() {
-  const { angler } = useBench();
   const change = useChangeAngler();
   if (!angler) return null;
   const { habits } = angler;
   const turn = (key: keyof typeof habits) =>
     change.mutate({ id: angler.id, body: { habits: { ...habits, [key]: !habits[key] } } });
   return (
-    <>
-      <Menu.Divider />
-      <Menu.Label>Habits of {angler.name}</Menu.Label>
-      <Menu.Item closeMenuOnClick={false} onClick={() => turn('long_cast')}>
-        {habits.long_cast ? '✓ ' : '– '} casts for distance
-      </Menu.Item>
-      <Menu.Item closeMenuOnClick={false} onClick={() => turn('beginner')}>
-        {habits.beginner ? '✓ ' : '– '} still learning
-      </Menu.Item>
-    </>
+    <Pocket {...QUIET} name={angler.name} label={`At the bench: ${angler.name}`}>
+      {() => (
+        <>
+          <Radio.Group label="At the bench" value={String(angler.id)} onChange={(id) => setAngler(Number(id))}>
+            {anglers.map((each) => (
+              <Radio key={each.id} mt={6} value={String(each.id)} label={each.name} />
+            ))}
+          </Radio.Group>
+          <Switch mt="md" label="casts for distance" checked={habits.long_cast} onChange={() => turn('long_cast')} />
+          <Switch mt={6} label="still learning" checked={habits.beginner} onChange={() => turn('beginner')} />
+        </>
+      )}
+    </Pocket>
   );
 }
 
@@ -115,36 +99,27 @@ function UnitsMenu() {
   const { angler, units } = useBench();
   const change = useChangeAngler();
   if (!angler) return null;
+  const word = `${units.length} · ${units.small} · ${units.force}`;
   return (
-    <Menu position="bottom-end" trapFocus closeOnItemClick={false}>
-      <Menu.Target>
-        <Button
-          variant="subtle"
-          size="compact-sm"
-          color="gray"
-          className={classes.plain}
-          aria-label={`Units: ${units.length} · ${units.small} · ${units.force}`}
-        >
-          {units.length} · {units.small} · {units.force}
-        </Button>
-      </Menu.Target>
-      <Menu.Dropdown>
-        {CHOICES.map(({ key, word, of }) => (
-          <div key={key}>
-            <Menu.Label>{word}</Menu.Label>
-            {of.map((unit) => (
-              <Menu.Item
-                key={unit}
-                onClick={() => change.mutate({ id: angler.id, body: { units: { ...units, [key]: unit } as Units } })}
-              >
-                {unit}
-                {units[key] === unit ? ' ✓' : ''}
-              </Menu.Item>
-            ))}
-          </div>
-        ))}
-      </Menu.Dropdown>
-    </Menu>
+    <Pocket {...QUIET} name={word} label={`Units: ${word}`}>
+      {() =>
+        CHOICES.map(({ key, word: title, of }) => (
+          <Radio.Group
+            key={key}
+            mb="sm"
+            label={title}
+            value={units[key]}
+            onChange={(unit) => change.mutate({ id: angler.id, body: { units: { ...units, [key]: unit } as Units } })}
+          >
+            <Group gap="md" mt={4}>
+              {of.map((unit) => (
+                <Radio key={unit} value={unit} label={unit} />
+              ))}
+            </Group>
+          </Radio.Group>
+        ))
+      }
+    </Pocket>
   );
 }
 
