@@ -27,7 +27,7 @@ final readonly class Spool
         public Lay $lay,
         public float $scale,
         public float $sd,
-        private Volume $atRatedGap,
+        private ?Volume $atRatedGap,
     ) {}
 
     /**
@@ -52,7 +52,7 @@ final readonly class Spool
                 $lay,
                 $volumeFactor,
                 $volumeSd ?? $measures->sd,
-                self::times($volumeFactor, $geometry->volumeUnder($geometry->diameterAt($ratedGap))),
+                null,
             );
         }
         if ($geometry !== null) {
@@ -72,7 +72,11 @@ final readonly class Spool
     /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */
     public function fullVolume(Length $gap): Volume
     {
-        return $this->geometry === null ? $this->atRatedGap : $this->lineVolumeUnder($this->geometry, $this->geometry->diameterAt($gap));
+        if ($this->geometry === null) {
+            return $this->atRatedGap ?? throw BadSpool::nothingKnown();
+        }
+
+        return $this->lineVolumeUnder($this->geometry, $this->geometry->diameterAt($gap));
     }
 
     /** scale x V(D) */

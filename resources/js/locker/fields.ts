@@ -1,4 +1,5 @@
 import type { Reel, Spool } from '../api/queries';
+import { MATERIAL_WORD } from '../drawings/material';
 import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';
 
@@ -31,6 +32,11 @@ export const spoolFields = (units: Units): FormField[] => [
       { value: 'lb_m', label: 'lb and m' },
       { value: 'pe_m', label: 'PE and m' },
     ],
+  },
+  {
+    key: 'stamp_material',
+    label: 'The stamp is for',
+    choices: Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label })),
   },
   { key: 'lip_diameter', label: 'Lip, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_diameter', label: 'Arbor, across', unit: units.small, placeholder: units.small },
@@ -69,6 +75,7 @@ export const spoolValues = (spool: Spool): Record<string, string> => ({
   name: spool.name,
   stamp: spool.stamp,
   stamp_units: spool.stamp_units ?? '',
+  stamp_material: spool.stamp_material,
   lip: spool.lip,
   lay: spool.lay,
   measured_with: spool.measured_with,
@@ -84,6 +91,7 @@ export function spoolBody(values: Record<string, string>) {
       lip: Spool['lip'];
       lay: Spool['lay'];
       stamp: string;
+      stamp_material: Spool['stamp_material'];
       measured_with: Spool['measured_with'];
     }),
     stamp_units: (stamp_units || null) as Spool['stamp_units'],

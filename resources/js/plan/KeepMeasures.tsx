@@ -8,6 +8,7 @@ import type { Planning } from './usePlan';
 const KEPT = [
   'stamp',
   'stampUnits',
+  'stampMaterial',
   'lipMm',
   'arborMm',
   'deepMm',
@@ -35,6 +36,7 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
       id: spool.id,
       body: {
         stamp: from.stamp,
+        stamp_material: from.stampMaterial as typeof spool.stamp_material,
         stamp_units: (from.stampUnits || null) as typeof spool.stamp_units,
         lip: from.lip as typeof spool.lip,
         lay: from.lay as typeof spool.lay,

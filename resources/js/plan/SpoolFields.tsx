@@ -2,6 +2,7 @@ import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
 import { type PlanResult, useReels } from '../api/queries';
+import { MATERIAL_WORD } from '../drawings/material';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, METRIC, small, type Units, words } from '../units/units';
@@ -103,6 +104,14 @@ export const SpoolFields = memo(
                 { value: 'lb_m', label: 'lb and m' },
                 { value: 'pe_m', label: 'PE and m' },
               ]}
+            />
+            <NativeSelect
+              size="xs"
+              variant="unstyled"
+              aria-label="Line the stamp speaks of"
+              value={draft.stampMaterial}
+              onChange={(event) => set({ stampMaterial: event.currentTarget.value })}
+              data={Object.entries(MATERIAL_WORD).map(([value, word]) => ({ value, label: `of ${word}` }))}
             />
           </p>
         )}
