@@ -24,7 +24,21 @@
     }])
 </head>
 <body>
-<div id="root"></div>
+<div id="root">
+    {{-- an empty plan's first words, there before the script is; the same file feeds the place itself --}}
+    @if (request()->is('/', 'plan'))
+        @php($stamps = json_decode((string) file_get_contents(resource_path('js/plan/ways.json'))))
+        <div class="first-words">
+            <p>{{ $stamps->lead }}</p>
+            <dl>
+                @foreach ($stamps->ways as [$stamp, $reading])
+                    <dt>{{ $stamp }}</dt><dd>{{ $reading }}</dd>
+                @endforeach
+            </dl>
+            <p>{{ $stamps->else }}</p>
+        </div>
+    @endif
+</div>
 <noscript>Undro needs JavaScript to draw and to ask its server for figures. Turn it on for this page.</noscript>
 </body>
 </html>

@@ -63,6 +63,14 @@ final class SafetyTest extends TestCase
         self::assertDoesNotMatchRegularExpression('~(src|href)="https?://(?!127)~', (string) $page->getContent());
     }
 
+    public function testAnEmptyPlanHasItsFirstWordsBeforeTheScript(): void
+    {
+        foreach (['/' => true, '/plan' => true, '/plan/1' => false, '/locker' => false] as $path => $there) {
+            $content = (string) $this->withoutVite()->get($path)->assertOk()->getContent();
+            self::assertSame($there, str_contains($content, 'PE 1.5-200'), $path);
+        }
+    }
+
     public function testAFaultShowsNoStack(): void
     {
         Route::get('/api/fault', static fn() => throw new RuntimeException('secret in /home/someone'));

@@ -1,5 +1,5 @@
 import { useMediaQuery } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import type { PlanResult } from '../api/queries';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { drawn } from '../drawings/section/drawn';
@@ -13,6 +13,7 @@ import { GapReasons } from './GapReasons';
 import { Narrowings } from './Narrowings';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
+import stamps from './ways.json';
 
 /** The two drawings of a plan. Marks follow the hand at once; the layers follow with the answer. */
 export function PlanPicture({ plan }: { plan: Planning }) {
@@ -81,22 +82,20 @@ function tapeOf(result: PlanResult, units: Units) {
   };
 }
 
-/** For a start: how a stamp is typed, whatever its maker's custom. */
+/** For a start: how a stamp is typed, whatever its maker's custom. The page shows the same words before this has loaded. */
 function WaysToStamp() {
   return (
     <div className={classes.ways}>
-      <p>A stamp says how much of a line so thick fills the spool. Type it as it stands, one or several:</p>
+      <p>{stamps.lead}</p>
       <dl>
-        <dt>0.25/200</dt>
-        <dd>0.25 mm nylon, 200 m</dd>
-        <dt>8/140 10/120</dt>
-        <dd>8 lb, 140 yd and 10 lb, 120 yd</dd>
-        <dt>12-100</dt>
-        <dd>12 lb, 100 m</dd>
-        <dt>PE 1.5-200</dt>
-        <dd>braid of PE 1.5, 200 m</dd>
+        {stamps.ways.map(([stamp, reading]) => (
+          <Fragment key={stamp}>
+            <dt>{stamp}</dt>
+            <dd>{reading}</dd>
+          </Fragment>
+        ))}
       </dl>
-      <p>No stamp? Lip, arbor and traverse by caliper do as well.</p>
+      <p>{stamps.else}</p>
     </div>
   );
 }
