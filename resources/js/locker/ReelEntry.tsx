@@ -5,6 +5,7 @@ import { type Reel, useAddSpool, useChangeReel, useChangeSpool } from '../api/qu
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
+import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { reelFields, reelValues } from './fields';
 import classes from './Locker.module.css';
@@ -25,14 +26,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
     done(`${values.name} changed.`, () => change.mutateAsync({ id: reel.id, body: before }));
     setEditing(false);
   };
-  const putAway = async () => {
-    try {
-      await change.mutateAsync({ id: reel.id, body: { archived: true } });
-      done(`${reel.name} put away.`, () => change.mutateAsync({ id: reel.id, body: { archived: false } }));
-    } catch (error) {
-      failed(error);
-    }
-  };
+  const putAway = usePutAway(change);
   const another = async () => {
     try {
       const spool = await addSpool.mutateAsync({ name: `Spool ${reel.spools.length + 1}`, reels: [reel.id] });
@@ -66,7 +60,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
             <Button size="compact-sm" variant="subtle" color="gray" onClick={another}>
               Another spool
             </Button>
-            <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(reel.id, reel.name)}>
               Put away
             </Button>
           </div>

@@ -4,7 +4,8 @@ import { type Rod, useAddRod, useChangeRod, useRods } from '../api/queries';
 import { FigureForm } from '../parts/FigureForm';
 import type { FormField } from '../parts/form';
 import page from '../parts/parts.module.css';
-import { done, failed } from '../parts/undo';
+import { done } from '../parts/undo';
+import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import type { Units } from '../units/units';
 
@@ -28,14 +29,7 @@ export function Rods() {
     done(`${next.name} changed.`, () => change.mutateAsync({ id: rod.id, body: values(rod) }));
     setOpen(null);
   };
-  const putAway = async (rod: Rod) => {
-    try {
-      await change.mutateAsync({ id: rod.id, body: { archived: true } });
-      done(`${rod.name} put away.`, () => change.mutateAsync({ id: rod.id, body: { archived: false } }));
-    } catch (error) {
-      failed(error);
-    }
-  };
+  const putAway = usePutAway(change);
   return (
     <section aria-label="Rods">
       <div className={page.head}>
@@ -78,7 +72,7 @@ export function Rods() {
                 >
                   Edit
                 </Button>
-                <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(rod)}>
+                <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(rod.id, rod.name)}>
                   Put away
                 </Button>
               </div>

@@ -6,7 +6,8 @@ import { Thumb } from '../drawings/section/Thumb';
 import { Tape } from '../drawings/tape/Tape';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
-import { done, failed } from '../parts/undo';
+import { done } from '../parts/undo';
+import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { length, metresPer, words } from '../units/units';
 import { FoundOnSpool } from './FoundOnSpool';
@@ -31,14 +32,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
     done(`${reel.name}, ${values.name} changed.`, () => change.mutateAsync({ id: spool.id, body: before }));
     setOpen('');
   };
-  const putAway = async () => {
-    try {
-      await change.mutateAsync({ id: spool.id, body: { archived: true } });
-      done(`${spool.name} put away.`, () => change.mutateAsync({ id: spool.id, body: { archived: false } }));
-    } catch (error) {
-      failed(error);
-    }
-  };
+  const putAway = usePutAway(change);
   const full =
     picture.filled_fraction === null || contents.length === 0
       ? ''
@@ -99,7 +93,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             </Button>
           )}
           {reel.spools.length > 1 && (
-            <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(spool.id, spool.name)}>
               Put spool away
             </Button>
           )}

@@ -1,13 +1,11 @@
 import type { Reel, Spool } from '../api/queries';
-import { MATERIAL_WORD } from '../drawings/material';
+import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';
 
-const choices = (...values: string[]) => values.map((value) => ({ value, label: value }));
-
 export const reelFields = (units: Units): FormField[] => [
   { key: 'name', label: 'Name', wide: true },
-  { key: 'kind', label: 'Kind', choices: choices('spinning', 'baitcasting', 'spincast') },
+  { key: 'kind', label: 'Kind', choices: KINDS },
   { key: 'gear_ratio', label: 'Gear ratio', placeholder: '5.2' },
   { key: 'max_drag', label: 'Maximum drag', placeholder: `8 ${units.force}`, unit: units.force },
 ];
@@ -25,42 +23,28 @@ export const spoolFields = (units: Units): FormField[] => [
   {
     key: 'stamp_units',
     label: 'Units of the stamp',
-    choices: [
-      { value: '', label: 'as they look' },
-      { value: 'mm_m', label: 'mm and m' },
-      { value: 'lb_yd', label: 'lb and yd' },
-      { value: 'lb_m', label: 'lb and m' },
-      { value: 'pe_m', label: 'PE and m' },
-    ],
+    choices: STAMP_UNITS,
   },
   {
     key: 'stamp_material',
     label: 'The stamp is for',
-    choices: Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label })),
+    choices: MATERIALS,
   },
   { key: 'lip_diameter', label: 'Lip, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_diameter', label: 'Arbor, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
   { key: 'traverse', label: 'Traverse', unit: units.small, placeholder: units.small },
   { key: 'bevel_depth', label: 'Depth of the bevel', unit: units.small, placeholder: units.small },
-  { key: 'lip', label: 'Lip', choices: choices('bevelled', 'straight', 'rounded') },
+  { key: 'lip', label: 'Lip', choices: LIPS },
   {
     key: 'lay',
     label: 'How it lays line',
-    choices: [
-      { value: 'even', label: 'evenly' },
-      { value: 'normal', label: 'as usual' },
-      { value: 'coarse', label: 'in humps' },
-    ],
+    choices: LAYS,
   },
   {
     key: 'measured_with',
     label: 'Measured with',
-    choices: [
-      { value: 'caliper', label: 'a caliper' },
-      { value: 'ruler', label: 'a ruler' },
-      { value: 'unknown', label: 'not known' },
-    ],
+    choices: TOOLS,
   },
 ];
 

@@ -25,6 +25,9 @@ export function Answer({ plan }: { plan: Planning }) {
           <Notes notes={result.notes} stop />
           <Todo plan={plan} result={result} />
           <Notes notes={result.notes} />
+          <p className={classes.caution}>
+            From the print on spool and label, not a promise. Local rules on line and gear come first.
+          </p>
         </div>
       )}
       <SavePlan plan={plan} />

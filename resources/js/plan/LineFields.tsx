@@ -1,7 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
 import { useFillers, useLines } from '../api/queries';
-import { MATERIAL_WORD } from '../drawings/material';
+import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
@@ -65,7 +65,7 @@ export const LineFields = memo(
             onChange={(event) =>
               set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })
             }
-            data={Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }))}
+            data={MATERIALS}
           />
           <TypedField
             label="Size"

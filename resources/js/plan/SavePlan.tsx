@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
 import { Pocket } from '../parts/Pocket';
 import { done, failed } from '../parts/undo';
+import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { differences } from './draft';
 import classes from './Plan.module.css';
@@ -54,15 +55,7 @@ export const SavePlan = memo(
           return change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } });
         });
       });
-    const putAway = async ({ id, name: word }: SavedPlan) => {
-      try {
-        await change.mutateAsync({ id, body: { archived: true } });
-        navigate('/plan?new=1');
-        done(`“${word}” put away.`, () => change.mutateAsync({ id, body: { archived: false } }));
-      } catch (error) {
-        failed(error);
-      }
-    };
+    const putAway = usePutAway(change);
     useHotkeys([['mod+S', () => void (saved ? undefined : from ? saveOver(from)() : saveNew())]], []);
     return (
       <div className={classes.save}>
@@ -113,7 +106,7 @@ export const SavePlan = memo(
                     variant="default"
                     onClick={() => {
                       close();
-                      void putAway(from);
+                      void putAway(from.id, `“${from.name}”`).then(() => navigate('/plan?new=1'));
                     }}
                   >
                     Put “{from.name}” away

@@ -2,7 +2,7 @@ import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
 import { type PlanResult, useReels } from '../api/queries';
-import { MATERIAL_WORD } from '../drawings/material';
+import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, METRIC, small, type Units, words } from '../units/units';
@@ -82,7 +82,7 @@ export const SpoolFields = memo(
           aria-label="Kind of reel"
           value={draft.kind}
           onChange={(kind) => set({ kind, lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
-          data={['spinning', 'baitcasting', 'spincast']}
+          data={KINDS}
         />
         <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
         {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
@@ -97,13 +97,7 @@ export const SpoolFields = memo(
               aria-label="Units of the stamp"
               value={draft.stampUnits}
               onChange={(event) => set({ stampUnits: event.currentTarget.value })}
-              data={[
-                { value: '', label: 'units as they look' },
-                { value: 'mm_m', label: 'mm and m' },
-                { value: 'lb_yd', label: 'lb and yd' },
-                { value: 'lb_m', label: 'lb and m' },
-                { value: 'pe_m', label: 'PE and m' },
-              ]}
+              data={STAMP_UNITS}
             />
             <NativeSelect
               size="xs"
@@ -111,7 +105,7 @@ export const SpoolFields = memo(
               aria-label="Line the stamp speaks of"
               value={draft.stampMaterial}
               onChange={(event) => set({ stampMaterial: event.currentTarget.value })}
-              data={Object.entries(MATERIAL_WORD).map(([value, word]) => ({ value, label: `of ${word}` }))}
+              data={MATERIALS.map(({ value, label }) => ({ value, label: `of ${label}` }))}
             />
           </p>
         )}
@@ -146,7 +140,7 @@ export const SpoolFields = memo(
               label="Lip"
               value={draft.lip}
               onChange={(event) => set({ lip: event.currentTarget.value })}
-              data={['bevelled', 'straight', 'rounded']}
+              data={LIPS}
             />
             <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
             <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
@@ -154,21 +148,13 @@ export const SpoolFields = memo(
               label="How it lays line"
               value={draft.lay}
               onChange={(event) => set({ lay: event.currentTarget.value })}
-              data={[
-                { value: 'even', label: 'evenly' },
-                { value: 'normal', label: 'as usual' },
-                { value: 'coarse', label: 'in humps' },
-              ]}
+              data={LAYS}
             />
             <NativeSelect
               label="Measured with"
               value={draft.with}
               onChange={(event) => set({ with: event.currentTarget.value })}
-              data={[
-                { value: 'caliper', label: 'a caliper' },
-                { value: 'ruler', label: 'a ruler' },
-                { value: 'unknown', label: 'not known' },
-              ]}
+              data={TOOLS}
             />
           </div>
         </Collapse>

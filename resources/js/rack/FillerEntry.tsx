@@ -5,7 +5,8 @@ import { MATERIAL_WORD } from '../drawings/material';
 import { Tape } from '../drawings/tape/Tape';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
-import { done, failed } from '../parts/undo';
+import { done } from '../parts/undo';
+import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { length, metresPer, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
@@ -53,14 +54,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     );
     setOpen('');
   };
-  const putAway = async () => {
-    try {
-      await change.mutateAsync({ id: filler.id, body: { archived: true } });
-      done(`${line.name} put away.`, () => change.mutateAsync({ id: filler.id, body: { archived: false } }));
-    } catch (error) {
-      failed(error);
-    }
-  };
+  const putAway = usePutAway(change);
   return (
     <li className={page.entry} id={`filler-${filler.id}`}>
       <div className={classes.filler}>
@@ -100,7 +94,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           <Button size="compact-sm" variant="default" onClick={turn('line')} aria-expanded={open === 'line'}>
             Line
           </Button>
-          <Button size="compact-sm" variant="subtle" color="gray" onClick={putAway}>
+          <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(filler.id, line.name)}>
             Put away
           </Button>
         </div>

@@ -1,4 +1,4 @@
-import { MATERIAL_WORD } from '../drawings/material';
+import { MATERIALS } from '../parts/choices';
 import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';
 
@@ -7,7 +7,7 @@ export const lineFields = (units: Units): FormField[] => [
   {
     key: 'material',
     label: 'Kind',
-    choices: Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label })),
+    choices: MATERIALS,
   },
   { key: 'size', label: 'Thickness or strength', placeholder: '0.16, PE 1 or 20 lb' },
   { key: 'strength', label: 'Strength', unit: units.force, placeholder: `9 ${units.force}` },

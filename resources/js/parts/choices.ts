@@ -1,0 +1,25 @@
+import { MATERIAL_WORD } from '../drawings/material';
+
+const same = (...values: string[]) => values.map((value) => ({ value, label: value }));
+
+/** The choices a field may have, worded the same wherever they stand. */
+export const KINDS = same('spinning', 'baitcasting', 'spincast');
+export const LIPS = same('bevelled', 'straight', 'rounded');
+export const MATERIALS = Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }));
+export const STAMP_UNITS = [
+  { value: '', label: 'units as they look' },
+  { value: 'mm_m', label: 'mm and m' },
+  { value: 'lb_yd', label: 'lb and yd' },
+  { value: 'lb_m', label: 'lb and m' },
+  { value: 'pe_m', label: 'PE and m' },
+];
+export const LAYS = [
+  { value: 'even', label: 'evenly' },
+  { value: 'normal', label: 'as usual' },
+  { value: 'coarse', label: 'in humps' },
+];
+export const TOOLS = [
+  { value: 'caliper', label: 'a caliper' },
+  { value: 'ruler', label: 'a ruler' },
+  { value: 'unknown', label: 'not known' },
+];
