@@ -68,12 +68,13 @@ export const SavePlan = memo(
           />
         )}
         {result && from && (
-          <Button onClick={saveOver(from)} disabled={saved || name.trim() === ''} loading={change.isPending}>
+          <Button size="xs" onClick={saveOver(from)} disabled={saved || name.trim() === ''} loading={change.isPending}>
             {saved ? 'Saved' : 'Save changes'}
           </Button>
         )}
         {result && (
           <Button
+            size="xs"
             variant={from ? 'default' : 'filled'}
             onClick={saveNew}
             disabled={name.trim() === ''}
@@ -84,6 +85,7 @@ export const SavePlan = memo(
         )}
         {plans.length > 0 && (
           <Pocket
+            size="xs"
             variant="default"
             position="top-end"
             name={`Plans (${plans.length})`}
