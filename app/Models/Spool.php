@@ -25,8 +25,8 @@ final class Spool extends Model
 {
     use OwnedByAccount;
 
-    /** What can be measured on a spool. */
-    public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth'];
+    /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
+    public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap'];
 
     protected $guarded = [];
 

@@ -170,7 +170,7 @@ final class DemoSeeder extends Seeder
                 'lay' => $lay,
                 'stamp' => $stamp,
                 'measured_with' => $with,
-                'measures' => array_filter(array_combine(Spool::QUANTITIES, $measures)),
+                'measures' => array_filter(array_combine(array_slice(Spool::QUANTITIES, 0, count($measures)), $measures)),
             ]);
             $spool->reels()->attach($reel);
             $this->spools[$key] = $spool;

@@ -54,6 +54,15 @@ final class ResourcesTest extends TestCase
         self::assertSame(2, DB::table('measurements')->where('quantity', 'lip_diameter')->count());
     }
 
+    public function testWhereAStampIsFullCanBeSaid(): void
+    {
+        $spool = $this->reel()['spools'][0];
+        $usual = $spool['picture']['shape']['arbor_thin_mm'];
+        $now = $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['rated_gap' => '1/8 in']], $spool['id']);
+        self::assertSame('1/8 in', $now['measures']['rated_gap']);
+        self::assertLessThan($usual, $now['picture']['shape']['arbor_thin_mm'], 'a deeper full level leaves a thinner arbor for the same line');
+    }
+
     public function testASpoolWhoseFiguresContradictEachOtherIsKeptAndSaysSo(): void
     {
         $spool = $this->reel()['spools'][0];

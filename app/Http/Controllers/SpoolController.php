@@ -89,7 +89,7 @@ final class SpoolController
         $in = Input::of($measures);
         foreach (Spool::QUANTITIES as $quantity) {
             if ($in->mentions($quantity)) {
-                $bounds = $quantity === 'bevel_depth' ? [0.0, 30.0] : Bounds::SPOOL_MM;
+                $bounds = in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
                 $typed = $measures[$quantity];
                 $spool->measured($quantity, is_string($typed) ? trim($typed) : '', $in->optionalMillimetres($quantity, ...$bounds)?->inMillimetres());
             }

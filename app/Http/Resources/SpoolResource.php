@@ -67,6 +67,7 @@ final class SpoolResource extends JsonResource
                     'arbor_deep_diameter_mm' => $measures['arbor_deep_diameter'],
                     'traverse_mm' => $measures['traverse'],
                     'lay' => $spool->lay,
+                    'rated_gap_mm' => $measures['rated_gap'],
                 ],
                 'layers' => array_map(static fn(Piece $piece, int $index): array => [
                     'role' => $index === $last ? 'main' : 'backing',

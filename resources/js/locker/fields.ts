@@ -30,6 +30,7 @@ export const spoolFields = (units: Units): FormField[] => [
     label: 'The stamp is for',
     choices: MATERIALS,
   },
+  { key: 'rated_gap', label: 'Stamp is full at', unit: units.small, placeholder: 'as usual' },
   { key: 'lip_diameter', label: 'Lip, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_diameter', label: 'Arbor, across', unit: units.small, placeholder: units.small },
   { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
@@ -68,7 +69,8 @@ export const spoolValues = (spool: Spool): Record<string, string> => ({
 
 /** Form values as the server takes them. */
 export function spoolBody(values: Record<string, string>) {
-  const { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, stamp_units, ...rest } = values;
+  const { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap, stamp_units, ...rest } =
+    values;
   return {
     ...(rest as {
       name: string;
@@ -79,6 +81,6 @@ export function spoolBody(values: Record<string, string>) {
       measured_with: Spool['measured_with'];
     }),
     stamp_units: (stamp_units || null) as Spool['stamp_units'],
-    measures: { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth },
+    measures: { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap },
   };
 }

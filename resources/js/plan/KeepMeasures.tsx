@@ -9,6 +9,7 @@ const KEPT = [
   'stamp',
   'stampUnits',
   'stampMaterial',
+  'ratedGap',
   'lipMm',
   'arborMm',
   'deepMm',
@@ -47,6 +48,7 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
           arbor_deep_diameter: from.deepMm,
           traverse: from.traverseMm,
           bevel_depth: from.bevel,
+          rated_gap: from.ratedGap,
         },
       },
     });

@@ -142,6 +142,7 @@ export const SpoolFields = memo(
               onChange={(event) => set({ lip: event.currentTarget.value })}
               data={LIPS}
             />
+            <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
             <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
             <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
             <NativeSelect

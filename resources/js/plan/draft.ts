@@ -14,6 +14,7 @@ export const EMPTY = {
   stamp: '',
   stampUnits: '',
   stampMaterial: 'mono',
+  ratedGap: '',
   lipMm: '',
   arborMm: '',
   deepMm: '',
@@ -43,7 +44,7 @@ export type DraftKey = keyof Draft;
 export const KEYS = Object.keys(EMPTY) as DraftKey[];
 
 /** Fields that hold a gap, depth or diameter, and those that hold a length of line. */
-const SMALL: DraftKey[] = ['lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
+const SMALL: DraftKey[] = ['ratedGap', 'lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
 const LENGTHS: DraftKey[] = ['mainLength', 'backingLength'];
 
 /** A field's text with the unit a bare figure in it is meant in. */
@@ -88,6 +89,7 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
     deepMm: spool.measures.arbor_deep_diameter,
     traverseMm: spool.measures.traverse,
     bevel: spool.measures.bevel_depth,
+    ratedGap: spool.measures.rated_gap,
     with: spool.measured_with,
     gap: '',
     join: '',
@@ -168,6 +170,7 @@ export function toCase(
       traverse_mm: figure('traverseMm'),
       measured_with: draft.with,
       lay: draft.lay,
+      rated_gap_mm: figure('ratedGap'),
     },
     main: line('main'),
     backing: withBacking ? line('backing') : null,
@@ -184,6 +187,7 @@ const FIELDS: Record<string, DraftKey> = {
   'reel.gear_ratio': 'gear',
   gear_ratio: 'gear',
   'spool.ratings_text': 'stamp',
+  'spool.rated_gap_mm': 'ratedGap',
   'spool.length_m': 'stamp',
   'spool.diameter_mm': 'stamp',
   'spool.lip_diameter_mm': 'lipMm',
