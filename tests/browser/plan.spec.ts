@@ -128,6 +128,10 @@ test('a saved plan is changed, saved over, and taken back', async ({ page }) => 
 test('a filler that is too short for the plan is said in the units of the angler', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);
+  // Pip's units: other tests read Orla's at the same time
+  await page.getByRole('button', { name: /At the bench/ }).click();
+  await page.getByRole('radio', { name: 'Pip Venn' }).click();
+  await page.keyboard.press('Escape');
   await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.33 (100 m left)' });
   await line(page, 'Main line').getByLabel('Length').fill('60 m');
   await expect(page.getByText(/The filler holds 100 m, which is \d+ m short for the backing/)).toBeVisible();

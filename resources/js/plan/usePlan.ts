@@ -47,9 +47,14 @@ export function usePlan(): Planning {
     : savedId === null
       ? `link ${params.get('reel')} ${params.get('spool')} ${params.get('new')}`
       : '';
-  const filledFrom = useRef('');
+  // where the draft comes from, and where a navigation under way will say it comes from
+  const filled = useRef({ at: '', next: '' });
   useEffect(() => {
-    if (origin === '' || filledFrom.current === origin) return;
+    if (origin === '' || origin === filled.current.at) return;
+    if (origin === filled.current.next) {
+      filled.current = { at: origin, next: '' };
+      return;
+    }
     if (saved) {
       setDraft(revive(saved.draft));
       if (saved.reel && saved.spool) put(saved.reel, saved.spool);
@@ -63,7 +68,7 @@ export function usePlan(): Planning {
         (reel === benchReel ? benchSpool : reel?.spools[0]);
       if (reel && spool) setDraft((before) => ({ ...before, ...fromReel(reel, spool) }));
     }
-    filledFrom.current = origin;
+    filled.current = { at: origin, next: '' };
   }, [origin, saved, params, reels, benchReel, benchSpool, put]);
 
   // the address follows what is typed, unless it was saved in the meantime
@@ -71,7 +76,7 @@ export function usePlan(): Planning {
   const link = useDebouncedCallback((next: Draft, as: number) => {
     if (as !== typedAs.current) return;
     const to = new URLSearchParams(differences(next, units));
-    filledFrom.current = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
+    filled.current.next = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
@@ -89,7 +94,7 @@ export function usePlan(): Planning {
   const set = useCallback(
     (change: Partial<Draft>) => {
       const now = latest.current;
-      filledFrom.current = now.origin;
+      filled.current.at = now.origin;
       now.draft = { ...now.draft, plan: now.savedId ? String(now.savedId) : now.draft.plan, ...change };
       // the question is on its way before anything is drawn
       const question = now.ask(now.draft);
@@ -103,7 +108,7 @@ export function usePlan(): Planning {
   const kept = useCallback(
     (id: number) => {
       typedAs.current++;
-      filledFrom.current = `plan ${id}`;
+      filled.current.next = `plan ${id}`;
       latest.current.draft = { ...latest.current.draft, plan: '' };
       setDraft(latest.current.draft);
       navigate(`/plan/${id}`, { replace: true });
@@ -112,7 +117,7 @@ export function usePlan(): Planning {
   );
 
   const refill = useCallback(() => {
-    filledFrom.current = '';
+    filled.current.at = '';
   }, []);
 
   const planCase = useMemo(() => ask(draft), [ask, draft]);
