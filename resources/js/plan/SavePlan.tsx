@@ -50,9 +50,9 @@ export const SavePlan = memo(
         await change.mutateAsync({ id: before.id, body: { name, draft: body() } });
         plan.kept(before.id);
         const { name: nameBefore, draft: draftBefore } = before;
-        done(`“${name}” changed.`, () => {
-          plan.refill();
-          return change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } });
+        done(`“${name}” changed.`, async () => {
+          await change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } });
+          plan.refill(before.id, draftBefore);
         });
       });
     const putAway = usePutAway(change);

@@ -14,8 +14,8 @@ export interface Planning {
   current: () => Draft;
   /** it was saved under this number */
   kept: (id: number) => void;
-  /** when the saved plan comes next, it takes the place of what is typed */
-  refill: () => void;
+  /** what was saved under this number was taken back to this */
+  refill: (id: number, stored: Record<string, string>) => void;
   /** the last good answer; stays while the next one is on its way or the input is wrong */
   result: PlanResult | null;
   /** whether it answers what is typed now */
@@ -116,8 +116,11 @@ export function usePlan(): Planning {
     [navigate],
   );
 
-  const refill = useCallback(() => {
-    filled.current.at = '';
+  const refill = useCallback((id: number, stored: Record<string, string>) => {
+    if (latest.current.savedId !== id) return;
+    typedAs.current++;
+    latest.current.draft = revive(stored);
+    setDraft(latest.current.draft);
   }, []);
 
   const planCase = useMemo(() => ask(draft), [ask, draft]);
