@@ -8,8 +8,6 @@ export default defineConfig({
   timeout: 40_000,
   expect: { timeout: 7_000 },
   forbidOnly: true,
-  // a second try on a loaded machine; what needs one is reported as flaky
-  retries: process.env.CI ? 1 : 0,
   reporter: 'line',
   use: {
     baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Contract\Input;
 use Undro\Contract\SpoolInput;
+use Undro\Spool\Tolerance;
 
 final class SpoolController
 {
@@ -100,6 +101,6 @@ final class SpoolController
             'arbor_diameter_mm' => $now['arbor_diameter'],
             'arbor_deep_diameter_mm' => $now['arbor_deep_diameter'],
             'traverse_mm' => $now['traverse'],
-        ]), 0.06);
+        ]), Tolerance::GEOMETRY);
     }
 }
