@@ -15,6 +15,11 @@ final class Compute
         'drag' => DragCase::class,
         'strike' => StrikeCase::class,
         'plan' => PlanCase::class,
+        'ways' => WaysCase::class,
+        'match' => MatchCase::class,
+        'choose' => ChooseCase::class,
+        'measure' => MeasureCase::class,
+        'schools' => SchoolsCase::class,
         'picture' => PictureCase::class,
         'quantity' => QuantityCase::class,
     ];

@@ -7,6 +7,7 @@ namespace Undro\Contract;
 use Undro\Fill\FullLevel;
 use Undro\Fill\GapReason;
 use Undro\Fill\GapReasonId;
+use Undro\Habit\FullMeans;
 use Undro\Spool\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
@@ -27,20 +28,21 @@ final class FullLevelCase implements Calculator
             $in->boolean('long_cast'),
             $in->boolean('beginner'),
             $in->choices('off', GapReasonId::class),
+            $means = $in->choice('means', FullMeans::class, FullMeans::Rule),
         );
 
-        return self::result($level, $reel, $lip);
+        return self::result($level, $reel, $lip, $means);
     }
 
     /** @return array<string, mixed> */
-    public static function result(FullLevel $level, ReelKind $reel, LipShape $lip): array
+    public static function result(FullLevel $level, ReelKind $reel, LipShape $lip, FullMeans $means): array
     {
         return [
             'gap_mm' => $level->gap->inMillimetres(),
             'reasons' => array_map(static fn(GapReason $reason): array => [
                 'id' => $reason->id->value,
                 'mm' => $reason->amount->inMillimetres(),
-                'why' => $reason->id->why($reel, $lip),
+                'why' => $reason->id->why($reel, $lip, $means),
             ], $level->reasons),
         ];
     }

@@ -162,6 +162,23 @@ final readonly class Input
         return array_map(fn(mixed $value): \BackedEnum => $this->oneOf($key, $value, $enum), $this->values($key, 0, 50));
     }
 
+    /**
+     * Short words by key.
+     *
+     * @return array<string, string>
+     */
+    public function words(string $key, int $most): array
+    {
+        $value = $this->fields[$key] ?? [];
+        is_array($value) && count($value) <= $most || throw BadInput::wrongType($this->at($key), "an object of at most $most words");
+        $words = [];
+        foreach ($value as $name => $word) {
+            $words[(string) $name] = $this->short($key, $word);
+        }
+
+        return $words;
+    }
+
     public function object(string $key): self
     {
         $value = $this->fields[$key] ?? throw BadInput::missing($this->at($key));

@@ -6,21 +6,20 @@ namespace Undro\Contract;
 
 use Undro\Fill\DepthMark;
 use Undro\Fill\FullLevel;
-use Undro\Fill\GapReasonId;
+use Undro\Fill\Gauge;
 use Undro\Fill\Narrowing;
+use Undro\Habit\Advice;
+use Undro\Habit\Question;
 use Undro\Line\Line;
 use Undro\Line\LineSize;
-use Undro\Line\Material;
-use Undro\Plan\MeasuredWith;
 use Undro\Plan\Note;
-use Undro\Plan\Open;
 use Undro\Plan\Plan;
-use Undro\Plan\SizeFrom;
-use Undro\Spool\LipShape;
+use Undro\Spool\Lay;
 use Undro\Spool\Rating;
-use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
-use Undro\Units\Length;
+use Undro\Units\Price;
+use Undro\Units\Sentence;
+use Undro\Way\Build;
 
 /**
  * "plan": a whole plan as the angler types it, with the full level by rule, notes, the depth mark and what would narrow
@@ -30,62 +29,39 @@ final class PlanCase implements Calculator
 {
     public static function compute(Input $in): array
     {
-        $reelIn = $in->object('reel');
-        $spoolIn = $in->object('spool');
-        $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
-        $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
-        $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
-        $measures = SpoolInput::measures($spoolIn, $measureSd);
-        $ratings = SpoolInput::ratings($spoolIn);
-        $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
+        $read = PlanInput::read($in);
+        $plan = $in->make(static fn(): Plan => Plan::of($read->wanted));
+        $gauge = Gauge::nearest($plan->fill->gap);
 
-        $open = $in->choice('open', Open::class, Open::Backing);
-        [$main, $mainSize] = self::line($in->object('main'));
-        [$backing, $backingSize] = $in->has('backing') ? self::line($in->object('backing')) : [null, null];
-        $level = FullLevel::of(
-            $reel,
-            $lip,
-            $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30),
-            $main,
-            $spool->lay,
-            $in->boolean('long_cast'),
-            $in->boolean('beginner'),
-            $in->choices('off', GapReasonId::class),
-        );
-        $own = $in->optionalMillimetres('gap_mm', ...Bounds::GAP_MM);
-        $plan = $in->make(static fn(): Plan => Plan::of(
-            $spool,
-            $open,
-            $main,
-            $in->object('main')->optionalMetres('length_m', ...Bounds::LENGTH_M),
-            $backing,
-            $in->has('backing') ? $in->object('backing')->optionalMetres('length_m', ...Bounds::LENGTH_M) : null,
-            $own ?? $level->gap,
-            $in->optionalMillimetres('join_depth_mm', 0, 200),
-            $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO),
-            $measureSd,
-            array_filter([
-                'main' => $in->object('main')->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
-                'backing' => $in->has('backing') ? $in->object('backing')->optionalMetres('on_hand_m', ...Bounds::LENGTH_M) : null,
-            ]),
-        ));
-
-        return self::result($plan, $open) + [
-            'gap' => ['mm' => $plan->fill->gap->inMillimetres(), 'own' => $own !== null] + ['rule' => FullLevelCase::result($level, $reel, $lip)],
-            'rated_gap_mm' => $spool->ratedGap->inMillimetres(),
-            'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $ratings),
-            'lines' => array_filter(['main' => self::size($main, $mainSize), 'backing' => self::size($backing, $backingSize)]),
+        return self::result($plan) + [
+            'gap' => [
+                'mm' => $plan->fill->gap->inMillimetres(),
+                'own' => $read->ownGap,
+                'rule' => FullLevelCase::result($read->level, $read->reel, $read->lip, $read->wanted->habits->full()),
+                'gauge' => $gauge === null ? null : ['thing' => $gauge->thing, 'count' => $gauge->count, 'mm' => $gauge->thickness->inMillimetres(), 'word' => $gauge->word],
+            ],
+            'bare_spool' => self::shape($read->wanted->spool),
+            'rated_gap_mm' => $read->wanted->spool->ratedGap->inMillimetres(),
+            'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $read->ratings),
+            'lines' => array_filter(['main' => self::size($read->wanted->main, $read->mainSize), 'backing' => self::size($read->wanted->backing, $read->backingSize)]),
+            'method' => array_map(static fn(Advice $advice): array => [
+                'question' => $advice->question->value,
+                'words' => $advice->words,
+                'own' => $read->wanted->habits->departs($advice->question),
+                'departs' => $advice->departs,
+            ], $read->wanted->habits->winding($read->reel, $read->wanted->main)),
+            'how_much' => $read->wanted->habits->school(Question::HowMuch),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function result(Plan $plan, Open $open): array
+    private static function result(Plan $plan): array
     {
         $fill = FillCase::result($plan->drawn);
         $solved = FillCase::result($plan->fill)['solved'] ?? null;
 
         return [
-            'open' => $open->value,
+            'open' => $plan->open->value,
             'fits' => $plan->fill->fits(),
             'fill' => $fill,
             'solved' => $solved,
@@ -100,6 +76,10 @@ final class PlanCase implements Calculator
                 'three_readings' => self::depthMark($plan->threeReadings),
             ],
             'spool' => self::shape($plan->fill->spool),
+            'hump_mm' => $plan->fill->spool->lay === Lay::Coarse ? FullLevel::HUMP_MM : 0.0,
+            'build' => self::build($plan->build),
+            'main_most_m' => $plan->mainMost->inMetres(),
+            'cost' => self::price($plan->cost),
             'narrowings' => array_map(static fn(Narrowing $narrowing): array => [
                 'id' => $narrowing->by->value,
                 'half_m' => $narrowing->half->inMetres(),
@@ -108,12 +88,7 @@ final class PlanCase implements Calculator
             'notes' => array_map(static fn(Note $note): array => [
                 'id' => $note->id,
                 'weight' => $note->weight->value,
-                'text' => $note->text(),
-                'sentence' => $note->sentence,
-                'figures' => array_map(static fn(Length $figure): array => Note::isDepth($figure)
-                    ? ['depth_mm' => $figure->inMillimetres()]
-                    : ['length_m' => $figure->inMetres()], $note->figures),
-            ], $plan->notes),
+            ] + self::sentence($note->sentence), $plan->notes),
         ];
     }
 
@@ -142,17 +117,22 @@ final class PlanCase implements Calculator
         ];
     }
 
-    /** @return array{Line, LineSize} */
-    private static function line(Input $in): array
+    /** @return array<string, mixed> a sentence whole, and with its figures apart */
+    public static function sentence(Sentence $sentence): array
     {
-        $material = $in->choice('material', Material::class, Material::Mono);
-        $typed = $in->text('size', 40);
-        $size = $in->read('size', static fn(): LineSize => LineSize::read($typed, $material));
-        $diameter = $size->diameter->inMillimetres();
-        $in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
-        $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size);
+        return ['text' => $sentence->text(), 'sentence' => $sentence->words, 'figures' => $sentence->figures()];
+    }
 
-        return [$in->make(static fn(): Line => Line::of($material, $size->diameter, 1.0, $sd)), $size];
+    /** @return array<string, mixed>|null */
+    public static function price(?Price $price): ?array
+    {
+        return $price === null ? null : ['amount' => $price->amount, 'money' => $price->money];
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function build(?Build $build): ?array
+    {
+        return $build === null ? null : ['outside_mm' => $build->outside->inMillimetres(), 'wraps' => $build->wraps];
     }
 
     /** @return array<string, mixed>|null */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Fill;
 
+use Undro\Habit\FullMeans;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\Lay;
@@ -24,6 +25,8 @@ final readonly class FullLevel
     private const SPRINGY_FROM_MM = 0.30;
     private const THIN_BRAID_TO_MM = 0.12;
     private const FLOOR_MM = 0.75;
+    /** How high a coarse lay's hump stands over the rest. */
+    public const HUMP_MM = 0.75;
 
     /** @param non-empty-list<GapReason> $reasons base first; they add up to the gap */
     private function __construct(public Length $gap, public array $reasons) {}
@@ -31,6 +34,7 @@ final readonly class FullLevel
     /**
      * @param Line               $line the line that ends up on top
      * @param list<GapReasonId>  $off  adjustments the angler has switched off
+     * @param FullMeans          $means the angler's own idea of full, in place of the base
      */
     public static function of(
         ReelKind $reel,
@@ -41,17 +45,18 @@ final readonly class FullLevel
         bool $longCast,
         bool $beginner,
         array $off = [],
+        FullMeans $means = FullMeans::Rule,
     ): self {
         $diameter = $line->diameter->inMillimetres();
         $braid = $line->material === Material::Braid;
         $adjustments = [
             [GapReasonId::Springy, !$braid && $diameter > self::SPRINGY_FROM_MM, 0.75],
             [GapReasonId::ThinBraid, $braid && $diameter < self::THIN_BRAID_TO_MM, 0.5],
-            [GapReasonId::PoorLay, $lay === Lay::Coarse, 0.75],
+            [GapReasonId::PoorLay, $lay === Lay::Coarse, self::HUMP_MM],
             [GapReasonId::LongCast, $longCast, -0.75],
             [GapReasonId::Beginner, $beginner, 0.5],
         ];
-        $sum = self::base($reel, $lip, $bevelDepth);
+        $sum = $means->baseMm($lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null) ?? self::base($reel, $lip, $bevelDepth);
         $reasons = [new GapReason(GapReasonId::Base, Length::millimetres($sum))];
         foreach ($adjustments as [$id, $applies, $millimetres]) {
             if ($applies && !in_array($id, $off, true)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Fill;
 
+use Undro\Habit\FullMeans;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
 
@@ -19,10 +20,10 @@ enum GapReasonId: string
     case Floor = 'floor';
 
     /** One line on screen: why this part is there. */
-    public function why(ReelKind $reel, LipShape $lip): string
+    public function why(ReelKind $reel, LipShape $lip, FullMeans $means = FullMeans::Rule): string
     {
         return match ($this) {
-            self::Base => match ($reel) {
+            self::Base => $means !== FullMeans::Rule ? 'your habit' : match ($reel) {
                 ReelKind::Spinning => $lip === LipShape::Bevelled ? 'level with the lower edge of the bevel' : 'a straight or rounded lip',
                 ReelKind::Baitcasting => 'a rotating spool needs room at the rim',
                 ReelKind::Spincast => 'line must clear the nose cone',

@@ -27,13 +27,40 @@ final class NominalDiameter
     {
         $pounds = $strength->in(ForceUnit::Pound);
         $pounds > 0 || throw BadLine::noStrength();
-        $table = match ($material) {
+
+        return Diameter::millimetres(self::interpolate(self::table($material), $pounds));
+    }
+
+    /** The strength a line of this diameter usually has: the inverse. @throws BadLine if the diameter is not above 0 */
+    public static function strengthOf(Material $material, Diameter $diameter): Force
+    {
+        $wanted = $diameter->inMillimetres();
+        $wanted > 0 || throw BadLine::noDiameter();
+        $table = self::table($material);
+        $below = array_key_first($table);
+        if ($wanted <= $table[$below]) {
+            return Force::of($below * ($wanted / $table[$below]) ** 2, ForceUnit::Pound);
+        }
+        foreach ($table as $entry => $thickness) {
+            if ($wanted <= $thickness) {
+                $share = ($wanted - $table[$below]) / ($thickness - $table[$below]);
+
+                return Force::of((sqrt($below) + $share * (sqrt($entry) - sqrt($below))) ** 2, ForceUnit::Pound);
+            }
+            $below = $entry;
+        }
+
+        return Force::of($below * ($wanted / $table[$below]) ** 2, ForceUnit::Pound);
+    }
+
+    /** @return non-empty-array<int, float> */
+    private static function table(Material $material): array
+    {
+        return match ($material) {
             Material::Mono, Material::Hybrid => self::MONO,
             Material::Fluoro => self::FLUORO,
             Material::Braid => self::BRAID,
         };
-
-        return Diameter::millimetres(self::interpolate($table, $pounds));
     }
 
     /** @param non-empty-array<int, float> $table */

@@ -19,6 +19,16 @@ final class BadPlan extends DomainFault
         return new self('backing.size', 'Pick a backing, or type its thickness or strength, such as 0.30 mm or 12 lb.');
     }
 
+    public static function noFiller(): self
+    {
+        return new self('main.length_m', 'Pick the filler the main line comes off, so that what is left on it is known.');
+    }
+
+    public static function castNeeded(): self
+    {
+        return new self('main.cast_m', 'How far is the longest cast? Give it, such as 60 m.');
+    }
+
     public static function joinNeedsShape(): self
     {
         return new self('join_depth_mm', 'Without the lip and one more measure of the spool there is no depth to set the join at.');

@@ -8,10 +8,14 @@ use Undro\Fill\Fill;
 use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
+use Undro\Habit\BackingSchool;
+use Undro\Habit\BackWith;
+use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Spool\Source;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
+use Undro\Way\WayId;
 
 /** What a plan has to say beside its figures. Source of the limits: handbook, chapters 1 and 2. */
 final class Notes
@@ -25,13 +29,18 @@ final class Notes
      * @param Fill        $fill   as solved
      * @param Fill        $drawn  as it would lie: the same, or without the open layer where nothing fits
      * @param list<Layer> $layers as asked
-     * @param array<string, Length> $onHand what is left on the fillers, by role
      *
      * @return list<Note> the gravest first
      */
-    public static function on(Fill $fill, Fill $drawn, array $layers, ?Length $askedGap, array $onHand): array
+    public static function on(Wanted $wanted, Fill $fill, Fill $drawn, array $layers): array
     {
-        $notes = [...self::misfit($fill, $drawn, $layers), ...self::stock($fill, $onHand), ...self::backing($layers), ...self::spool($fill->spool, $askedGap)];
+        $notes = [
+            ...self::misfit($fill, $drawn, $layers),
+            ...self::stock($fill, $wanted->onHand),
+            ...self::backing($layers, $wanted),
+            ...self::way($wanted),
+            ...self::spool($fill->spool, $wanted->askedGap),
+        ];
         $gravity = static fn(Note $note): int => match ($note->weight) {
             Weight::Stop => 0,
             Weight::Warning => 1,
@@ -80,7 +89,7 @@ final class Notes
      *
      * @return list<Note>
      */
-    private static function backing(array $layers): array
+    private static function backing(array $layers, Wanted $wanted): array
     {
         $backing = null;
         $main = null;
@@ -94,13 +103,56 @@ final class Notes
         $braid = $main->material === Material::Braid;
         $limit = $braid ? self::THICK_UNDER_BRAID : self::THICK_UNDER_NYLON;
         $notes = [];
-        if ($ratio > $limit) {
+        if ($wanted->habits->school(Question::BackingThickness) === 'same' && $ratio > 1.005 && $ratio <= $limit) {
+            $notes[] = Note::of('thicker_than_habit', Weight::Warning, sprintf('Your habit is backing no thicker than the main line; this one is %.1F times as thick.', $ratio));
+        } elseif ($ratio > $limit) {
             $notes[] = Note::of('thick_backing', Weight::Warning, sprintf('The backing is %.1F times as thick as the main line. Above %.2F times, thin line sinks between the coils, casts badly and can snap off: take a thinner backing.', $ratio, $limit));
         } elseif ($braid && $ratio > self::THICKISH_UNDER_BRAID) {
             $notes[] = Note::of('thickish_backing', Weight::Note, sprintf('The backing is %.1F times as thick as the braid. It works; wind the first layer of braid tight so that it does not sink in.', $ratio));
         }
         if ($backing->material === Material::Braid) {
             $notes[] = Note::of('slick_backing', Weight::Note, 'Braid as backing needs a grip on a bare arbor: a strip of tape or a few metres of nylon first, or it can turn as one body.');
+        }
+        $notes = [...$notes, ...match ($wanted->backWith) {
+            BackWith::Nylon => [],
+            BackWith::OldLine => [Note::of('old_line', Weight::Note, 'Worn line does well as backing while it is sound: run it through your fingers for nicks, and wind the worn end on first. It counts as measured by its label; three depth readings are worth more here.')],
+            BackWith::Thread => [Note::of('thread', Weight::Warning, 'Cotton thread holds water and rots under the line; good thread costs more than nylon. Nylon does the same work.')],
+            BackWith::Tape => [Note::of('tape_backing', Weight::Warning, 'Tape under the line: glue creeps into braid when it gets warm. None of it may face the main line.')],
+        }];
+
+        return $notes;
+    }
+
+    /**
+     * What the way brings with it, and where it departs from the angler's habit.
+     *
+     * @return list<Note>
+     */
+    private static function way(Wanted $wanted): array
+    {
+        $notes = [];
+        $braid = $wanted->main->material === Material::Braid;
+        if ($braid && $wanted->way === WayId::MainOnly && !$wanted->grips) {
+            $notes[] = Note::of('slick_main', Weight::Warning, 'Slick braid can turn as one body on a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an arbor that grips hold it.');
+        }
+        if ($wanted->way === WayId::Tape) {
+            $notes[] = Note::of('tape_glue', Weight::Warning, 'Glue creeps into braid when it gets warm: wind the tape glue inwards and smooth, none of it facing the line, and take it off with this fill.');
+        }
+        if ($wanted->way === WayId::Sleeve) {
+            $notes[] = Note::of('sleeve_tight', Weight::Note, 'A sleeve must clip on tight: try to turn it by hand before tying to it.');
+        }
+        if ($wanted->way === WayId::TurnOver) {
+            $notes[] = Note::of('turn_over', Weight::Note, 'Turned over, the figures are only a check: stop the backing when it is full by eye. A pass turns the order over, so its number must be odd.');
+        }
+        $school = $wanted->habits->backing();
+        $departs = $braid && match ($school) {
+            BackingSchool::Rule => false,
+            BackingSchool::Some => !$wanted->way->hasBacking(),
+            BackingSchool::Grip => $wanted->way !== WayId::Grip,
+            BackingSchool::None => $wanted->way->hasBacking(),
+        };
+        if ($departs) {
+            $notes[] = Note::of('departs_backing', Weight::Note, sprintf('This departs from your habit for braid: %s.', $wanted->habits->words(Question::Backing)));
         }
 
         return $notes;
@@ -125,9 +177,9 @@ final class Notes
             $needed = $layer->length->inMetres();
             $most = $fill->solved?->index === $index ? $fill->solved->band->high()->inMetres() : $needed;
             if ($needed > $there) {
-                $notes[] = Note::of("short_{$role->value}", Weight::Warning, "The filler holds {0}, which is {1} short for the {$role->word()}. Take another, or join two pieces.", Length::metres($there), Length::metres(max(1.0, $needed - $there)));
+                $notes[] = Note::of("short_{$role->value}", Weight::Warning, "The filler holds {0}, which is {1} short for the {$role->word()}. Take another filler, shorten it, or join two pieces well inside the line.", Length::metres($there), Length::metres(max(1.0, $needed - $there)));
             } elseif ($most > $there) {
-                $notes[] = Note::of("tight_{$role->value}", Weight::Note, "The filler holds {0}: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}.", Length::metres($there), Length::metres($needed), Length::metres($most));
+                $notes[] = Note::of("tight_{$role->value}", Weight::Note, "The filler holds {0}: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, and have a second piece at hand or let the line end a little lower.", Length::metres($there), Length::metres($needed), Length::metres($most));
             }
         }
 

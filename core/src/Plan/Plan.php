@@ -8,6 +8,7 @@ use Undro\Fill\BadFill;
 use Undro\Fill\DepthMark;
 use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
+use Undro\Fill\FilledLayer;
 use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Narrowing;
@@ -17,19 +18,32 @@ use Undro\Spool\BadSpool;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Price;
+use Undro\Way\BadWay;
+use Undro\Way\Build;
+use Undro\Way\WayId;
+use Undro\Way\Ways;
 
 /** A fill as an angler asks for it: what is open, what it comes to, and everything worth saying about it. */
 final readonly class Plan
 {
     /**
+     * @param Open            $open       what was worked out
      * @param Fill            $fill       the answer
      * @param Fill            $drawn      as it would lie: the same, or without the open layer where nothing fits
+     * @param Build|null      $build      what was built onto the arbor
+     * @param Length          $mainMost   the main line that fills the spool by itself
+     * @param Price|null      $cost       of the line
      * @param list<Narrowing> $narrowings
      * @param list<Note>      $notes
      */
     private function __construct(
+        public Open $open,
         public Fill $fill,
         public Fill $drawn,
+        public ?Build $build,
+        public Length $mainMost,
+        public ?Price $cost,
         public ?Level $level,
         public ?DepthMark $oneReading,
         public ?DepthMark $threeReadings,
@@ -37,75 +51,84 @@ final readonly class Plan
         public array $notes,
     ) {}
 
-    /**
-     * @param Length|null $joinDepth  where the join is to lie; with the backing open it replaces the main line's length
-     * @param array<string, Length> $onHand what is left on the fillers, by role
-     * @param float       $measureSd  relative sd of the measures, for what a better one would buy
-     *
-     * @throws BadPlan|BadFill|BadSpool
-     */
-    public static function of(
-        Spool $spool,
-        Open $open,
-        Line $main,
-        ?Length $mainLength,
-        ?Line $backing,
-        ?Length $backingLength,
-        ?Length $gap,
-        ?Length $joinDepth,
-        ?float $gearRatio,
-        float $measureSd,
-        array $onHand = [],
-    ): self {
-        if ($joinDepth !== null && $open === Open::Backing) {
-            $mainLength = self::mainLengthOver($spool, $main, $gap, $joinDepth);
+    /** @throws BadPlan|BadFill|BadSpool|BadWay */
+    public static function of(Wanted $wanted): self
+    {
+        $open = self::open($wanted);
+        $mainLength = $wanted->mainLength;
+        if ($wanted->joinDepth !== null && $open === Open::Backing) {
+            $mainLength = self::mainLengthOver($wanted->spool, $wanted->main, $wanted->gap, $wanted->joinDepth);
         }
-        $layers = self::layers($open, $main, $mainLength, $backing, $backingLength);
-        $fill = FillCalculator::solve($spool, $gap, $layers, $gearRatio);
+        $build = match ($wanted->way) {
+            WayId::Sleeve => Build::sleeve($wanted->spool, $wanted->sleeve, $wanted->main, $mainLength, $wanted->gap),
+            WayId::Tape => Build::tape($wanted->spool, $wanted->tapeWraps, $wanted->tapeThickness, $wanted->main, $mainLength, $wanted->gap),
+            default => null,
+        };
+        $spool = $build->spool ?? $wanted->spool;
+        $layers = self::layers($open, $wanted, $mainLength);
+        $fill = FillCalculator::solve($spool, $wanted->gap, $layers, $wanted->gearRatio);
         $drawn = $fill;
         if ($fill->layers === []) {
             $known = array_values(array_filter($layers, static fn(Layer $layer): bool => $layer->length !== null));
-            $drawn = FillCalculator::solve($spool, $gap, $known, $gearRatio);
+            $drawn = FillCalculator::solve($spool, $wanted->gap, $known, $wanted->gearRatio);
         }
+        $most = FillCalculator::solve($spool, $wanted->gap, [Layer::open(Role::Main, $wanted->main)])->solved?->band->middle;
 
         return new self(
+            $open,
             $fill,
             $drawn,
+            $build,
+            $most ?? Length::metres(0),
+            $wanted->cost->of(array_map(static fn(FilledLayer $layer): array => [$layer->layer->role, $layer->length], $fill->layers)),
             Level::of($drawn),
             DepthMark::of($fill, 1),
             DepthMark::of($fill, 3),
-            Narrowing::of($fill, $layers, $measureSd),
-            Notes::on($fill, $drawn, $layers, $gap, $onHand),
+            Narrowing::of($fill, $layers, $wanted->measureSd),
+            Notes::on($wanted, $fill, $drawn, $layers),
         );
     }
 
+    /** What is open, once the way has had its say: without backing there is none to work out. */
+    private static function open(Wanted $wanted): Open
+    {
+        return match (true) {
+            $wanted->open !== Open::Backing || in_array($wanted->way, [WayId::Backing, WayId::TurnOver], true) => $wanted->open,
+            $wanted->way === WayId::MainOnly => Open::Main,
+            default => Open::Level,
+        };
+    }
+
     /** @return non-empty-list<Layer> */
-    private static function layers(Open $open, Line $main, ?Length $mainLength, ?Line $backing, ?Length $backingLength): array
+    private static function layers(Open $open, Wanted $wanted, ?Length $mainLength): array
     {
         if ($open === Open::Backing) {
             $mainLength ?? throw BadPlan::lengthNeeded('main', 'main line');
-            $backing ?? throw BadPlan::backingNeeded();
+            $backing = $wanted->backing ?? throw BadPlan::backingNeeded();
 
-            return [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $main, $mainLength)];
+            return [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $wanted->main, $mainLength)];
         }
         $under = [];
-        if ($backing !== null) {
-            $backingLength ?? throw BadPlan::lengthNeeded('backing', 'backing');
-            $under = [Layer::of(Role::Backing, $backing, $backingLength)];
+        if ($wanted->way === WayId::Grip) {
+            $backing = $wanted->backing ?? throw BadPlan::backingNeeded();
+            $under = [Layer::of(Role::Backing, $backing, $wanted->backingLength ?? Length::metres(Ways::GRIP_M))];
+        } elseif ($wanted->backing !== null && $wanted->way->hasBacking()) {
+            $length = $wanted->backingLength ?? throw BadPlan::lengthNeeded('backing', 'backing');
+            $under = [Layer::of(Role::Backing, $wanted->backing, $length)];
         }
         if ($open === Open::Main) {
-            return [...$under, Layer::open(Role::Main, $main)];
+            return [...$under, Layer::open(Role::Main, $wanted->main)];
         }
         $mainLength ?? throw BadPlan::lengthNeeded('main', 'main line');
 
-        return [...$under, Layer::of(Role::Main, $main, $mainLength)];
+        return [...$under, Layer::of(Role::Main, $wanted->main, $mainLength)];
     }
 
     /** The main line that reaches from a join at this depth up to the full level. */
-    private static function mainLengthOver(Spool $spool, Line $main, ?Length $gap, Length $joinDepth): Length
+    private static function mainLengthOver(Spool $spool, Line $main, Length $gap, Length $joinDepth): Length
     {
         $geometry = $spool->geometry ?? throw BadPlan::joinNeedsShape();
-        $full = $geometry->diameterAt($gap ?? $spool->ratedGap);
+        $full = $geometry->diameterAt($gap);
         $bare = $geometry->depthOf($geometry->arbor->thin);
         $join = $geometry->lip->inMillimetres() - 2 * $joinDepth->inMillimetres();
         $join <= $full->inMillimetres() + 1e-9 && $joinDepth->inMillimetres() <= $bare->inMillimetres() + 1e-9

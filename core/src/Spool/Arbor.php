@@ -6,6 +6,7 @@ namespace Undro\Spool;
 
 use Undro\Units\Area;
 use Undro\Units\Diameter;
+use Undro\Units\Length;
 
 /** The core of a spool: straight, or running linearly between two diameters (coned, or a vee with its bottom in the middle). */
 final readonly class Arbor
@@ -21,6 +22,14 @@ final readonly class Arbor
     public static function tapered(Diameter $one, Diameter $other): self
     {
         return $one->inMillimetres() <= $other->inMillimetres() ? new self($one, $other) : new self($other, $one);
+    }
+
+    /** The same arbor under so much tape, evenly all along. @param Length $thickness of all of it */
+    public function under(Length $thickness): self
+    {
+        $more = 2 * $thickness->inMillimetres();
+
+        return new self(Diameter::millimetres($this->thin->inMillimetres() + $more), Diameter::millimetres($this->thick->inMillimetres() + $more));
     }
 
     public function isStraight(): bool

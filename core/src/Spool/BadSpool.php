@@ -36,6 +36,11 @@ final class BadSpool extends DomainFault
         return new self('ratings_text', 'Type what is stamped on the spool, such as 0.25/200, or give the lip, the arbor and the traverse.');
     }
 
+    public static function noArborToBuildOn(): self
+    {
+        return new self('lip_diameter_mm', 'A sleeve or tape changes the arbor: give the lip and either the arbor or the traverse, so that there is an arbor to build on.');
+    }
+
     public static function missing(string $field, string $word): self
     {
         return new self($field, "Without a stamped capacity the $word is needed too: give all of lip, arbor and traverse, or type what is stamped.");

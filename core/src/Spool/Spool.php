@@ -69,6 +69,14 @@ final readonly class Spool
         return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap);
     }
 
+    /** The same spool with a sleeve clipped on, or tape wound over its arbor. @throws BadSpool without the lip and one more measure, or if it reaches the lip */
+    public function withArbor(Arbor $arbor): self
+    {
+        $geometry = $this->geometry ?? throw BadSpool::noArborToBuildOn();
+
+        return new self($this->source, Geometry::of($geometry->lip, $arbor, $geometry->traverse), $this->capacity, $this->ratedGap, $this->lay, $this->scale, $this->sd, null);
+    }
+
     /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */
     public function fullVolume(Length $gap): Volume
     {

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Choice;
+
+use Undro\Line\Material;
+
+/** How one fishes, and what that usually asks of a line. Source: handbook, chapters 1 and 5; general experience, not a promise. */
+enum Fishing: string
+{
+    case LightClear = 'light_clear';
+    case General = 'general';
+    case HeavyCover = 'heavy_cover';
+    case Distance = 'distance';
+    case DeepJigging = 'deep_jigging';
+    case BigFish = 'big_fish';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::LightClear => 'light, in clear water',
+            self::General => 'a bit of everything',
+            self::HeavyCover => 'heavy cover or structure',
+            self::Distance => 'distance over sand or shingle',
+            self::DeepJigging => 'deep jigging',
+            self::BigFish => 'big still-water or river fish',
+        };
+    }
+
+    /** The share of the weakest link's strength that the drag is set to. */
+    public function dragFraction(): float
+    {
+        return match ($this) {
+            self::LightClear => 0.20,
+            self::HeavyCover, self::DeepJigging => 0.30,
+            self::General, self::Distance, self::BigFish => 0.25,
+        };
+    }
+
+    /**
+     * The length usually carried, and the run to be ready for, m.
+     *
+     * @return array{usual: float, run: float}
+     */
+    public function reach(): array
+    {
+        return match ($this) {
+            self::LightClear => ['usual' => 100.0, 'run' => 30.0],
+            self::General => ['usual' => 120.0, 'run' => 40.0],
+            self::HeavyCover => ['usual' => 100.0, 'run' => 20.0],
+            self::Distance => ['usual' => 300.0, 'run' => 100.0],
+            self::DeepJigging => ['usual' => 300.0, 'run' => 120.0],
+            self::BigFish => ['usual' => 200.0, 'run' => 120.0],
+        };
+    }
+
+    /** @return non-empty-list<array{Material, string}> the fitting materials, best first, and why */
+    public function materials(): array
+    {
+        $forgiving = 'cheap and forgiving, stretches under a lunging fish; keeps some memory of the spool';
+        $between = 'between nylon and fluorocarbon: less stretch, still easy to knot';
+
+        return match ($this) {
+            self::LightClear => [
+                [Material::Fluoro, 'hard to see and sinks; stiff and dear, so keep it thin'],
+                [Material::Braid, 'thin, feels everything; fish see it, so with a clear leader'],
+                [Material::Hybrid, $between],
+                [Material::Mono, $forgiving],
+            ],
+            self::General => [[Material::Mono, $forgiving], [Material::Hybrid, $between], [Material::Braid, 'casts far for its strength and feels everything; with a leader']],
+            self::HeavyCover => [
+                [Material::Braid, 'no stretch: turns a fish before it is in the roots, and cuts through weed'],
+                [Material::Fluoro, 'stands rubbing better than nylon'],
+                [Material::Mono, $forgiving],
+            ],
+            self::Distance => [
+                [Material::Braid, 'thin for its strength: casts farthest and drifts least; it needs a stout leader for the cast'],
+                [Material::Mono, 'takes sand and shingle better, costs little; thicker, so casts less far'],
+            ],
+            self::DeepJigging => [
+                [Material::Braid, 'no stretch at depth and thin in the current; bright colours by length show the depth'],
+            ],
+            self::BigFish => [
+                [Material::Mono, 'stretch saves the hook hold on a long fight'],
+                [Material::Hybrid, $between],
+                [Material::Braid, 'when distance or depth ask for it, with a leader that gives'],
+            ],
+        };
+    }
+}

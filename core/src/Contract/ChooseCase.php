@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Choice\Current;
+use Undro\Choice\Fishing;
+use Undro\Choice\LineChoice;
+use Undro\Choice\Snags;
+use Undro\Line\Material;
+use Undro\Line\NominalDiameter;
+use Undro\Units\Mass;
+use Undro\Units\MassUnit;
+use Undro\Units\Typed;
+
+/** "choose": which line, from how one fishes, and which of the lines at hand suit. */
+final class ChooseCase implements Calculator
+{
+    public static function compute(Input $in): array
+    {
+        $rodIn = $in->has('rod') ? $in->object('rod') : null;
+        $fish = self::mass($in, 'fish', MassUnit::Kilogram) ?? throw BadInput::missing('fish');
+        $choice = $in->make(static fn(): LineChoice => LineChoice::of(
+            $in->choice('fishing', Fishing::class, Fishing::General),
+            $fish,
+            $in->choice('snags', Snags::class, Snags::None),
+            $in->choice('current', Current::class, Current::None),
+            self::mass($in, 'lure', MassUnit::Gram),
+            $in->optionalMetres('cast_m', 0, 500),
+            $in->optionalForce('reel_max_N', ...Bounds::FORCE_N),
+            $rodIn === null ? null : MatchCase::printed($rodIn, Material::Mono),
+            PlanInput::habits($in)->dragFraction(),
+        ));
+
+        return [
+            'pull_N' => $choice->pull->inNewtons(),
+            'fraction' => $choice->fraction,
+            'least_N' => $choice->least->inNewtons(),
+            'most_N' => $choice->most->inNewtons(),
+            'materials' => array_map(static fn(array $each): array => [
+                'material' => $each[0]->value,
+                'why' => $each[1],
+                'diameter_mm' => NominalDiameter::of($each[0], $choice->least)->inMillimetres(),
+            ], $choice->materials),
+            'length_m' => $choice->length->inMetres(),
+            'leader' => $choice->leader === null ? null : ['length_m' => $choice->leader->inMetres(), 'strength_N' => $choice->leaderStrength?->inNewtons()],
+            'reasons' => array_map(PlanCase::sentence(...), $choice->reasons),
+            'limits' => array_map(PlanCase::sentence(...), $choice->limits),
+            'rack' => array_map(static fn(Input $line): array => self::held($line, $choice), $in->objects('rack', 0, 1000)),
+        ];
+    }
+
+    /** @return array<string, mixed> how a line at hand stands to the choice */
+    private static function held(Input $in, LineChoice $choice): array
+    {
+        $material = $in->choice('material', Material::class);
+        $strength = $in->optionalForce('strength_N', ...Bounds::FORCE_N)
+            ?? NominalDiameter::strengthOf($material, $in->diameter('diameter_mm', ...Bounds::LINE_MM));
+        $suits = $choice->suits($material, $strength, $in->optionalMetres('left_m', ...Bounds::LENGTH_M));
+
+        return ['id' => (int) $in->number('id', 0, PHP_INT_MAX), 'suits' => $suits->value, 'words' => $suits->words()];
+    }
+
+    /** @throws \Undro\DomainFault */
+    public static function mass(Input $in, string $key, MassUnit $bare): ?Mass
+    {
+        $typed = trim($in->text($key, 60));
+        if ($typed === '') {
+            return null;
+        }
+        $mass = $in->read($key, static fn(): Mass => Typed::mass($typed, $bare));
+        $in->within($key, $mass->inGrams(), 0.01, 1_000_000, 'g');
+
+        return $mass;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
+use Undro\Measure\LevelNow;
+use Undro\Measure\Measured;
+use Undro\Measure\Method;
+use Undro\Measure\PaperStrip;
+use Undro\Measure\Scale;
+use Undro\Measure\WrapTest;
+use Undro\Plan\MeasuredWith;
+use Undro\Spool\ReelKind;
+use Undro\Spool\Spool;
+use Undro\Units\Diameter;
+use Undro\Units\Mass;
+use Undro\Units\MassUnit;
+
+/** "measure": a figure got at the bench, with its tolerance; one too vague to help is refused. */
+final class MeasureCase implements Calculator
+{
+    private const GRAM = 1.0;
+
+    public static function compute(Input $in): array
+    {
+        $method = $in->choice('method', Method::class);
+        $measured = $in->make(static fn(): Measured => match ($method) {
+            Method::WrapTest, Method::ShortWrapTest => WrapTest::of((int) round($in->number('wraps', 1, 500)), $in->optionalMillimetres('over_mm', 0.1, 300) ?? throw BadInput::missing('over_mm')),
+            Method::PaperStrip => PaperStrip::of($in->optionalMillimetres('round_mm', 5, 1300) ?? throw BadInput::missing('round_mm')),
+            Method::KitchenScale => Scale::left(
+                $in->metres('full_length_m', 1, Bounds::LENGTH_M[1]),
+                self::mass($in, 'full_g'),
+                self::mass($in, 'mass_g'),
+                ChooseCase::mass($in, 'empty_g', MassUnit::Gram),
+                PlanInput::line($in->object('line'))[0],
+                self::step($in),
+            ),
+            Method::Weighed => Scale::on(self::mass($in, 'before_g'), self::mass($in, 'after_g'), PlanInput::line($in->object('line'))[0], self::step($in)),
+            Method::Level => LevelNow::of(
+                self::spool($in),
+                $in->optionalMillimetres('depth_mm', ...Bounds::GAP_MM) ?? throw BadInput::missing('depth_mm'),
+                (int) $in->number('readings', 1, 20, 1),
+                PlanInput::line($in->object('line'))[0],
+                self::under($in),
+            ),
+        });
+
+        return self::figure($measured) + [
+            'half' => $measured->half(),
+            'method' => $measured->method->value,
+            'word' => $measured->method->word(),
+            'workings' => $measured->workings,
+        ];
+    }
+
+    /** @return array<string, float> */
+    private static function figure(Measured $measured): array
+    {
+        return $measured->figure instanceof Diameter
+            ? ['diameter_mm' => $measured->figure->inMillimetres()]
+            : ['length_m' => $measured->figure->inMetres()];
+    }
+
+    private static function spool(Input $in): Spool
+    {
+        $spoolIn = $in->object('spool');
+        $sd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
+
+        return SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $sd), $in->choice('reel', ReelKind::class, ReelKind::Spinning)->ratedGap());
+    }
+
+    private static function under(Input $in): ?Layer
+    {
+        if (!$in->has('under')) {
+            return null;
+        }
+        $under = $in->object('under');
+
+        return Layer::of(Role::Backing, PlanInput::line($under)[0], $under->metres('length_m', ...Bounds::LENGTH_M));
+    }
+
+    private static function mass(Input $in, string $key): Mass
+    {
+        return ChooseCase::mass($in, $key, MassUnit::Gram) ?? throw BadInput::missing($key);
+    }
+
+    private static function step(Input $in): Mass
+    {
+        return ChooseCase::mass($in, 'step_g', MassUnit::Gram) ?? Mass::of(self::GRAM, MassUnit::Gram);
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Fill\FullLevel;
+use Undro\Fill\GapReasonId;
+use Undro\Fill\Role;
+use Undro\Habit\BackWith;
+use Undro\Habit\Habits;
+use Undro\Habit\Question;
+use Undro\Line\Line;
+use Undro\Line\LineSize;
+use Undro\Line\Material;
+use Undro\Plan\LengthBy;
+use Undro\Plan\MainLength;
+use Undro\Plan\MeasuredWith;
+use Undro\Plan\Open;
+use Undro\Plan\SizeFrom;
+use Undro\Plan\Wanted;
+use Undro\Spool\LipShape;
+use Undro\Spool\Rating;
+use Undro\Spool\ReelKind;
+use Undro\Units\Length;
+use Undro\Units\Price;
+use Undro\Way\Build;
+use Undro\Way\Cost;
+use Undro\Way\WayId;
+
+/** A plan as the angler types it, read for the calculators that answer it. */
+final readonly class PlanInput
+{
+    /** @param list<Rating> $ratings as stamped */
+    private function __construct(
+        public Wanted $wanted,
+        public ReelKind $reel,
+        public LipShape $lip,
+        public FullLevel $level,
+        public bool $ownGap,
+        public array $ratings,
+        public LineSize $mainSize,
+        public ?LineSize $backingSize,
+    ) {}
+
+    /** @throws \Undro\DomainFault */
+    public static function read(Input $in): self
+    {
+        $reelIn = $in->object('reel');
+        $spoolIn = $in->object('spool');
+        $mainIn = $in->object('main');
+        $backingIn = $in->has('backing') ? $in->object('backing') : null;
+        $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
+        $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
+        $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
+        $spool = SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $measureSd), $reel->ratedGap());
+        $habits = self::habits($in);
+        [$main, $mainSize] = self::line($mainIn);
+        [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line($backingIn);
+        $level = FullLevel::of(
+            $reel,
+            $lip,
+            $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30),
+            $main,
+            $spool->lay,
+            $in->boolean('long_cast'),
+            $in->boolean('beginner'),
+            $in->choices('off', GapReasonId::class),
+            $habits->full(),
+        );
+        $own = $in->optionalMillimetres('gap_mm', ...Bounds::GAP_MM);
+        $wanted = $in->make(static fn(): Wanted => new Wanted(
+            $reel,
+            $spool,
+            $in->choice('open', Open::class, Open::Backing),
+            $main,
+            self::mainLength($mainIn),
+            $backing,
+            $backingIn?->optionalMetres('length_m', ...Bounds::LENGTH_M),
+            $own ?? $level->gap,
+            $in->optionalMillimetres('join_depth_mm', 0, 200),
+            $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO),
+            $measureSd,
+            array_filter([
+                Role::Main->value => $mainIn->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
+                Role::Backing->value => $backingIn?->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
+            ]),
+            $in->choice('way', WayId::class, WayId::Backing),
+            $in->optionalDiameter('sleeve_mm', ...Bounds::SPOOL_MM),
+            self::wraps($in),
+            $in->optionalMillimetres('tape_mm', 0.02, 2.0) ?? Length::millimetres(Build::TAPE_MM),
+            $backingIn?->optionalChoice('with', BackWith::class) ?? BackWith::from($habits->school(Question::BackWith)),
+            $in->boolean('grips'),
+            new Cost(array_filter([
+                Role::Main->value => self::paid($mainIn),
+                Role::Backing->value => $backingIn === null ? null : self::paid($backingIn),
+            ])),
+            $habits,
+            $own ?? $level->gap,
+        ));
+
+        return new self($wanted, $reel, $lip, $level, $own !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
+    }
+
+    /** The angler's schools. @throws \Undro\DomainFault */
+    public static function habits(Input $in): Habits
+    {
+        return Habits::of($in->words('schools', 20));
+    }
+
+    /**
+     * A line by its label or as measured.
+     *
+     * @return array{Line, LineSize}
+     *
+     * @throws \Undro\DomainFault
+     */
+    public static function line(Input $in): array
+    {
+        $material = $in->choice('material', Material::class, Material::Mono);
+        $typed = $in->text('size', 40);
+        $size = $in->read('size', static fn(): LineSize => LineSize::read($typed, $material));
+        $in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
+        $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size);
+
+        return [$in->make(static fn(): Line => Line::of($material, $size->diameter, 1.0, $sd)), $size];
+    }
+
+    private static function mainLength(Input $in): ?Length
+    {
+        return MainLength::of(
+            $in->choice('length_by', LengthBy::class, LengthBy::Typed),
+            $in->optionalMetres('length_m', ...Bounds::LENGTH_M),
+            $in->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
+            (int) $in->number('parts', 1, 20, 2),
+            $in->optionalMetres('cast_m', 0, 500),
+            $in->optionalMetres('run_m', 0, 2000),
+        );
+    }
+
+    private static function wraps(Input $in): ?int
+    {
+        $wraps = $in->optionalNumber('tape_wraps', 1, 100);
+
+        return $wraps === null ? null : (int) round($wraps);
+    }
+
+    /** @return array{Price, Length}|null what was paid for a filler, and its full length */
+    private static function paid(Input $in): ?array
+    {
+        $typed = trim($in->text('price', 40));
+        $for = $in->optionalMetres('price_for_m', 0.1, Bounds::LENGTH_M[1]);
+
+        return $typed === '' || $for === null ? null : [$in->read('price', static fn(): Price => Price::read($typed)), $for];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Way\Way;
+use Undro\Way\Ways;
+
+/** "ways": the ways to fill a spool side by side, for a plan as "plan" takes it, and which to take. */
+final class WaysCase implements Calculator
+{
+    public static function compute(Input $in): array
+    {
+        $read = PlanInput::read($in);
+        $pace = $in->optionalNumber('pace_turns_per_min', 1, 400);
+        $ways = $in->make(static fn(): Ways => Ways::of($read->wanted, $pace, $in->boolean('spare')));
+
+        return [
+            'pick' => $ways->pick->value,
+            'why' => PlanCase::sentence($ways->why),
+            'departs' => $ways->departs === null ? null : PlanCase::sentence($ways->departs),
+            'ways' => array_map(self::way(...), $ways->ways),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function way(Way $way): array
+    {
+        $fill = $way->fill === null ? null : FillCase::result($way->fill);
+
+        return [
+            'id' => $way->id->value,
+            'word' => $way->id->word(),
+            'works' => $way->fill !== null,
+            'layers' => $fill['layers'] ?? [],
+            'filled_fraction' => $fill['filled_fraction'] ?? null,
+            'level_mm' => $way->level?->depth->inMillimetres(),
+            'spool' => $way->fill === null ? null : PlanCase::shape($way->fill->spool),
+            'build' => PlanCase::build($way->build),
+            'passes' => $way->passes,
+            'wound_m' => $way->wound?->inMetres(),
+            'handle_turns' => $way->turns,
+            'minutes' => $way->minutes,
+            'cost' => PlanCase::price($way->cost),
+            'knots' => $way->knots,
+            'steps' => array_map(PlanCase::sentence(...), $way->steps),
+            'risks' => array_map(PlanCase::sentence(...), $way->risks),
+        ];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Habit;
+
+/** What to do about one question in one plan, and where it cannot follow the angler's habit, why. */
+final readonly class Advice
+{
+    private function __construct(public Question $question, public string $words, public ?string $departs) {}
+
+    public static function of(Question $question, string $words): self
+    {
+        return new self($question, $words, null);
+    }
+
+    public static function departing(Question $question, string $words, string $why): self
+    {
+        return new self($question, $words, $why);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Habit;
+
+/** What goes under braid. Source: handbook, chapter 1, where practitioners disagree. */
+enum BackingSchool: string
+{
+    case Rule = 'rule';
+    case Some = 'some';
+    case Grip = 'grip';
+    case None = 'none';
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Habit;
+
+use Undro\Line\Line;
+use Undro\Line\Material;
+use Undro\Spool\ReelKind;
+
+/** How one angler answers the disputed questions. What is not answered is as Undro picks. */
+final readonly class Habits
+{
+    /** @param array<string, string> $schools school by question */
+    private function __construct(private array $schools) {}
+
+    /**
+     * @param array<string, string> $schools school by question
+     *
+     * @throws BadHabit naming the question or school there is not
+     */
+    public static function of(array $schools): self
+    {
+        foreach ($schools as $question => $school) {
+            $asked = Question::tryFrom($question) ?? throw BadHabit::noQuestion($question);
+            $known = array_map(static fn(School $each): string => $each->id, $asked->schools());
+            in_array($school, $known, true) || throw BadHabit::noSchool($asked, $school, $known);
+        }
+
+        return new self($schools);
+    }
+
+    public function school(Question $question): string
+    {
+        return $this->schools[$question->value] ?? $question->pick()[0];
+    }
+
+    /** Whether the angler keeps to another school than Undro. */
+    public function departs(Question $question): bool
+    {
+        return $this->school($question) !== $question->pick()[0];
+    }
+
+    public function words(Question $question): string
+    {
+        foreach ($question->schools() as $school) {
+            if ($school->id === $this->school($question)) {
+                return $school->words;
+            }
+        }
+
+        return '';
+    }
+
+    public function backing(): BackingSchool
+    {
+        return BackingSchool::from($this->school(Question::Backing));
+    }
+
+    public function full(): FullMeans
+    {
+        return FullMeans::from($this->school(Question::Full));
+    }
+
+    /** The share of the line's strength for the drag; null: by the fishing. */
+    public function dragFraction(): ?float
+    {
+        $school = $this->school(Question::Drag);
+
+        return $school === 'rule' ? null : (float) $school;
+    }
+
+    /**
+     * How this line is wound on this kind of reel, in the order of the work. A habit that cannot be kept here is left, and said.
+     *
+     * @return list<Advice>
+     */
+    public function winding(ReelKind $reel, Line $line): array
+    {
+        $braid = $line->material === Material::Braid;
+        $advice = [];
+        $advice[] = match (true) {
+            $reel === ReelKind::Baitcasting && $this->school(Question::FillerHold) === 'flat' => Advice::departing(Question::FillerHold, 'Filler on an axle, line off its top as it faces you.', 'Your habit is flat on the floor; over the end every coil would put a twist into a baitcaster.'),
+            $reel === ReelKind::Baitcasting => Advice::of(Question::FillerHold, 'Filler on an axle, line off its top as it faces you.'),
+            $this->school(Question::FillerHold) === 'axle' => Advice::of(Question::FillerHold, 'Filler on an axle; keep it from running on.'),
+            default => Advice::of(Question::FillerHold, 'Filler flat on the floor, or on an axle.'),
+        };
+        if ($reel !== ReelKind::Baitcasting && $this->school(Question::FillerHold) !== 'axle') {
+            $way = $this->school(Question::FillerWay);
+            $advice[] = $way === 'look'
+                ? Advice::of(Question::FillerWay, 'Lay it so that the line circles off the way the rotor turns, seen from your seat.')
+                : Advice::of(Question::FillerWay, sprintf('Start with the %s, then do the slack test after ten turns: if loops spring up, turn the filler over.', $way === 'label_up' ? 'label up' : 'label down'));
+        }
+        $advice[] = $this->soak($braid, $line->material);
+        $advice[] = Advice::of(Question::Guides, match (true) {
+            $reel === ReelKind::Spincast => 'Cone off, line through its hole, then through the guides.',
+            $this->school(Question::Guides) === 'butt' => 'Line through the butt guide alone; pull it through all of them for the slack test.',
+            $reel === ReelKind::Baitcasting => 'Line through all guides from the tip down and through the level-wind.',
+            default => 'Line through all guides from the tip down, bail open before tying.',
+        });
+        $advice[] = $this->tension($braid, $line);
+
+        return $advice;
+    }
+
+    private function soak(bool $braid, Material $material): Advice
+    {
+        $school = $this->school(Question::Soak);
+        if ($braid) {
+            $wet = 'Braid: wet it as it goes on, for a tight lay.';
+
+            return in_array($school, ['before', 'after'], true) && $this->departs(Question::Soak) ? Advice::departing(Question::Soak, $wet, 'Soaking does nothing for braid.') : Advice::of(Question::Soak, $wet);
+        }
+
+        return Advice::of(Question::Soak, match ($school) {
+            'after' => 'Afterwards the filled spool in water for about 15 minutes, bearings and washers out first.',
+            'conditioner' => 'Wipe a line conditioner on as it goes on.',
+            'none' => 'Dry, as it comes off the filler.',
+            default => sprintf('Filler in hand-hot water before, %s; not boiling, out of children’s reach.', $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes'),
+        });
+    }
+
+    private function tension(bool $braid, Line $line): Advice
+    {
+        $thick = $braid && $line->diameter->inMillimetres() > 0.25;
+        $school = $this->school(Question::Tension);
+        if ($thick && $school === 'fingers') {
+            return Advice::departing(Question::Tension, 'Hold it through a glove, firm all the way.', 'Your habit is bare fingers; braid this thick cuts skin under load.');
+        }
+        if ($braid && $school === 'fingers') {
+            return Advice::departing(Question::Tension, 'Hold it through a damp cloth, firm all the way.', 'Your habit is bare fingers; braid cuts skin under load.');
+        }
+
+        return Advice::of(Question::Tension, match ($school) {
+            'by_line' => match (true) {
+                $thick => 'Hold it through a glove, firm all the way: the spool must not give under a thumb.',
+                $braid => 'Hold it through a damp cloth, firm all the way: the spool must not give under a thumb.',
+                default => 'Hold it between your fingers, firm all the way: the spool must not give under a thumb.',
+            },
+            'fingers' => 'Hold it between your fingers, firm all the way.',
+            'cloth' => 'Hold it through a damp cloth, firm all the way.',
+            'glove' => 'Hold it through a glove, firm all the way.',
+            'book' => 'Run it through a weighted book, firm all the way.',
+            'clamp' => 'Set the spool clamp so that the line goes on firm.',
+            'water' => 'Filler in a bowl of water; keep a finger on the line too.',
+            default => 'A helper brakes the filler, a card between thumb and line.',
+        });
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Match;
+
+use Undro\DomainFault;
+
+/** Ranges that cannot be compared. */
+final class BadMatch extends DomainFault
+{
+    public static function backwards(string $typed): self
+    {
+        return new self('', sprintf('"%s" runs from more to less. Write the smaller figure first, such as 8-14 lb.', mb_substr($typed, 0, 40)));
+    }
+}

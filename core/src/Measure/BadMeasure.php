@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Measure;
+
+use Undro\DomainFault;
+
+/** A measurement that gives no figure, or one too vague to help. */
+final class BadMeasure extends DomainFault
+{
+    public static function tooNarrow(float $millimetres): self
+    {
+        return new self('over_mm', sprintf('%.1F mm of wraps say less than the label does. Lay more of them: 10 mm or more, 5 mm at the least.', $millimetres));
+    }
+
+    public static function fewWraps(): self
+    {
+        return new self('wraps', 'Count at least 5 touching wraps.');
+    }
+
+    public static function thickLine(float $millimetres): self
+    {
+        return new self('wraps', sprintf('That would be a line of %.2F mm. Count the wraps and measure their width again.', $millimetres));
+    }
+
+    public static function emptyNotLighter(): self
+    {
+        return new self('empty_g', 'The empty filler must be lighter than the full one.');
+    }
+
+    public static function heavierThanFull(): self
+    {
+        return new self('mass_g', 'It cannot weigh more now than when it was full. Check which figure is which.');
+    }
+
+    public static function lighterThanEmpty(): self
+    {
+        return new self('mass_g', 'It cannot weigh less now than when it is empty. Check which figure is which.');
+    }
+
+    public static function nothingGained(): self
+    {
+        return new self('after_g', 'The spool must be heavier with the line on it than before.');
+    }
+
+    public static function moreThanAll(float $metres, float $whole): self
+    {
+        return new self('mass_g', sprintf('By weight %.0F m would be gone of %.0F m. Check the thickness of the line, or weigh the empty filler too.', $metres, $whole));
+    }
+
+    public static function tooVague(string $field, float $share, string $remedy): self
+    {
+        return new self($field, sprintf('That is only known to within %.0F %%, too vague to store: %s', 100 * $share, $remedy));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Measure;
+
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+
+/** A strip of paper round an arbor or a lip, marked where it meets: the diameter is its length over pi. */
+final class PaperStrip
+{
+    /** A mark on paper against a ruler, mm, one standard deviation. */
+    private const READING_MM = 0.5;
+
+    public static function of(Length $circumference): Measured
+    {
+        return Measured::diameter(
+            Diameter::millimetres($circumference->inMillimetres() / M_PI),
+            self::READING_MM / M_PI,
+            Method::PaperStrip,
+            sprintf('%.1F mm round by a strip of paper', $circumference->inMillimetres()),
+        );
+    }
+}

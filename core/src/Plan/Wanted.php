@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Plan;
+
+use Undro\Habit\BackWith;
+use Undro\Habit\Habits;
+use Undro\Line\Line;
+use Undro\Spool\ReelKind;
+use Undro\Spool\Spool;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+use Undro\Way\Cost;
+use Undro\Way\WayId;
+
+/** A fill as an angler asks for it. */
+final readonly class Wanted
+{
+    /**
+     * @param Length|null           $joinDepth where the join is to lie; with the backing open it replaces the main line's length
+     * @param array<string, Length> $onHand    what is left on the fillers, by role
+     * @param float                 $measureSd relative sd of the measures, for what a better one would buy
+     * @param Diameter|null         $sleeve    outside; null: the one that suits
+     * @param int|null              $tapeWraps null: as many as suit
+     */
+    public function __construct(
+        public ReelKind $reel,
+        public Spool $spool,
+        public Open $open,
+        public Line $main,
+        public ?Length $mainLength,
+        public ?Line $backing,
+        public ?Length $backingLength,
+        public Length $gap,
+        public ?Length $joinDepth,
+        public ?float $gearRatio,
+        public float $measureSd,
+        public array $onHand,
+        public WayId $way,
+        public ?Diameter $sleeve,
+        public ?int $tapeWraps,
+        public Length $tapeThickness,
+        public BackWith $backWith,
+        public bool $grips,
+        public Cost $cost,
+        public Habits $habits,
+        public ?Length $askedGap = null,
+    ) {}
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Units;
+
+/** A sentence that names its figures by number, "{0}", so that a screen can show them in the angler's own units. */
+final readonly class Sentence
+{
+    /** Lengths below this are depths, read in mm; longer ones are line, read in m. */
+    private const DEPTH_UNDER_M = 0.1;
+
+    /** @param list<Length|Diameter|Force> $figures */
+    private function __construct(public string $words, public array $figures) {}
+
+    public static function of(string $words, Length|Diameter|Force ...$figures): self
+    {
+        return new self($words, array_values($figures));
+    }
+
+    /** The sentence with its figures in m, mm and kg. */
+    public function text(): string
+    {
+        $shown = [];
+        foreach ($this->figures as $index => $figure) {
+            $shown["{{$index}}"] = match (true) {
+                $figure instanceof Diameter => sprintf('%.2F mm', $figure->inMillimetres()),
+                $figure instanceof Force => sprintf('%.1F kg', $figure->in(ForceUnit::Kilogram)),
+                self::isDepth($figure) => sprintf('%.1F mm', $figure->inMillimetres()),
+                default => sprintf('%d m', (int) round($figure->inMetres())),
+            };
+        }
+
+        return strtr($this->words, $shown);
+    }
+
+    /** @return list<array<string, float>> the figures by unit: diameter_mm, force_N, depth_mm or length_m */
+    public function figures(): array
+    {
+        return array_map(static fn(Length|Diameter|Force $figure): array => match (true) {
+            $figure instanceof Diameter => ['diameter_mm' => $figure->inMillimetres()],
+            $figure instanceof Force => ['force_N' => $figure->inNewtons()],
+            self::isDepth($figure) => ['depth_mm' => $figure->inMillimetres()],
+            default => ['length_m' => $figure->inMetres()],
+        }, $this->figures);
+    }
+
+    private static function isDepth(Length $figure): bool
+    {
+        return abs($figure->inMetres()) < self::DEPTH_UNDER_M;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Way;
+
+use Undro\DomainFault;
+use Undro\Units\Diameter;
+
+/** A way that does not work for this spool and line. */
+final class BadWay extends DomainFault
+{
+    public static function sleeveNotOverArbor(Diameter $sleeve, Diameter $arbor): self
+    {
+        return new self('sleeve_mm', sprintf('A sleeve must be thicker than the arbor it goes on: above %.1F mm, not %.1F mm.', $arbor->inMillimetres(), $sleeve->inMillimetres()));
+    }
+
+    public static function mainLengthNeeded(): self
+    {
+        return new self('main.length_m', 'How much main line goes on? The arbor is built up to suit its length, such as 150 m.');
+    }
+
+    public static function noRoomToSave(): self
+    {
+        return new self('main.length_m', 'The main line alone already fills the spool, so nothing goes under it.');
+    }
+}

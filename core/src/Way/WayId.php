@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Way;
+
+/** The ways to fill a spool. Source: handbook, chapter 2, "Cheaper and other ways". */
+enum WayId: string
+{
+    case Backing = 'backing';
+    case MainOnly = 'main_only';
+    case Grip = 'grip';
+    case Sleeve = 'sleeve';
+    case Tape = 'tape';
+    case TurnOver = 'turn_over';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Backing => 'backing, then main line',
+            self::MainOnly => 'main line only',
+            self::Grip => 'a few metres of backing for grip',
+            self::Sleeve => 'a sleeve on the arbor',
+            self::Tape => 'tape on the arbor',
+            self::TurnOver => 'fill and turn over',
+        };
+    }
+
+    /** Whether backing of some length lies under the main line. */
+    public function hasBacking(): bool
+    {
+        return in_array($this, [self::Backing, self::Grip, self::TurnOver], true);
+    }
+
+    /** Whether it changes the arbor. */
+    public function buildsArbor(): bool
+    {
+        return $this === self::Sleeve || $this === self::Tape;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Way;
+
+use Undro\DomainFault;
+use Undro\Fill\Fill;
+use Undro\Habit\BackingSchool;
+use Undro\Habit\Question;
+use Undro\Line\Material;
+use Undro\Plan\Wanted;
+use Undro\Units\Length;
+use Undro\Units\Sentence;
+
+/**
+ * The ways to fill one spool with one main line, side by side, and the one to take. All of them rest on the same volume.
+ * Source: handbook, chapters 1 and 2.
+ */
+final readonly class Ways
+{
+    /** What holds slick braid on a bare arbor: about ten firm wraps of nylon. */
+    public const GRIP_M = 3.0;
+
+    /** @param non-empty-list<Way> $ways */
+    private function __construct(public array $ways, public WayId $pick, public Sentence $why, public ?Sentence $departs) {}
+
+    /**
+     * @param Wanted     $wanted with the main line's length and a backing to compare with
+     * @param float|null $pace   handle turns a minute
+     * @param bool       $spare  an identical spare spool is at hand
+     *
+     * @throws \Undro\Plan\BadPlan|\Undro\Fill\BadFill|\Undro\Spool\BadSpool
+     */
+    public static function of(Wanted $wanted, ?float $pace, bool $spare): self
+    {
+        $bench = WayBench::of($wanted, $pace);
+        $whole = $bench->whole();
+        $ways = [
+            $whole->fits() ? $bench->backing($whole) : self::full(WayId::Backing),
+            $bench->mainOnly(),
+            $bench->grip(),
+            self::attempt(WayId::Sleeve, $bench->sleeve(...)),
+            self::attempt(WayId::Tape, $bench->tape(...)),
+            $whole->fits() ? $bench->turnOver($whole, $spare) : self::full(WayId::TurnOver),
+        ];
+        [$own, $why] = self::own($wanted, $whole);
+        $pick = self::byHabit($own, $wanted, $whole->fits());
+
+        return new self(
+            $ways,
+            $pick,
+            $why,
+            $pick === $own ? null : Sentence::of("Your habit picks “{$pick->word()}”; by its own rule Undro would take “{$own->word()}”."),
+        );
+    }
+
+    public function find(WayId $id): Way
+    {
+        foreach ($this->ways as $way) {
+            if ($way->id === $id) {
+                return $way;
+            }
+        }
+        throw new \LogicException("No way $id->value.");
+    }
+
+    private static function full(WayId $id): Way
+    {
+        return Way::impossible($id, BadWay::noRoomToSave()->getMessage());
+    }
+
+    /** @param callable(): Way $make */
+    private static function attempt(WayId $id, callable $make): Way
+    {
+        try {
+            return $make();
+        } catch (DomainFault $fault) {
+            return Way::impossible($id, $fault->getMessage());
+        }
+    }
+
+    /**
+     * What Undro itself would take, and why.
+     *
+     * @return array{WayId, Sentence}
+     */
+    private static function own(Wanted $wanted, Fill $whole): array
+    {
+        $backing = $whole->solved?->band->middle ?? Length::metres(0);
+        $braid = $wanted->main->material === Material::Braid;
+        $slick = $braid && !$wanted->grips;
+
+        return match (true) {
+            $backing->inMetres() < self::GRIP_M && !$slick => [WayId::MainOnly, Sentence::of('The main line fills this spool by itself, so nothing needs to go under it.')],
+            $backing->inMetres() < self::GRIP_M => [WayId::Grip, Sentence::of('The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as much braid stays on the filler.')],
+            $slick => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing fill it, cost less than braid, and hold the braid on the arbor.', $backing)],
+            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing fill it and cost less than more main line.', $backing)],
+        };
+    }
+
+    /** What the angler's habits make of it. */
+    private static function byHabit(WayId $own, Wanted $wanted, bool $room): WayId
+    {
+        $way = $wanted->main->material !== Material::Braid ? $own : match ($wanted->habits->backing()) {
+            BackingSchool::Rule => $own,
+            BackingSchool::Some => $room ? WayId::Backing : $own,
+            BackingSchool::Grip => WayId::Grip,
+            BackingSchool::None => $wanted->grips || !$room ? WayId::MainOnly : WayId::Tape,
+        };
+
+        return $way === WayId::Backing && $wanted->habits->school(Question::HowMuch) === 'turn_over' ? WayId::TurnOver : $way;
+    }
+}
