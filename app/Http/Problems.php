@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\ChangedMeanwhile;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,6 +24,7 @@ final class Problems
         403 => 'Not from here',
         404 => 'Not found',
         405 => 'Not possible here',
+        409 => 'Changed meanwhile',
         413 => 'Too large',
         419 => 'The page is too old',
         422 => 'A figure needs changing',
@@ -43,6 +45,7 @@ final class Problems
         [$status, $field, $message] = match (true) {
             $fault instanceof DomainFault => [$fault instanceof BadInput && $fault->field === 'name' && $request->is('api/compute/*') ? 404 : 422, $fault->field, $fault->getMessage()],
             $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
+            $fault instanceof ChangedMeanwhile => [409, '', $fault->getMessage()],
             $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
             $fault instanceof PDOException && str_contains($fault->getMessage(), 'disk is full') => [507, '', 'The disk is full and nothing was saved. Free some space and try again; what you typed is still here.'],
             default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],
@@ -57,6 +60,6 @@ final class Problems
             'status' => $status,
             'detail' => $message,
             'error' => ['field' => $field, 'message' => $message],
-        ], $status, ['Content-Type' => 'application/problem+json']);
+        ] + ($fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : []), $status, ['Content-Type' => 'application/problem+json']);
     }
 }

@@ -24,11 +24,31 @@ final class EventLog
     private ?Ledger $ledger = null;
     /** @var array<int, LineProduct>|null */
     private ?array $products = null;
+    /** @var array<int, array<string, mixed>> */
+    private array $facts = [];
 
-    /** What lies where now. */
+    /** What lies where now: from the cache, or from all events where it is behind. */
     public function ledger(): Ledger
     {
-        return $this->ledger ??= Ledger::read($this->events());
+        if ($this->ledger !== null) {
+            return $this->ledger;
+        }
+        $last = $this->lastEventId();
+        $ledger = $this->cached($last);
+        if ($ledger === null) {
+            $ledger = Ledger::read($this->events());
+            $this->keep($ledger, $last);
+        }
+
+        return $this->ledger = $ledger;
+    }
+
+    /** Forgets what was read, for when the log was written to in another way. */
+    public function forget(): void
+    {
+        $this->ledger = null;
+        $this->products = null;
+        $this->facts = [];
     }
 
     /** @return array<int, LineProduct> every product the log may speak of, archived ones too */
@@ -42,6 +62,18 @@ final class EventLog
         }
 
         return $this->products;
+    }
+
+    /**
+     * What is said of a product; the same few lie on hundreds of spools, so each is asked once.
+     *
+     * @param callable(LineProduct): array<string, mixed> $say
+     *
+     * @return array<string, mixed>
+     */
+    public function facts(int $product, callable $say): array
+    {
+        return $this->facts[$product] ??= $say($this->products()[$product]);
     }
 
     /**
@@ -69,6 +101,7 @@ final class EventLog
             return $known;
         }
         $now = Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
+
         return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $now): EventRow {
             $row = EventRow::query()->create([
                 'uuid' => $uuid,
@@ -85,10 +118,40 @@ final class EventLog
             foreach ($counts as $count) {
                 $row->moves()->create(self::sides(null, $count->at, $count->length, $count->product));
             }
-            $this->ledger = Ledger::read($this->events());
+            // the new row holds the write lock, so nobody else's event can come between
+            $this->ledger = $this->cached($this->lastEventId($row->id))?->with(new Event($uuid, $kind, $row->happened_at, $row->id, $moves, $counts, $corrects)) ?? Ledger::read($this->events());
+            $this->keep($this->ledger, $row->id);
 
             return $row;
         });
+    }
+
+    private function lastEventId(int $before = PHP_INT_MAX): int
+    {
+        $last = DB::table('events')->where('account_id', Account::current()->id)->where('id', '<', $before)->max('id');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
+    private function cached(int $last): ?Ledger
+    {
+        $state = DB::table('ledger_caches')->where('account_id', Account::current()->id)->where('last_event_id', $last)->value('state');
+        if (!is_string($state)) {
+            return null;
+        }
+        /** @var array{latest: string, pieces: array<string, list<array{int, float|int, string|null}>>} $kept */
+        $kept = json_decode($state, true, flags: JSON_THROW_ON_ERROR);
+
+        return Ledger::restore($kept);
+    }
+
+    private function keep(Ledger $ledger, int $last): void
+    {
+        DB::table('ledger_caches')->upsert(
+            [['account_id' => Account::current()->id, 'last_event_id' => $last, 'state' => json_encode($ledger->state(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]],
+            ['account_id'],
+            ['last_event_id', 'state'],
+        );
     }
 
     /** @return list<Event> */

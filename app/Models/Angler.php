@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Undro\Habit\Question;
 
 /**
  * Someone who winds and fishes: their pace, units and habits.
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Angler extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
 
@@ -29,6 +31,19 @@ final class Angler extends Model
     public function habits(): HasMany
     {
         return $this->hasMany(Habit::class);
+    }
+
+    /** @return array<string, string> the angler's schools by question, without the two plain switches */
+    public function schools(): array
+    {
+        $schools = [];
+        foreach ($this->habits as $habit) {
+            if (Question::tryFrom($habit->question) !== null) {
+                $schools[$habit->question] = $habit->choice;
+            }
+        }
+
+        return $schools;
     }
 
     public function hasHabit(string $question): bool

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Undro\Contract\Bounds;
+use Undro\Units\Price;
 
 /**
  * A filler spool. What is left on it is read from the event log.
@@ -21,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Filler extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
 
@@ -28,5 +31,28 @@ final class Filler extends Model
     public function line(): BelongsTo
     {
         return $this->belongsTo(LineProduct::class, 'line_product_id');
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    public function take(TypedFigures $figures): void
+    {
+        if ($figures->has('name')) {
+            $this->name = $figures->text('name');
+        }
+        if ($figures->has('price')) {
+            $price = $figures->text('price');
+            $price === '' || $figures->in->read('price', static fn(): Price => Price::read($price));
+            $this->price = $price;
+        }
+        if ($figures->has('full_length')) {
+            $this->full_length_typed = $figures->text('full_length');
+            $this->full_length_m = $figures->in->metres('full_length', 1, Bounds::LENGTH_M[1])->inMetres();
+        }
+        $archived = $figures->flag('archived');
+        if ($archived !== null) {
+            $this->setArchived($archived);
+        }
+        $this->save();
+        $this->refresh();
     }
 }

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Undro\Contract\Bounds;
+use Undro\Line\LineSize;
+use Undro\Line\Material;
 
 /**
- * A line as it is sold: what it is made of, how thick and how strong by its label.
+ * A line as it is sold: what it is made of, how thick and how strong by its label, or as somebody measured it.
  *
  * @property int        $id
  * @property string     $name
  * @property string     $material
  * @property string     $size_typed
+ * @property string     $size_from label, measured or short_wrap_test
  * @property float      $diameter_mm
  * @property bool       $nominal
  * @property string     $strength_typed
@@ -22,8 +28,52 @@ use Illuminate\Database\Eloquent\Model;
 final class LineProduct extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
 
     protected $casts = ['nominal' => 'boolean'];
+
+    /** @return HasMany<LineMeasurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(LineMeasurement::class)->orderBy('id');
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    public function take(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name', 'material', 'colour']));
+        $measured = false;
+        if ($figures->has('size') || $figures->has('material')) {
+            $typed = $figures->has('size') ? $figures->text('size') : ($this->size_typed ?? '');
+            $from = $figures->text('size_from') ?: ($figures->has('size') ? 'label' : $this->size_from ?? 'label');
+            $size = $figures->in->read('size', fn(): LineSize => LineSize::read($typed, Material::from($this->material)));
+            $figures->in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
+            $measured = $from !== 'label' && ($typed !== ($this->size_typed ?? '') || $from !== ($this->size_from ?? 'label'));
+            $this->fill(['size_typed' => $typed, 'size_from' => $from, 'diameter_mm' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal]);
+            if ($size->strength !== null && !$figures->has('strength')) {
+                $this->fill(['strength_typed' => $typed, 'strength_n' => $size->strength->inNewtons()]);
+            }
+        }
+        if ($figures->has('strength')) {
+            $this->strength_typed = $figures->text('strength');
+            $this->strength_n = $figures->in->optionalForce('strength', ...Bounds::FORCE_N)?->inNewtons();
+        }
+        $archived = $figures->flag('archived');
+        if ($archived !== null) {
+            $this->setArchived($archived);
+        }
+        $this->save();
+        if ($measured) {
+            $this->measurements()->create([
+                'typed' => $this->size_typed,
+                'value_mm' => $this->diameter_mm,
+                'how' => $this->size_from,
+                'workings' => $figures->text('workings'),
+                'measured_at' => Carbon::now(),
+            ]);
+        }
+        $this->refresh();
+    }
 }

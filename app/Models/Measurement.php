@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string     $quantity
  * @property string     $typed
  * @property float|null $value_mm
+ * @property string     $how
+ * @property string     $workings
+ * @property string     $measured_at
  */
 final class Measurement extends Model
 {

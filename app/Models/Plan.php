@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
 final class Plan extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
 

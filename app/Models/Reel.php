@@ -8,6 +8,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Undro\Contract\Bounds;
+use Undro\Line\Material;
+use Undro\Match\LineRange;
 
 /**
  * @property int                    $id
@@ -17,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property float|null             $gear_ratio
  * @property string                 $max_drag_typed
  * @property float|null             $max_drag_n
+ * @property string                 $mono_range
+ * @property string                 $braid_range
  * @property int|null               $angler_id
  * @property Angler|null            $angler
  * @property Collection<int, Spool> $spools
@@ -24,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 final class Reel extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
 
@@ -33,9 +39,59 @@ final class Reel extends Model
         return $this->belongsToMany(Spool::class)->whereNull('archived_at')->orderBy('spools.id');
     }
 
+    /**
+     * Reads the spools of all reels at once, with their stamps and measures; a long list asks for them this way.
+     *
+     * @param Collection<int, self> $reels
+     */
+    public static function readSpools(Collection $reels): void
+    {
+        $spools = Spool::query()
+            ->join('reel_spool', 'reel_spool.spool_id', '=', 'spools.id')
+            ->whereNull('spools.archived_at')
+            ->orderBy('spools.id')
+            ->get(['spools.*', 'reel_spool.reel_id']);
+        $stamps = Rating::query()->get()->keyBy('spool_id');
+        foreach ($spools as $spool) {
+            $spool->setRelation('rating', $stamps[$spool->id] ?? null);
+        }
+        Spool::readMeasures($spools);
+        $byReel = $spools->groupBy('reel_id');
+        foreach ($reels as $reel) {
+            $reel->setRelation('spools', $byReel[$reel->id] ?? new Collection());
+        }
+    }
+
     /** @return BelongsTo<Angler, $this> */
     public function angler(): BelongsTo
     {
         return $this->belongsTo(Angler::class);
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    public function take(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name', 'kind']));
+        if ($figures->has('gear_ratio')) {
+            $this->gear_ratio_typed = $figures->text('gear_ratio');
+            $this->gear_ratio = $figures->in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
+        }
+        if ($figures->has('max_drag')) {
+            $this->max_drag_typed = $figures->text('max_drag');
+            $this->max_drag_n = $figures->in->optionalForce('max_drag', ...Bounds::FORCE_N)?->inNewtons();
+        }
+        foreach (['mono_range' => Material::Mono, 'braid_range' => Material::Braid] as $range => $material) {
+            if ($figures->has($range)) {
+                $typed = $figures->text($range);
+                $typed === '' || $figures->in->read($range, static fn(): LineRange => LineRange::read($typed, $material));
+                $this->setAttribute($range, $typed);
+            }
+        }
+        $archived = $figures->flag('archived');
+        if ($archived !== null) {
+            $this->setArchived($archived);
+        }
+        $this->save();
+        $this->refresh();
     }
 }

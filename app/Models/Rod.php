@@ -5,17 +5,49 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Undro\Contract\Bounds;
+use Undro\Line\Material;
+use Undro\Match\LineRange;
 
 /**
- * @property int    $id
- * @property string $name
- * @property string $length_typed
- * @property string $line_min_typed
- * @property string $line_max_typed
+ * @property int        $id
+ * @property string     $name
+ * @property string     $length_typed
+ * @property string     $line_min_typed
+ * @property string     $line_max_typed
+ * @property string     $braid_range
+ * @property string     $max_drag_typed
+ * @property float|null $max_drag_n
  */
 final class Rod extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     protected $guarded = [];
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    public function take(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name']));
+        if ($figures->has('length')) {
+            $this->fill(['length_typed' => $figures->text('length'), 'length_m' => $figures->in->optionalMetres('length', 0.3, 15)?->inMetres()]);
+        }
+        foreach (['line_min', 'line_max', 'max_drag'] as $force) {
+            if ($figures->has($force)) {
+                $this->fill(["{$force}_typed" => $figures->text($force), "{$force}_n" => $figures->in->optionalForce($force, ...Bounds::FORCE_N)?->inNewtons()]);
+            }
+        }
+        if ($figures->has('braid_range')) {
+            $typed = $figures->text('braid_range');
+            $typed === '' || $figures->in->read('braid_range', static fn(): LineRange => LineRange::read($typed, Material::Braid));
+            $this->braid_range = $typed;
+        }
+        $archived = $figures->flag('archived');
+        if ($archived !== null) {
+            $this->setArchived($archived);
+        }
+        $this->save();
+        $this->refresh();
+    }
 }

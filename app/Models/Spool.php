@@ -10,6 +10,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Undro\Contract\Bounds;
+use Undro\Contract\Input;
+use Undro\Contract\SpoolInput;
+use Undro\Spool\Tolerance;
 
 /**
  * @property int                          $id
@@ -17,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string                       $lip
  * @property string                       $lay
  * @property string                       $measured_with
+ * @property bool                         $grips the arbor has a strip, a pin or a hole that holds the line
  * @property Rating|null                  $rating
  * @property Collection<int, Measurement> $measurements
  * @property Collection<int, Reel>        $reels
@@ -24,11 +30,17 @@ use Illuminate\Support\Carbon;
 final class Spool extends Model
 {
     use OwnedByAccount;
+    use Versioned;
 
     /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
     public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap'];
 
     protected $guarded = [];
+
+    /** @var array<array-key, string>|null */
+    private ?array $lastMeasures = null;
+
+    protected $casts = ['grips' => 'boolean'];
 
     /** @return HasOne<Rating, $this> */
     public function rating(): HasOne
@@ -48,19 +60,60 @@ final class Spool extends Model
         return $this->belongsToMany(Reel::class);
     }
 
-    /** @return array<string, string> what was measured last, as typed; empty where it was not */
+    /** @return array<array-key, string> what was measured last, as typed, by quantity; empty where it was not */
     public function measures(): array
     {
-        $typed = array_fill_keys(self::QUANTITIES, '');
-        foreach ($this->measurements as $measurement) {
-            $typed[$measurement->quantity] = $measurement->typed;
+        if ($this->lastMeasures === null) {
+            self::readMeasures([$this]);
         }
 
-        return $typed;
+        return $this->lastMeasures ?? [];
     }
 
-    /** A new dated fact, where it differs from the last one. */
-    public function measured(string $quantity, string $typed, ?float $millimetres): void
+    /**
+     * Reads the last measures of many spools at once.
+     *
+     * @param iterable<array-key, self> $spools
+     */
+    public static function readMeasures(iterable $spools): void
+    {
+        $byId = [];
+        foreach ($spools as $spool) {
+            $spool->lastMeasures = array_fill_keys(self::QUANTITIES, '');
+            $byId[$spool->id] = $spool;
+        }
+        foreach (array_chunk(array_keys($byId), 500) as $ids) {
+            /** @var object{spool_id: int, quantity: string, typed: string} $row */
+            foreach (DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id')->get(['spool_id', 'quantity', 'typed']) as $row) {
+                $byId[$row->spool_id]->lastMeasures[$row->quantity] = $row->typed;
+            }
+        }
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    public function take(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name', 'lip', 'lay', 'measured_with']));
+        $grips = $figures->flag('grips');
+        if ($grips !== null) {
+            $this->grips = $grips;
+        }
+        $archived = $figures->flag('archived');
+        if ($archived !== null) {
+            $this->setArchived($archived);
+        }
+        $this->save();
+        $this->refresh();
+        if ($figures->has('stamp')) {
+            $this->stamp($figures);
+        }
+        if ($figures->in->has('measures')) {
+            $this->measure($figures->in->object('measures'), $figures->text('workings'));
+        }
+    }
+
+    /** A new dated fact, where it differs from the last one. @param string $workings how it was got */
+    public function measured(string $quantity, string $typed, ?float $millimetres, string $workings = ''): void
     {
         if ($this->measures()[$quantity] !== $typed) {
             $this->measurements()->create([
@@ -68,9 +121,42 @@ final class Spool extends Model
                 'typed' => $typed,
                 'value_mm' => $millimetres,
                 'how' => $this->measured_with,
+                'workings' => $workings,
                 'measured_at' => Carbon::now(),
             ]);
-            $this->unsetRelation('measurements');
+            $this->lastMeasures = null;
         }
+    }
+
+    private function stamp(TypedFigures $figures): void
+    {
+        $stamped = $figures->text('stamp');
+        $material = $figures->has('stamp_material') ? $figures->text('stamp_material') : ($this->rating->material ?? 'mono');
+        $units = $figures->has('stamp_units') ? ($figures->text('stamp_units') ?: null) : $this->rating?->units;
+        // refused here if it cannot be read, so that nothing unreadable is kept
+        SpoolInput::ratings(Input::of(['ratings_text' => $stamped, 'ratings_material' => $material, 'ratings_units' => $units]));
+        if ($stamped === '') {
+            $this->rating()->delete();
+        } else {
+            $this->rating()->updateOrCreate([], ['stamped' => $stamped, 'units' => $units, 'material' => $material]);
+        }
+        $this->unsetRelation('rating');
+    }
+
+    private function measure(Input $measures, string $workings): void
+    {
+        foreach (self::QUANTITIES as $quantity) {
+            if ($measures->mentions($quantity)) {
+                $bounds = in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
+                $this->measured($quantity, trim($measures->text($quantity, 60)), $measures->optionalMillimetres($quantity, ...$bounds)?->inMillimetres(), $workings);
+            }
+        }
+        $now = $this->measures();
+        SpoolInput::measures(Input::of([
+            'lip_diameter_mm' => $now['lip_diameter'],
+            'arbor_diameter_mm' => $now['arbor_diameter'],
+            'arbor_deep_diameter_mm' => $now['arbor_deep_diameter'],
+            'traverse_mm' => $now['traverse'],
+        ]), Tolerance::GEOMETRY);
     }
 }

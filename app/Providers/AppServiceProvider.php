@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Log\EventLog;
+use App\Log\Pictures;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
 
@@ -13,6 +14,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(EventLog::class);
+        $this->app->scoped(Pictures::class);
     }
 
     public function boot(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Http\Controllers\SpoolController;
 use App\Log\EventLog;
 use App\Models\Angler;
 use App\Models\Filler;
@@ -13,6 +12,7 @@ use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Rod;
 use App\Models\Spool;
+use App\Models\TypedFigures;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -164,14 +164,14 @@ final class DemoSeeder extends Seeder
         ]);
         foreach ($spools as $key => [$spoolName, $lip, $lay, $stamp, $with, $measures]) {
             $spool = new Spool();
-            SpoolController::change($spool, [
+            $spool->take(new TypedFigures([
                 'name' => $spoolName,
                 'lip' => $lip,
                 'lay' => $lay,
                 'stamp' => $stamp,
                 'measured_with' => $with,
                 'measures' => array_filter(array_combine(array_slice(Spool::QUANTITIES, 0, count($measures)), $measures)),
-            ]);
+            ]));
             $spool->reels()->attach($reel);
             $this->spools[$key] = $spool;
         }

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Console\WarmUp;
 use App\Models\Angler;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\LargeSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -18,7 +19,7 @@ final class Prepare extends Command
     /** Below this a start is refused: SQLite needs room for its journal. */
     private const LEAST_FREE_BYTES = 20_000_000;
 
-    protected $signature = 'undro:prepare {data=demo : demo or empty, for a new database}';
+    protected $signature = 'undro:prepare {data=demo : demo, empty, or large for measuring, in a new database}';
     protected $description = 'Check, migrate and, the first time, fill the database';
 
     public function handle(): int
@@ -39,6 +40,9 @@ final class Prepare extends Command
             if ($new && $this->argument('data') === 'demo') {
                 $this->callSilently('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
                 $this->line('The demo was loaded: two friends and a child on an invented cold coast.');
+            }
+            if ($new && $this->argument('data') === 'large') {
+                $this->callSilently('db:seed', ['--class' => LargeSeeder::class, '--force' => true]);
             }
             // somebody has to stand at the bench, or there are no units and no habits to choose
             Angler::query()->exists() || Angler::query()->create(['name' => 'Me']);

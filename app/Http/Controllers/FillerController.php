@@ -8,7 +8,8 @@ use App\Http\Requests\FillerRequest;
 use App\Http\Resources\FillerResource;
 use App\Log\EventLog;
 use App\Models\Filler;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Ledger\EventKind;
@@ -18,11 +19,13 @@ use Undro\Ledger\PlaceKind;
 
 final class FillerController
 {
-    public function index(): AnonymousResourceCollection
+    public function index(Request $request, EventLog $log): JsonResponse
     {
-        $fillers = Filler::inUse()->with('line')->get()->sortBy(static fn(Filler $filler): string => "{$filler->line->name} $filler->name");
+        $products = $log->products();
+        $fillers = Filler::inUse()->get()->sortBy(static fn(Filler $filler): string => "{$products[$filler->line_product_id]->name} $filler->name")->values();
 
-        return FillerResource::collection($fillers->values());
+        // not a resource collection: that walks through every nested figure again
+        return new JsonResponse($fillers->map(static fn(Filler $filler): array => (new FillerResource($filler))->toArray($request)));
     }
 
     public function show(int $id): FillerResource
@@ -34,7 +37,7 @@ final class FillerController
     {
         return DB::transaction(function () use ($request, $log): FillerResource {
             $filler = new Filler(['line_product_id' => $request->integer('line')]);
-            $this->change($filler, $request);
+            $filler->take($request->typedFigures());
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
             $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
             if ($left->inMetres() > 0) {
@@ -50,26 +53,8 @@ final class FillerController
     public function update(FillerRequest $request, int $id): FillerResource
     {
         $filler = Filler::query()->findOrFail($id);
-        $this->change($filler, $request);
+        DB::transaction(static fn() => $filler->changing($request->seen())->take($request->typedFigures()));
 
         return new FillerResource($filler->load('line'));
-    }
-
-    private function change(Filler $filler, FillerRequest $request): void
-    {
-        foreach (['name', 'price'] as $field) {
-            if ($request->exists($field)) {
-                $filler->{$field} = $request->typed($field);
-            }
-        }
-        if ($request->exists('full_length')) {
-            $filler->full_length_typed = $request->typed('full_length');
-            $filler->full_length_m = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1])->inMetres();
-        }
-        if ($request->has('archived')) {
-            $filler->setArchived($request->boolean('archived'));
-        }
-        $filler->save();
-        $filler->refresh();
     }
 }

@@ -8,9 +8,7 @@ use App\Http\Requests\LineRequest;
 use App\Http\Resources\LineResource;
 use App\Models\LineProduct;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Undro\Contract\Bounds;
-use Undro\Line\LineSize;
-use Undro\Line\Material;
+use Illuminate\Support\Facades\DB;
 
 final class LineController
 {
@@ -36,29 +34,8 @@ final class LineController
 
     private function change(LineProduct $line, LineRequest $request): LineResource
     {
-        $figures = $request->figures();
-        $line->fill($request->safe(['name', 'material']));
-        if ($request->exists('size') || $request->exists('material')) {
-            $typed = $request->typed('size', $line->size_typed ?? '');
-            $size = $figures->read('size', static fn(): LineSize => LineSize::read($typed, Material::from($line->material)));
-            $figures->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
-            $line->fill(['size_typed' => $typed, 'diameter_mm' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal]);
-            if ($size->strength !== null && !$request->exists('strength')) {
-                $line->fill(['strength_typed' => $typed, 'strength_n' => $size->strength->inNewtons()]);
-            }
-        }
-        if ($request->exists('strength')) {
-            $line->strength_typed = $request->typed('strength');
-            $line->strength_n = $figures->optionalForce('strength', ...Bounds::FORCE_N)?->inNewtons();
-        }
-        if ($request->exists('colour')) {
-            $line->colour = $request->typed('colour');
-        }
-        if ($request->has('archived')) {
-            $line->setArchived($request->boolean('archived'));
-        }
-        $line->save();
+        DB::transaction(static fn() => $line->changing($request->seen())->take($request->typedFigures()));
 
-        return new LineResource($line->refresh());
+        return new LineResource($line);
     }
 }

@@ -35,7 +35,7 @@ final class PlanController
 
     private function change(Plan $plan, PlanRequest $request): PlanResource
     {
-        $plan->fill($request->safe(['name']));
+        $plan->changing($request->seen())->fill($request->safe(['name']));
         if ($request->exists('draft')) {
             $draft = array_filter($request->array('draft'), is_string(...));
             $plan->draft = $draft;

@@ -9,18 +9,23 @@ use App\Http\Requests\SpoolRequest;
 use App\Http\Resources\ReelResource;
 use App\Models\Reel;
 use App\Models\Spool;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use App\Models\TypedFigures;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
-use Undro\Contract\Bounds;
 
 final class ReelController
 {
-    private const WITH = ['angler', 'spools.rating', 'spools.measurements', 'spools.reels'];
+    private const WITH = ['angler', 'spools.rating'];
 
-    public function index(): AnonymousResourceCollection
+    public function index(Request $request): JsonResponse
     {
-        return ReelResource::collection(Reel::inUse()->with(self::WITH)->orderBy('name')->get());
+        $reels = Reel::inUse()->with('angler')->orderBy('name')->get();
+        Reel::readSpools($reels);
+
+        // not a resource collection: that walks through every nested figure again
+        return new JsonResponse($reels->map(static fn(Reel $reel): array => (new ReelResource($reel))->toArray($request)));
     }
 
     public function show(int $id): ReelResource
@@ -35,9 +40,9 @@ final class ReelController
 
         return DB::transaction(function () use ($request, $spool): ReelResource {
             $reel = new Reel(['angler_id' => $request->integer('angler') ?: null]);
-            $this->change($reel, $request);
+            $reel->take($request->typedFigures());
             $first = new Spool(['name' => 'Spool 1', 'lip' => $request->input('kind') === 'spinning' ? 'bevelled' : 'straight']);
-            SpoolController::change($first, $spool);
+            $first->take(new TypedFigures($spool));
             $first->reels()->attach($reel);
 
             return new ReelResource($reel->load(self::WITH));
@@ -47,27 +52,8 @@ final class ReelController
     public function update(ReelRequest $request, int $id): ReelResource
     {
         $reel = Reel::query()->findOrFail($id);
-        $this->change($reel, $request);
+        DB::transaction(static fn() => $reel->changing($request->seen())->take($request->typedFigures()));
 
         return new ReelResource($reel->load(self::WITH));
-    }
-
-    private function change(Reel $reel, ReelRequest $request): void
-    {
-        $figures = $request->figures();
-        $reel->fill($request->safe(['name', 'kind']));
-        if ($request->exists('gear_ratio')) {
-            $reel->gear_ratio_typed = $request->typed('gear_ratio');
-            $reel->gear_ratio = $figures->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
-        }
-        if ($request->exists('max_drag')) {
-            $reel->max_drag_typed = $request->typed('max_drag');
-            $reel->max_drag_n = $figures->optionalForce('max_drag', ...Bounds::FORCE_N)?->inNewtons();
-        }
-        if ($request->has('archived')) {
-            $reel->setArchived($request->boolean('archived'));
-        }
-        $reel->save();
-        $reel->refresh();
     }
 }

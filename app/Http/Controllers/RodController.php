@@ -8,7 +8,7 @@ use App\Http\Requests\RodRequest;
 use App\Http\Resources\RodResource;
 use App\Models\Rod;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Undro\Contract\Bounds;
+use Illuminate\Support\Facades\DB;
 
 final class RodController
 {
@@ -34,21 +34,8 @@ final class RodController
 
     private function change(Rod $rod, RodRequest $request): RodResource
     {
-        $figures = $request->figures();
-        $rod->fill($request->safe(['name']));
-        if ($request->exists('length')) {
-            $rod->fill(['length_typed' => $request->typed('length'), 'length_m' => $figures->optionalMetres('length', 0.3, 15)?->inMetres()]);
-        }
-        foreach (['line_min', 'line_max'] as $end) {
-            if ($request->exists($end)) {
-                $rod->fill(["{$end}_typed" => $request->typed($end), "{$end}_n" => $figures->optionalForce($end, ...Bounds::FORCE_N)?->inNewtons()]);
-            }
-        }
-        if ($request->has('archived')) {
-            $rod->setArchived($request->boolean('archived'));
-        }
-        $rod->save();
+        DB::transaction(static fn() => $rod->changing($request->seen())->take($request->typedFigures()));
 
-        return new RodResource($rod->refresh());
+        return new RodResource($rod);
     }
 }

@@ -16,6 +16,10 @@ final class AnglerRequest extends ShapeRequest
             'units.force' => ['sometimes', Rule::in(['kg', 'lb', 'N'])],
             'habits.long_cast' => ['sometimes', 'boolean'],
             'habits.beginner' => ['sometimes', 'boolean'],
+            'habits.schools' => ['sometimes', 'array', 'max:20'],
+            'habits.schools.*' => ['nullable', 'string', 'max:40'],
+            'pace_turns_per_min' => ['sometimes', 'numeric', 'min:5', 'max:300'],
+            'name' => ['sometimes', 'string', 'min:1', 'max:80'],
         ];
     }
 }

@@ -19,6 +19,7 @@ final class FillerRequest extends ShapeRequest
             'left' => self::TYPED,
             'price' => ['nullable', 'string', 'max:20'],
             'archived' => ['boolean'],
+            'version' => self::VERSION,
         ];
     }
 }

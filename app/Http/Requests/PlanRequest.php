@@ -17,6 +17,7 @@ final class PlanRequest extends ShapeRequest
             'draft.*' => ['nullable', 'string', 'max:200'],
             'angler' => ['nullable', 'integer', Rule::exists(Angler::class, 'id')],
             'archived' => ['boolean'],
+            'version' => self::VERSION,
         ];
     }
 }

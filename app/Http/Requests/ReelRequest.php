@@ -17,8 +17,11 @@ final class ReelRequest extends ShapeRequest
             'kind' => [$this->neededWhenNew(), Rule::enum(ReelKind::class)],
             'gear_ratio' => self::TYPED,
             'max_drag' => self::TYPED,
+            'mono_range' => self::TYPED,
+            'braid_range' => self::TYPED,
             'angler' => ['nullable', 'integer', Rule::exists(Angler::class, 'id')],
             'archived' => ['boolean'],
+            'version' => self::VERSION,
             'spool' => ['array'],
         ];
     }

@@ -13,7 +13,10 @@ final class RodRequest extends ShapeRequest
             'length' => self::TYPED,
             'line_min' => self::TYPED,
             'line_max' => self::TYPED,
+            'braid_range' => self::TYPED,
+            'max_drag' => self::TYPED,
             'archived' => ['boolean'],
+            'version' => self::VERSION,
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\TypedFigures;
 use Illuminate\Foundation\Http\FormRequest;
 use Undro\Contract\Input;
 
@@ -11,6 +12,9 @@ use Undro\Contract\Input;
 abstract class ShapeRequest extends FormRequest
 {
     /** Text as typed for one figure. */
+    /** How a measured figure was got. */
+    protected const WORKINGS = ['nullable', 'string', 'max:200'];
+    protected const VERSION = ['nullable', 'integer', 'min:1'];
     protected const TYPED = ['nullable', 'string', 'max:60'];
 
     /** @return array<string, list<mixed>> */
@@ -22,10 +26,15 @@ abstract class ShapeRequest extends FormRequest
         return Input::of($this->all());
     }
 
-    /** Text that was sent, or what there was before; an emptied field is empty. */
-    public function typed(string $key, string $before = ''): string
+    public function typedFigures(): TypedFigures
     {
-        return $this->exists($key) ? trim($this->string($key)->value()) : $before;
+        return new TypedFigures($this->all());
+    }
+
+    /** The version the sender saw; null: they did not say. */
+    public function seen(): ?int
+    {
+        return $this->filled('version') ? $this->integer('version') : null;
     }
 
     /** Needed when something is made, optional when it is changed. */

@@ -22,6 +22,7 @@ final class SpoolRequest extends ShapeRequest
             'reels' => [$this->neededWhenNew(), 'array', 'min:1', 'max:20'],
             'reels.*' => ['integer', Rule::exists(Reel::class, 'id')],
             'archived' => ['boolean'],
+            'version' => self::VERSION,
         ] + self::figureRules();
     }
 
@@ -35,6 +36,8 @@ final class SpoolRequest extends ShapeRequest
             'stamp_units' => ['nullable', Rule::enum(StampUnits::class)],
             'stamp_material' => [Rule::enum(Material::class)],
             'measured_with' => [Rule::enum(MeasuredWith::class)],
+            'grips' => ['boolean'],
+            'workings' => self::WORKINGS,
             'measures' => ['array'],
         ];
         foreach (Spool::QUANTITIES as $quantity) {

@@ -20,7 +20,8 @@ final class AnglerResource extends JsonResource
             'id' => $angler->id,
             'name' => $angler->name,
             'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
-            'habits' => ['long_cast' => $angler->hasHabit('long_cast'), 'beginner' => $angler->hasHabit('beginner')],
+            'habits' => ['long_cast' => $angler->hasHabit('long_cast'), 'beginner' => $angler->hasHabit('beginner'), 'schools' => (object) $angler->schools()],
+            'pace_turns_per_min' => $angler->pace_turns_per_min,
         ];
     }
 }

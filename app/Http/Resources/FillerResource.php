@@ -18,16 +18,19 @@ final class FillerResource extends JsonResource
     public function toArray(Request $request): array
     {
         $filler = $this->resource;
+        $log = app(EventLog::class);
+        $is = $filler->getAttributes();
 
         return [
             'id' => $filler->id,
-            'name' => $filler->name,
-            'line' => new LineResource($filler->line),
-            'full_length' => $filler->full_length_typed,
-            'full_length_m' => $filler->full_length_m,
-            'left_m' => app(EventLog::class)->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres(),
-            'price' => $filler->price,
-            'archived' => $filler->archived_at !== null,
+            'name' => $is['name'],
+            'line' => $log->facts($filler->line_product_id, LineResource::facts(...)),
+            'full_length' => $is['full_length_typed'],
+            'full_length_m' => $is['full_length_m'],
+            'left_m' => $log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres(),
+            'price' => $is['price'],
+            'version' => $is['version'],
+            'archived' => isset($is['archived_at']),
         ];
     }
 }

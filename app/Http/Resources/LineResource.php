@@ -14,13 +14,19 @@ final class LineResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $line = $this->resource;
+        return self::facts($this->resource);
+    }
 
+    /** @return array<string, mixed> */
+    public static function facts(LineProduct $line): array
+    {
         return [
             'id' => $line->id,
             'name' => $line->name,
             'material' => $line->material,
             'size' => $line->size_typed,
+            'size_from' => $line->size_from,
+            'version' => $line->version,
             'diameter_mm' => $line->diameter_mm,
             'nominal' => $line->nominal,
             'strength' => $line->strength_typed,

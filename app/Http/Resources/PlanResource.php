@@ -23,6 +23,7 @@ final class PlanResource extends JsonResource
             'reel' => $plan->reel_id,
             'spool' => $plan->spool_id,
             'saved_at' => $plan->created_at->toIso8601ZuluString(),
+            'version' => $plan->version,
             'archived' => $plan->archived_at !== null,
         ];
     }

@@ -22,6 +22,9 @@ final class RodResource extends JsonResource
             'length' => $rod->length_typed,
             'line_min' => $rod->line_min_typed,
             'line_max' => $rod->line_max_typed,
+            'braid_range' => $rod->braid_range,
+            'max_drag' => $rod->max_drag_typed,
+            'version' => $rod->version,
             'archived' => $rod->archived_at !== null,
         ];
     }

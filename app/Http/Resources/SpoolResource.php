@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Log\EventLog;
-use App\Models\LineProduct;
+use App\Log\Pictures;
 use App\Models\Spool;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Undro\Contract\Compute;
-use Undro\DomainFault;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
@@ -21,65 +19,58 @@ final class SpoolResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $spool = $this->resource;
-        $pieces = app(EventLog::class)->ledger()->at(Place::of(PlaceKind::Spool, $spool->id));
-        $lines = app(EventLog::class)->products();
+        return self::inReel($this->resource, $this->resource->reels->first()->kind ?? 'spinning');
+    }
+
+    /** @return array<string, mixed> a spool as it sits in a kind of reel */
+    public static function inReel(Spool $spool, string $kind): array
+    {
+        $log = app(EventLog::class);
+        // plain arrays: a long list reads thousands of these, and a model's magic costs more than the rest together
+        $is = $spool->getAttributes();
+        $stamp = ($spool->rating?->getAttributes() ?? []) + ['stamped' => '', 'units' => null, 'material' => 'mono'];
+        $measures = $spool->measures();
+        $contents = array_map(static fn(Piece $piece): array => [
+            'line' => $log->facts($piece->product, LineResource::facts(...)),
+            'length_m' => $piece->length->inMetres(),
+            'since' => $piece->since,
+        ], $log->ledger()->at(Place::of(PlaceKind::Spool, $spool->id)));
+        $last = array_key_last($contents);
 
         return [
             'id' => $spool->id,
-            'name' => $spool->name,
-            'lip' => $spool->lip,
-            'lay' => $spool->lay,
-            'stamp' => $spool->rating->stamped ?? '',
-            'stamp_units' => $spool->rating?->units,
-            'stamp_material' => $spool->rating->material ?? 'mono',
-            'measured_with' => $spool->measured_with,
-            'measures' => $spool->measures(),
-            'archived' => $spool->archived_at !== null,
-            'contents' => array_map(static fn(Piece $piece): array => [
-                'line' => new LineResource($lines[$piece->product]),
-                'length_m' => $piece->length->inMetres(),
-                'since' => $piece->since,
-            ], $pieces),
-            'picture' => $this->picture($spool, $pieces, $lines),
-        ];
-    }
-
-    /**
-     * @param list<Piece>             $pieces
-     * @param array<int, LineProduct> $lines
-     *
-     * @return array<string, mixed>
-     */
-    private function picture(Spool $spool, array $pieces, array $lines): array
-    {
-        $measures = $spool->measures();
-        $last = array_key_last($pieces);
-        try {
-            $drawn = Compute::run('picture', [
-                'reel' => $spool->reels->first()->kind ?? 'spinning',
+            'name' => $is['name'],
+            'lip' => $is['lip'],
+            'lay' => $is['lay'],
+            'stamp' => $stamp['stamped'],
+            'stamp_units' => $stamp['units'],
+            'stamp_material' => $stamp['material'],
+            'measured_with' => $is['measured_with'],
+            'measures' => $measures,
+            'grips' => (bool) ($is['grips'] ?? false),
+            'version' => $is['version'],
+            'archived' => isset($is['archived_at']),
+            'contents' => $contents,
+            'picture' => app(Pictures::class)->of([
+                'reel' => $kind,
                 'spool' => [
-                    'ratings_text' => $spool->rating->stamped ?? '',
-                    'ratings_units' => $spool->rating?->units,
-                    'ratings_material' => $spool->rating->material ?? 'mono',
+                    'ratings_text' => $stamp['stamped'],
+                    'ratings_units' => $stamp['units'],
+                    'ratings_material' => $stamp['material'],
                     'lip_diameter_mm' => $measures['lip_diameter'],
                     'arbor_diameter_mm' => $measures['arbor_diameter'],
                     'arbor_deep_diameter_mm' => $measures['arbor_deep_diameter'],
                     'traverse_mm' => $measures['traverse'],
-                    'lay' => $spool->lay,
+                    'lay' => $is['lay'],
                     'rated_gap_mm' => $measures['rated_gap'],
                 ],
-                'layers' => array_map(static fn(Piece $piece, int $index): array => [
+                'layers' => array_map(static fn(array $piece, int $index): array => [
                     'role' => $index === $last ? 'main' : 'backing',
-                    'material' => $lines[$piece->product]->material,
-                    'diameter_mm' => $lines[$piece->product]->diameter_mm,
-                    'length_m' => $piece->length->inMetres(),
-                ], $pieces, array_keys($pieces)),
-            ]);
-
-            return $drawn + ['problem' => null];
-        } catch (DomainFault $fault) {
-            return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
-        }
+                    'material' => $piece['line']['material'],
+                    'diameter_mm' => $piece['line']['diameter_mm'],
+                    'length_m' => $piece['length_m'],
+                ], $contents, array_keys($contents)),
+            ]),
+        ];
     }
 }

@@ -14,8 +14,12 @@ final readonly class Ledger
     /** Lengths below this are rounding, m. */
     private const NOTHING = 1e-6;
 
-    /** @param array<string, list<Piece>> $pieces by place, from the arbor out */
-    private function __construct(private array $pieces) {}
+    /**
+     * @param array<string, list<Piece>> $pieces by place, from the arbor out
+     * @param string                     $latest when the last of its events happened; empty before the first
+     * @param array<string, list<array{int, float|int, string|null}>> $kept places restored from a cache and not looked at yet
+     */
+    private function __construct(private array $pieces, private string $latest, private array $kept = []) {}
 
     /**
      * @param list<Event>     $events in any order
@@ -25,20 +29,47 @@ final readonly class Ledger
      */
     public static function read(array $events, ?string $until = null): self
     {
-        $pieces = [];
+        $ledger = new self([], '');
         foreach (self::standing($events) as $event) {
-            if ($until !== null && $event->happenedAt > $until) {
-                continue;
-            }
-            foreach ($event->moves as $move) {
-                $pieces = self::carryOut($pieces, $move, $event->happenedAt);
-            }
-            foreach ($event->counts as $count) {
-                $pieces = self::takeStock($pieces, $count);
+            if ($until === null || $event->happenedAt <= $until) {
+                $ledger = $ledger->after($event);
             }
         }
 
-        return new self($pieces);
+        return $ledger;
+    }
+
+    /**
+     * The state once one more event has happened, or null where all of them must be read again: it corrects another, or
+     * happened before the last one.
+     *
+     * @throws BadLedger if it takes more than there is
+     */
+    public function with(Event $event): ?self
+    {
+        return $event->corrects !== null || $event->kind === EventKind::Voided || $event->happenedAt < $this->latest ? null : $this->after($event);
+    }
+
+    /**
+     * The state as plain lists, for a cache.
+     *
+     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null}>>} product, metres and since when, by place
+     */
+    public function state(): array
+    {
+        return [
+            'latest' => $this->latest,
+            'pieces' => array_map(
+                static fn(array $there): array => array_map(static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $there),
+                $this->pieces,
+            ) + $this->kept,
+        ];
+    }
+
+    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null}>>} $state */
+    public static function restore(array $state): self
+    {
+        return new self([], $state['latest'], $state['pieces']);
     }
 
     /**
@@ -74,12 +105,32 @@ final readonly class Ledger
     /** @return list<Piece> from the arbor out */
     public function at(Place $place): array
     {
-        return $this->pieces[$place->key()] ?? [];
+        $key = $place->key();
+
+        return $this->pieces[$key] ?? array_map(static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]), $this->kept[$key] ?? []);
     }
 
     public function length(Place $place): Length
     {
         return self::sum($this->at($place));
+    }
+
+    private function after(Event $event): self
+    {
+        $pieces = $this->pieces;
+        foreach ([...array_map(static fn(Move $move): array => [$move->from, $move->to], $event->moves), array_map(static fn(Count $count): Place => $count->at, $event->counts)] as $places) {
+            foreach ($places as $place) {
+                $pieces[$place->key()] ??= $this->at($place);
+            }
+        }
+        foreach ($event->moves as $move) {
+            $pieces = self::carryOut($pieces, $move, $event->happenedAt);
+        }
+        foreach ($event->counts as $count) {
+            $pieces = self::takeStock($pieces, $count);
+        }
+
+        return new self($pieces, max($this->latest, $event->happenedAt), $this->kept);
     }
 
     /**

@@ -39,8 +39,21 @@ final class LedgerTest extends TestCase
             mt_srand($seed);
             $mixed = $events;
             usort($mixed, static fn(): int => mt_rand(-1, 1));
-            self::assertEquals(Ledger::read($events), Ledger::read($mixed));
+            self::assertEquals(self::sorted(Ledger::read($events)), self::sorted(Ledger::read($mixed)));
         });
+    }
+
+    public function testEventByEventComesToTheSameAsAllAtOnceAndACacheKeepsIt(): void
+    {
+        $events = $this->year();
+        $step = Ledger::read([]);
+        foreach ($events as $event) {
+            $step = Ledger::restore($step->state())->with($event);
+            self::assertNotNull($step);
+        }
+        self::assertEquals(self::sorted(Ledger::read($events)), self::sorted($step));
+        self::assertNull($step->with($this->event('early', EventKind::Bought, '2020-01-01', [])), 'what happened before needs all of them again');
+        self::assertNull($step->with($this->event('back', EventKind::Voided, '2030-01-01', [], corrects: $events[0]->id)));
     }
 
     public function testWindingOntoAnotherSpoolTurnsTheOrderOver(): void
@@ -121,9 +134,18 @@ final class LedgerTest extends TestCase
     }
 
     /** @param list<Move> $moves */
-    private function event(string $id, EventKind $kind, string $when, array $moves): Event
+    /** @return array<string, mixed> */
+    private static function sorted(Ledger $ledger): array
     {
-        return new Event($id, $kind, $when, ++$this->recorded, $moves);
+        $pieces = array_filter($ledger->state()['pieces']);
+        ksort($pieces);
+
+        return $pieces;
+    }
+
+    private function event(string $id, EventKind $kind, string $when, array $moves, ?string $corrects = null): Event
+    {
+        return new Event($id, $kind, $when, ++$this->recorded, $moves, corrects: $corrects);
     }
 
     /** @return list<array{int, float, string|null}> */
