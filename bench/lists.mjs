@@ -9,7 +9,7 @@ const timed = async (path) => {
   return { ms: performance.now() - begun, count: JSON.parse(body).length, kB: body.length / 1000 };
 };
 
-for (const path of ['/api/reels', '/api/fillers', '/api/lines', '/api/plans']) {
+for (const path of ['/api/reels', '/api/fillers', '/api/lines', '/api/plans', '/api/events']) {
   const times = [];
   let last;
   for (let i = 0; i < 25; i++) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
 use App\Http\Controllers\ComputeController;
+use App\Http\Controllers\DataController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
 use App\Http\Controllers\LineController;
@@ -32,6 +33,11 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     }
     Route::get('anglers', [AnglerController::class, 'index']);
     Route::patch('anglers/{id}', [AnglerController::class, 'update']);
+    Route::get('data', [DataController::class, 'document']);
+    Route::get('data/schema', [DataController::class, 'schema']);
+    Route::post('data/import', [DataController::class, 'import']);
+    Route::get('data/{table}', [DataController::class, 'table'])->where('table', '[a-z]+');
+    Route::get('events', [EventController::class, 'index']);
     Route::post('events', [EventController::class, 'store']);
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });

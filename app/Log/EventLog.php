@@ -43,6 +43,13 @@ final class EventLog
         return $this->ledger = $ledger;
     }
 
+    /** Reads all of the log anew. @throws \Undro\Ledger\BadLedger if it cannot have happened as told */
+    public function readAgain(): void
+    {
+        $this->ledger = Ledger::read($this->events());
+        $this->keep($this->ledger, $this->lastEventId());
+    }
+
     /** Forgets what was read, for when the log was written to in another way. */
     public function forget(): void
     {
@@ -124,6 +131,20 @@ final class EventLog
 
             return $row;
         });
+    }
+
+    /** @return array<array-key, true> the entries a later one corrects or takes back, by their ids */
+    public function takenBack(): array
+    {
+        $out = [];
+        /** @var object{uuid: string, corrects: string} $row */
+        foreach (DB::table('events')->where('account_id', Account::current()->id)->whereNotNull('corrects')->orderByDesc('id')->get(['uuid', 'corrects']) as $row) {
+            if (!isset($out[$row->uuid])) {
+                $out[$row->corrects] = true;
+            }
+        }
+
+        return $out;
     }
 
     private function lastEventId(int $before = PHP_INT_MAX): int

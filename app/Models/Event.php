@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                     $uuid
  * @property string                     $kind
  * @property string                     $happened_at
+ * @property string                     $recorded_at
  * @property int|null                   $angler_id
  * @property string|null                $corrects
  * @property string|null                $note

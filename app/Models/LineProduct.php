@@ -40,8 +40,12 @@ final class LineProduct extends Model
         return $this->hasMany(LineMeasurement::class)->orderBy('id');
     }
 
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    public function take(TypedFigures $figures): void
+    /**
+     * @param bool $dated its measurements come with dates of their own, so that the size is not one more
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
+    public function take(TypedFigures $figures, bool $dated = false): void
     {
         $this->fill($figures->words(['name', 'material', 'colour']));
         $measured = false;
@@ -65,7 +69,7 @@ final class LineProduct extends Model
             $this->setArchived($archived);
         }
         $this->save();
-        if ($measured) {
+        if ($measured && !$dated) {
             $this->measurements()->create([
                 'typed' => $this->size_typed,
                 'value_mm' => $this->diameter_mm,
@@ -75,5 +79,15 @@ final class LineProduct extends Model
             ]);
         }
         $this->refresh();
+    }
+
+    /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */
+    public function measuredBefore(TypedFigures $fact): void
+    {
+        $when = $fact->text('measured_at');
+        if ($this->measurements()->where('measured_at', $when)->doesntExist()) {
+            $size = $fact->in->read('typed', fn(): LineSize => LineSize::read($fact->text('typed'), Material::from($this->material)));
+            $this->measurements()->create(['typed' => $fact->text('typed'), 'value_mm' => $size->diameter->inMillimetres(), 'how' => $fact->text('how'), 'workings' => $fact->text('workings'), 'measured_at' => $when]);
+        }
     }
 }

@@ -128,6 +128,30 @@ final class Spool extends Model
         }
     }
 
+    /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */
+    public function measuredBefore(TypedFigures $fact): void
+    {
+        $quantity = $fact->text('quantity');
+        $when = $fact->text('measured_at');
+        if ($this->measurements()->where(['quantity' => $quantity, 'measured_at' => $when])->doesntExist()) {
+            $this->measurements()->create([
+                'quantity' => $quantity,
+                'typed' => $fact->text('typed'),
+                'value_mm' => $fact->in->optionalMillimetres('typed', ...self::bounds($quantity))?->inMillimetres(),
+                'how' => $fact->text('how'),
+                'workings' => $fact->text('workings'),
+                'measured_at' => $when,
+            ]);
+            $this->lastMeasures = null;
+        }
+    }
+
+    /** @return array{float, float} */
+    private static function bounds(string $quantity): array
+    {
+        return in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
+    }
+
     private function stamp(TypedFigures $figures): void
     {
         $stamped = $figures->text('stamp');
@@ -147,8 +171,7 @@ final class Spool extends Model
     {
         foreach (self::QUANTITIES as $quantity) {
             if ($measures->mentions($quantity)) {
-                $bounds = in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
-                $this->measured($quantity, trim($measures->text($quantity, 60)), $measures->optionalMillimetres($quantity, ...$bounds)?->inMillimetres(), $workings);
+                $this->measured($quantity, trim($measures->text($quantity, 60)), $measures->optionalMillimetres($quantity, ...self::bounds($quantity))?->inMillimetres(), $workings);
             }
         }
         $now = $this->measures();

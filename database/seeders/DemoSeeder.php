@@ -35,6 +35,14 @@ use Undro\Units\Typed;
  */
 final class DemoSeeder extends Seeder
 {
+    /** What is printed on some of the reels. */
+    private const RANGES = [
+        'Skerry 30' => ['mono_range' => '6-14 lb', 'braid_range' => '10-25 lb'],
+        'Tarn 20' => ['mono_range' => '0.16-0.25 mm'],
+        'Hallow 100' => ['mono_range' => '8-14 lb', 'braid_range' => 'PE 0.8-2'],
+        'Pocket Lantern' => ['mono_range' => '6-10 lb'],
+    ];
+
     /** @var array<string, LineProduct> */
     private array $lines = [];
     /** @var array<string, Filler> */
@@ -63,8 +71,8 @@ final class DemoSeeder extends Seeder
     {
         foreach ([
             'orla' => ['Orla Venn', 70, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'no']],
-            'tam' => ['Tam Hesk', 55, ['yd', 'in', 'lb'], ['long_cast' => 'yes', 'beginner' => 'no']],
-            'pip' => ['Pip Venn', 40, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'yes']],
+            'tam' => ['Tam Hesk', 55, ['yd', 'in', 'lb'], ['long_cast' => 'yes', 'beginner' => 'no', 'backing' => 'some', 'soak' => 'after', 'full' => 'sixteenth']],
+            'pip' => ['Pip Venn', 40, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'yes', 'full' => 'eighth', 'tension' => 'cloth']],
         ] as $key => [$name, $pace, [$length, $small, $force], $habits]) {
             $this->anglers[$key] = Angler::query()->create(['name' => $name, 'pace_turns_per_min' => $pace, 'unit_length' => $length, 'unit_small' => $small, 'unit_force' => $force]);
             foreach ($habits as $question => $choice) {
@@ -75,16 +83,12 @@ final class DemoSeeder extends Seeder
 
     private function rods(): void
     {
-        foreach ([['Kelpstick 8', '2.4 m', '8 lb', '20 lb'], ['Longstrand 13', '13 ft', '15 lb', '40 lb'], ['Tarnwand 6', '1.8 m', '4 lb', '10 lb']] as [$name, $length, $least, $most]) {
-            Rod::query()->create([
-                'name' => $name,
-                'length_typed' => $length,
-                'length_m' => Typed::length($length, LengthUnit::Metre)->inMetres(),
-                'line_min_typed' => $least,
-                'line_min_n' => Typed::force($least, ForceUnit::Pound)->inNewtons(),
-                'line_max_typed' => $most,
-                'line_max_n' => Typed::force($most, ForceUnit::Pound)->inNewtons(),
-            ]);
+        foreach ([
+            ['name' => 'Kelpstick 8', 'length' => '2.4 m', 'line_min' => '8 lb', 'line_max' => '20 lb', 'braid_range' => 'PE 0.8-2', 'max_drag' => '4 kg'],
+            ['name' => 'Longstrand 13', 'length' => '13 ft', 'line_min' => '15 lb', 'line_max' => '40 lb', 'max_drag' => '7 kg'],
+            ['name' => 'Tarnwand 6', 'length' => '1.8 m', 'line_min' => '4 lb', 'line_max' => '10 lb', 'max_drag' => '1.5 kg'],
+        ] as $figures) {
+            (new Rod())->take(new TypedFigures($figures));
         }
     }
 
@@ -162,6 +166,7 @@ final class DemoSeeder extends Seeder
             'max_drag_typed' => $drag,
             'max_drag_n' => $drag === '' ? null : Typed::force($drag, ForceUnit::Kilogram)->inNewtons(),
         ]);
+        $reel->take(new TypedFigures(self::RANGES[$name] ?? []));
         foreach ($spools as $key => [$spoolName, $lip, $lay, $stamp, $with, $measures]) {
             $spool = new Spool();
             $spool->take(new TypedFigures([

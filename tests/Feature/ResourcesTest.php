@@ -33,6 +33,62 @@ final class ResourcesTest extends TestCase
         self::assertCount(1, $this->ask('GET', '/api/reels'));
     }
 
+    public function testAChangeThatCameTooLateIsNoticedAndNothingIsOverwritten(): void
+    {
+        $reel = $this->reel();
+        $spool = $reel['spools'][0];
+        $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'mono', 'size' => '0.2'], status: 201);
+        $plan = $this->ask('POST', '/api/plans', ['name' => 'First', 'draft' => ['stamp' => '0.25/200']], status: 201);
+        foreach ([['reels', $reel], ['spools', $spool], ['lines', $line], ['plans', $plan]] as [$records, $seen]) {
+            $mine = $this->ask('PATCH', "/api/$records/{id}", ['name' => 'Mine', 'version' => $seen['version']], $seen['id']);
+            self::assertSame($seen['version'] + 1, $mine['version']);
+            $late = $this->ask('PATCH', "/api/$records/{id}", ['name' => 'Too late', 'version' => $seen['version']], $seen['id'], 409);
+            self::assertSame($mine['version'], $late['version']);
+            self::assertSame('Mine', $this->ask('GET', "/api/$records/{id}", id: $seen['id'])['name']);
+            $over = $this->ask('PATCH', "/api/$records/{id}", ['name' => 'After a look', 'version' => $late['version']], $seen['id']);
+            self::assertSame('After a look', $over['name']);
+        }
+    }
+
+    public function testRangesAreKeptAsPrintedAndRefusedWhereTheyCannotBeRead(): void
+    {
+        $reel = $this->reel();
+        $now = $this->ask('PATCH', '/api/reels/{id}', ['mono_range' => '8–14 lb', 'braid_range' => 'PE 0.8-1.5'], $reel['id']);
+        self::assertSame(['8–14 lb', 'PE 0.8-1.5'], [$now['mono_range'], $now['braid_range']]);
+        self::assertSame('mono_range', $this->ask('PATCH', '/api/reels/{id}', ['mono_range' => '14-8 lb'], $reel['id'], 422)['error']['field']);
+        $rod = $this->ask('POST', '/api/rods', ['name' => 'Stick', 'line_max' => '20 lb', 'braid_range' => '10-30 lb', 'max_drag' => '4 kg'], status: 201);
+        self::assertSame(['10-30 lb', '4 kg'], [$rod['braid_range'], $rod['max_drag']]);
+    }
+
+    public function testAnAnglersSchoolsAreKeptOneByOne(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $angler = $this->ask('GET', '/api/anglers')[0];
+        $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['soak' => 'after']]], $angler['id']);
+        $now = $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['full' => 'eighth']], 'pace_turns_per_min' => 80], $angler['id']);
+        self::assertEquals(['soak' => 'after', 'full' => 'eighth'], array_intersect_key($now['habits']['schools'], ['soak' => 1, 'full' => 1]));
+        self::assertEquals(80, $now['pace_turns_per_min']);
+        $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['soak' => 'tea']]], $angler['id'], 422);
+    }
+
+    public function testTheLatestEventsAreListedAndWhatWasTakenBackIsMarked(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $events = $this->ask('GET', '/api/events');
+        self::assertGreaterThan(30, count($events));
+        $voided = array_values(array_filter($events, static fn(array $each): bool => $each['kind'] === 'voided'))[0];
+        $byId = array_column($events, null, 'id');
+        self::assertFalse($byId[$voided['corrects']]['standing']);
+        self::assertTrue($voided['standing']);
+        $filler = $this->ask('GET', '/api/fillers')[0];
+        $of = $this->getJson("/api/events?filler={$filler['id']}")->json();
+        self::assertIsArray($of);
+        foreach ($of as $event) {
+            $places = [...array_column($event['moves'], 'from'), ...array_column($event['moves'], 'to'), ...array_column($event['counts'], 'at')];
+            self::assertContains(['kind' => 'filler', 'id' => $filler['id']], $places);
+        }
+    }
+
     public function testASecondSpoolFitsTheSameReel(): void
     {
         $reel = $this->reel();

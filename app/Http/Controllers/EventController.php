@@ -7,9 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EventRequest;
 use App\Http\Resources\EventResource;
 use App\Log\EventLog;
+use App\Models\Event;
 use App\Models\Filler;
 use App\Models\Spool;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Undro\Contract\Bounds;
 use Undro\Contract\Input;
@@ -22,6 +25,25 @@ use Undro\Ledger\PlaceKind;
 
 final class EventController
 {
+    private const LATEST = 50;
+
+    /** The latest entries, newest first, of everything or of one filler or spool. */
+    public function index(Request $request, EventLog $log): JsonResponse
+    {
+        $events = Event::query()->with('moves')->orderByDesc('id')->limit(self::LATEST);
+        foreach (['filler', 'spool'] as $kind) {
+            if ($request->integer($kind) > 0) {
+                $id = $request->integer($kind);
+                $events->whereHas('moves', static fn(Builder $move): Builder => $move->where(static fn(Builder $side): Builder => $side
+                    ->where(static fn(Builder $to): Builder => $to->where('to_kind', $kind)->where('to_id', $id))
+                    ->orWhere(static fn(Builder $from): Builder => $from->where('from_kind', $kind)->where('from_id', $id))));
+            }
+        }
+        $out = $log->takenBack();
+
+        return new JsonResponse($events->get()->map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + ['standing' => !isset($out[$event->uuid])])->all());
+    }
+
     public function store(EventRequest $request, EventLog $log): JsonResponse
     {
         $in = $request->figures();

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\Angler;
+use App\Models\Event;
+use App\Models\EventMove;
+use App\Models\Filler;
+use App\Models\LineMeasurement;
+use App\Models\LineProduct;
+use App\Models\Measurement;
+use App\Models\Plan;
+use App\Models\Reel;
+use App\Models\Rod;
+use App\Models\Spool;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Everything of an account as one document of plain rows; docs/undro.schema.json describes it. Records are named by their
+ * keys, figures stand as typed, and the event log is whole, so that reading it in elsewhere loses nothing.
+ */
+final class Document
+{
+    public const VERSION = 1;
+
+    /** The fields of a plan's draft that name a record by number. */
+    public const DRAFT_RECORDS = ['reel' => Reel::class, 'spool' => Spool::class, 'mainFiller' => Filler::class, 'backingFiller' => Filler::class, 'otherReel' => Reel::class, 'otherSpool' => Spool::class];
+
+    /** @return array<string, mixed> */
+    public static function of(): array
+    {
+        return [
+            'undro' => self::VERSION,
+            'anglers' => self::rows(Angler::query()->with('habits')->orderBy('id')->get()->all(), self::angler(...)),
+            'lines' => self::rows(LineProduct::query()->with('measurements')->orderBy('id')->get()->all(), self::line(...)),
+            'reels' => self::rows(Reel::query()->with('angler')->orderBy('id')->get()->all(), self::reel(...)),
+            'spools' => self::rows(Spool::query()->with(['rating', 'measurements', 'reels'])->orderBy('id')->get()->all(), self::spool(...)),
+            'rods' => self::rows(Rod::query()->orderBy('id')->get()->all(), self::rod(...)),
+            'fillers' => self::rows(Filler::query()->with('line')->orderBy('id')->get()->all(), self::filler(...)),
+            'plans' => self::rows(Plan::query()->orderBy('id')->get()->all(), self::plan(...)),
+            'history' => self::history(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function angler(Angler $angler): array
+    {
+        return self::named($angler) + [
+            'pace_turns_per_min' => $angler->pace_turns_per_min,
+            'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
+            'habits' => (object) $angler->habits->pluck('choice', 'question')->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function line(LineProduct $line): array
+    {
+        return self::named($line) + [
+            'material' => $line->material,
+            'size' => $line->size_typed,
+            'size_from' => $line->size_from,
+            'strength' => $line->strength_typed,
+            'colour' => $line->colour,
+            'measurements' => $line->measurements->map(static fn(LineMeasurement $each): array => [
+                'typed' => $each->typed, 'how' => $each->how, 'workings' => $each->workings, 'measured_at' => $each->measured_at,
+            ])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function reel(Reel $reel): array
+    {
+        return self::named($reel) + [
+            'kind' => $reel->kind,
+            'gear_ratio' => $reel->gear_ratio_typed,
+            'max_drag' => $reel->max_drag_typed,
+            'mono_range' => $reel->mono_range,
+            'braid_range' => $reel->braid_range,
+            'angler' => $reel->angler?->key,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function spool(Spool $spool): array
+    {
+        return self::named($spool) + [
+            'reels' => $spool->reels->map(static fn(Reel $reel): string => $reel->key)->sort()->values()->all(),
+            'lip' => $spool->lip,
+            'lay' => $spool->lay,
+            'grips' => $spool->grips,
+            'stamp' => $spool->rating->stamped ?? '',
+            'stamp_units' => $spool->rating?->units,
+            'stamp_material' => $spool->rating->material ?? 'mono',
+            'measured_with' => $spool->measured_with,
+            'measurements' => $spool->measurements->map(static fn(Measurement $each): array => [
+                'quantity' => $each->quantity, 'typed' => $each->typed, 'how' => $each->how, 'workings' => $each->workings, 'measured_at' => $each->measured_at,
+            ])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function rod(Rod $rod): array
+    {
+        return self::named($rod) + [
+            'length' => $rod->length_typed,
+            'line_min' => $rod->line_min_typed,
+            'line_max' => $rod->line_max_typed,
+            'braid_range' => $rod->braid_range,
+            'max_drag' => $rod->max_drag_typed,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function filler(Filler $filler): array
+    {
+        return self::named($filler) + ['line' => $filler->line->key, 'full_length' => $filler->full_length_typed, 'price' => $filler->price];
+    }
+
+    /** @return array<string, mixed> */
+    public static function plan(Plan $plan): array
+    {
+        $draft = $plan->draft;
+        foreach (self::DRAFT_RECORDS as $field => $model) {
+            if (($draft[$field] ?? '') !== '') {
+                $key = $model::query()->whereKey((int) $draft[$field])->value('key');
+                $draft[$field] = is_string($key) ? $key : '';
+            }
+        }
+
+        return self::named($plan) + [
+            'angler' => Angler::query()->find($plan->angler_id)?->key,
+            'draft' => (object) array_filter($draft, static fn(string $typed): bool => $typed !== ''),
+            'saved_at' => $plan->created_at->toIso8601ZuluString(),
+        ];
+    }
+
+    /** @return array<string, mixed> what every record has */
+    private static function named(Angler|LineProduct|Reel|Spool|Rod|Filler|Plan $record): array
+    {
+        return ['key' => $record->key, 'name' => $record->name, 'archived' => $record->archived_at !== null];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function history(): array
+    {
+        $keys = [
+            'filler' => Filler::query()->pluck('key', 'id')->all(),
+            'spool' => Spool::query()->pluck('key', 'id')->all(),
+            'line' => LineProduct::query()->pluck('key', 'id')->all(),
+            'angler' => Angler::query()->pluck('key', 'id')->all(),
+        ];
+        $place = static fn(string $kind, int $id): array => $id === 0 ? ['kind' => $kind] : ['kind' => $kind, 'key' => $keys[$kind][$id] ?? (string) $id];
+        $history = [];
+        foreach (Event::query()->with('moves')->orderBy('id')->get() as $event) {
+            [$moves, $counts] = [$event->moves->whereNotNull('from_kind'), $event->moves->whereNull('from_kind')];
+            $length = static fn(EventMove $move): array => ['length_m' => $move->length_m, 'line' => $keys['line'][$move->line_product_id] ?? ''];
+            $history[] = [
+                'id' => $event->uuid,
+                'kind' => $event->kind,
+                'happened_at' => $event->happened_at,
+                'recorded_at' => $event->recorded_at,
+                'angler' => $event->angler_id === null ? null : $keys['angler'][$event->angler_id] ?? null,
+                'corrects' => $event->corrects,
+                'note' => $event->note,
+                'moves' => $moves->map(static fn(EventMove $move): array => ['from' => $place((string) $move->from_kind, $move->from_id), 'to' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
+                'counts' => $counts->map(static fn(EventMove $move): array => ['at' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
+            ];
+        }
+
+        return $history;
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param array<array-key, M>               $records
+     * @param callable(M): array<string, mixed> $row
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function rows(array $records, callable $row): array
+    {
+        return array_map($row, array_values($records));
+    }
+}

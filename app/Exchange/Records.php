@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\Angler;
+use App\Models\Event;
+use App\Models\Filler;
+use App\Models\LineProduct;
+use App\Models\Spool;
+use Illuminate\Database\Eloquent\Model;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\PlaceKind;
+
+/** Finds the records that a file names, and writes its history as it was recorded. */
+final class Records
+{
+    private const WORDS = ['App\Models\Angler' => 'angler', 'App\Models\LineProduct' => 'line', 'App\Models\Reel' => 'reel', 'App\Models\Spool' => 'spool', 'App\Models\Filler' => 'filler'];
+
+    /**
+     * The record a row speaks of: by its key, or in a table without keys by its name. Fillers have no name of their own.
+     *
+     * @template M of Model
+     *
+     * @param class-string<M>         $model
+     * @param array<array-key, mixed> $row
+     *
+     * @return M|null
+     */
+    public function matching(string $model, array $row): ?Model
+    {
+        $key = $row['key'] ?? '';
+        if (is_string($key) && $key !== '') {
+            return $model::query()->where('key', $key)->first();
+        }
+        $name = $row['name'] ?? '';
+        if ($model === Filler::class || !is_string($name) || $name === '') {
+            return null;
+        }
+        $query = $model::query()->where('name', $name);
+        if ($model === Spool::class) {
+            $reels = is_array($row['reels'] ?? null) ? $row['reels'] : [];
+            $query->whereHas('reels', static fn($reel) => $reel->whereIn('name', $reels)->orWhereIn('key', $reels));
+        }
+
+        return $query->count() === 1 ? $query->first() : null;
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param class-string<M> $model
+     *
+     * @return M
+     *
+     * @throws BadRow if there is none, or more than one of that name
+     */
+    public function named(string $model, string $field, mixed $name): Model
+    {
+        $word = self::WORDS[$model] ?? 'record';
+        $name = is_string($name) ? trim($name) : '';
+        $name !== '' || throw BadRow::noSuch($field, $word, '');
+        $found = $model::query()->where('key', $name)->first();
+        if ($found !== null) {
+            return $found;
+        }
+        $called = $model::query()->where('name', $name)->limit(2)->get();
+        $called->count() < 2 || throw BadRow::severalOf($field, $word, $name);
+
+        return $called->first() ?? throw BadRow::noSuch($field, $word, $name);
+    }
+
+    /**
+     * Writes an event as it was recorded elsewhere; one that is known changes nothing.
+     *
+     * @param array<array-key, mixed> $row of the shape of an event
+     *
+     * @throws BadRow|BadLedger if it names a record there is not
+     */
+    public function log(array $row): bool
+    {
+        $id = is_string($row['id'] ?? null) ? $row['id'] : '';
+        if (Event::query()->where('uuid', $id)->exists()) {
+            return false;
+        }
+        $event = Event::query()->create([
+            'uuid' => $id,
+            'kind' => $row['kind'] ?? '',
+            'happened_at' => $row['happened_at'] ?? '',
+            'recorded_at' => $row['recorded_at'] ?? $row['happened_at'] ?? '',
+            'angler_id' => is_string($row['angler'] ?? null) ? $this->named(Angler::class, 'angler', $row['angler'])->id : null,
+            'corrects' => $row['corrects'] ?? null,
+            'note' => $row['note'] ?? null,
+        ]);
+        foreach (self::list($row['moves'] ?? null) as $move) {
+            [$from, $fromId] = $this->place($move['from'] ?? null);
+            [$to, $toId] = $this->place($move['to'] ?? null);
+            $event->moves()->create(['from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $move['length_m'] ?? 0, 'line_product_id' => $this->named(LineProduct::class, 'line', $move['line'] ?? '')->id]);
+        }
+        foreach (self::list($row['counts'] ?? null) as $count) {
+            [$at, $atId] = $this->place($count['at'] ?? null);
+            $event->moves()->create(['from_kind' => null, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->named(LineProduct::class, 'line', $count['line'] ?? '')->id]);
+        }
+
+        return true;
+    }
+
+    /** @return array{string, int} */
+    private function place(mixed $place): array
+    {
+        $kind = PlaceKind::tryFrom(is_array($place) && is_string($place['kind'] ?? null) ? $place['kind'] : '') ?? PlaceKind::Unseen;
+        $key = is_array($place) ? $place['key'] ?? '' : '';
+
+        return [$kind->value, match ($kind) {
+            PlaceKind::Filler => $this->named(Filler::class, 'key', $key)->id,
+            PlaceKind::Spool => $this->named(Spool::class, 'key', $key)->id,
+            PlaceKind::Carrier => is_numeric($key) && (int) $key > 0 ? (int) $key : throw BadLedger::noSuchPlace($kind),
+            default => 0,
+        }];
+    }
+
+    /** @return list<array<array-key, mixed>> */
+    private static function list(mixed $value): array
+    {
+        return is_array($value) ? array_values(array_filter($value, is_array(...))) : [];
+    }
+}

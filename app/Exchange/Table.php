@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Log\EventLog;
+use App\Models\Filler;
+use App\Models\LineProduct;
+use App\Models\Reel;
+use App\Models\Spool;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+
+/** Reels, spools, lines or fillers as a table: CSV with the names of the columns in its first row. */
+enum Table: string
+{
+    case Reels = 'reels';
+    case Spools = 'spools';
+    case Lines = 'lines';
+    case Fillers = 'fillers';
+
+    /** Columns that hold yes or no. */
+    private const FLAGS = ['archived', 'grips'];
+    private const MOST_ROWS = 20_000;
+
+    /** @return list<string> */
+    public function columns(): array
+    {
+        return match ($this) {
+            self::Reels => ['key', 'name', 'kind', 'gear_ratio', 'max_drag', 'mono_range', 'braid_range', 'angler', 'archived'],
+            self::Spools => ['key', 'name', 'reels', 'lip', 'lay', 'grips', 'stamp', 'stamp_units', 'stamp_material', 'measured_with', ...Spool::QUANTITIES, 'archived'],
+            self::Lines => ['key', 'name', 'material', 'size', 'size_from', 'strength', 'colour', 'archived'],
+            self::Fillers => ['key', 'line', 'name', 'full_length', 'left', 'price', 'archived'],
+        };
+    }
+
+    /** The whole table of the account. */
+    public function write(EventLog $log): string
+    {
+        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a file.');
+        fputcsv($file, $this->columns(), escape: '');
+        foreach ($this->rows($log) as $row) {
+            fputcsv($file, array_map(static fn(string $column): string => match (true) {
+                in_array($column, self::FLAGS, true) => ($row[$column] ?? false) === true ? 'yes' : 'no',
+                is_array($row[$column] ?? '') => implode('; ', array_filter($row[$column], is_string(...))),
+                default => is_scalar($row[$column] ?? null) ? (string) $row[$column] : '',
+            }, $this->columns()), escape: '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /**
+     * The rows of a file, as a document has them; only the columns that are there.
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws BadRow if it is no table, or has a column nobody knows
+     */
+    public function read(string $text): array
+    {
+        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
+        mb_check_encoding($text, 'UTF-8') || throw BadRow::notATable('it is not in UTF-8');
+        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a file.');
+        fwrite($file, $text);
+        rewind($file);
+        $first = strtok($text, "\r\n") ?: '';
+        $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : (str_contains($first, "\t") ? "\t" : ',');
+        $header = fgetcsv($file, separator: $between, escape: '');
+        is_array($header) || throw BadRow::notATable('it is empty');
+        $header = array_map(static fn(?string $name): string => mb_strtolower(trim((string) $name)), $header);
+        $unknown = array_diff(array_filter($header), $this->columns());
+        $unknown === [] || throw BadRow::notATable(sprintf('“%s” is not one of its columns, which are %s', mb_substr((string) reset($unknown), 0, 40), implode(', ', $this->columns())));
+        $rows = [];
+        while (($cells = fgetcsv($file, separator: $between, escape: '')) !== false) {
+            if ($cells !== [null]) {
+                $rows[] = $this->row($header, $cells);
+            }
+            count($rows) <= self::MOST_ROWS || throw BadRow::notATable('it has more than ' . self::MOST_ROWS . ' rows');
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<string>      $header
+     * @param list<string|null> $cells
+     *
+     * @return array<string, mixed>
+     */
+    private function row(array $header, array $cells): array
+    {
+        $row = [];
+        $measures = [];
+        foreach ($header as $index => $column) {
+            $cell = trim((string) ($cells[$index] ?? ''));
+            if ($column === '' || ($column === 'key' && $cell === '')) {
+                continue;
+            }
+            if ($this === self::Spools && in_array($column, Spool::QUANTITIES, true)) {
+                $measures[$column] = $cell;
+                continue;
+            }
+            $row[$column] = match (true) {
+                in_array($column, self::FLAGS, true) => in_array(mb_strtolower($cell), ['yes', 'true', '1', 'x'], true),
+                $column === 'reels' => array_values(array_filter(array_map(trim(...), explode(';', $cell)))),
+                $column === 'stamp_units', $column === 'angler' => $cell === '' ? null : $cell,
+                default => $cell,
+            };
+        }
+        if ($measures !== []) {
+            $row['measures'] = $measures;
+        }
+
+        return $row;
+    }
+
+    /** @return iterable<array<string, mixed>> */
+    private function rows(EventLog $log): iterable
+    {
+        return match ($this) {
+            self::Reels => Reel::query()->with('angler')->orderBy('id')->get()->map(static fn(Reel $reel): array => ['angler' => $reel->angler?->name] + Document::reel($reel)),
+            self::Spools => Spool::query()->with(['rating', 'measurements', 'reels'])->orderBy('id')->get()->map(static fn(Spool $spool): array => ['reels' => $spool->reels->map(static fn(Reel $reel): string => $reel->key)->all()] + $spool->measures() + Document::spool($spool)),
+            self::Lines => LineProduct::query()->with('measurements')->orderBy('id')->get()->map(Document::line(...)),
+            self::Fillers => Filler::query()->with('line')->orderBy('id')->get()->map(static fn(Filler $filler): array => [
+                'line' => $filler->line->name,
+                'left' => sprintf('%s m', rtrim(rtrim(number_format($log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres(), 3, '.', ''), '0'), '.')),
+            ] + Document::filler($filler)),
+        };
+    }
+}

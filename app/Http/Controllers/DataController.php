@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\Document;
+use App\Exchange\Import;
+use App\Exchange\RowShape;
+use App\Exchange\Table;
+use App\Http\Requests\ImportRequest;
+use App\Log\EventLog;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** All data out as one document or as tables, and in again after a look. */
+final class DataController
+{
+    public function document(): JsonResponse
+    {
+        return new JsonResponse(Document::of(), headers: ['Content-Disposition' => 'attachment; filename="undro.json"'], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
+    }
+
+    public function schema(): Response
+    {
+        return new Response((string) file_get_contents(RowShape::file()), headers: ['Content-Type' => 'application/schema+json']);
+    }
+
+    public function table(string $table, EventLog $log): Response
+    {
+        $known = Table::tryFrom($table) ?? abort(404);
+
+        return new Response($known->write($log), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"undro-$table.csv\""]);
+    }
+
+    public function import(ImportRequest $request, Import $import): JsonResponse
+    {
+        $take = $request->boolean('take');
+
+        return new JsonResponse([
+            'rows' => $import->run($request->string('text')->value(), $request->enum('table', Table::class), $take),
+            'taken' => $take,
+        ]);
+    }
+}

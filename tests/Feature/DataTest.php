@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Exchange\Document;
+use App\Exchange\RowShape;
+use App\Log\EventLog;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\DB;
+use Opis\JsonSchema\Validator;
+use Tests\TestCase;
+
+final class DataTest extends TestCase
+{
+    private const RECORDS = ['event_moves', 'events', 'measurements', 'line_measurements', 'plans', 'fillers', 'ratings', 'reel_spool', 'spools', 'reels', 'rods', 'line_products', 'habits', 'anglers', 'ledger_caches', 'picture_caches'];
+
+    public function testTheDocumentIsAsItsSchemaSays(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $document = $this->getJson('/api/data')->assertOk()->content();
+        $validator = new Validator();
+        self::assertTrue($validator->validate(json_decode((string) $document), (string) file_get_contents(RowShape::file()))->isValid());
+        $this->get('/api/data/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
+    }
+
+    public function testAllOfItReadIntoAnEmptyDatabaseIsTheSameAgain(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->measureALine();
+        $before = (string) $this->getJson('/api/data')->content();
+        $stock = app(EventLog::class)->ledger()->state()['pieces'];
+        $this->emptied();
+        $rows = $this->import($before, take: true)['rows'];
+        self::assertSame(['new'], array_values(array_unique(array_column($rows, 'state'))));
+        self::assertSame($before, (string) $this->getJson('/api/data')->content(), 'nothing may be lost on the way');
+        self::assertEquals(count($stock), count(app(EventLog::class)->ledger()->state()['pieces']));
+
+        $again = $this->import($before, take: true)['rows'];
+        self::assertSame(['same'], array_values(array_unique(array_column($again, 'state'))), 'read in once more it changes nothing');
+        self::assertSame($before, (string) $this->getJson('/api/data')->content());
+    }
+
+    public function testEachTableReadBackIsTheSameAgain(): void
+    {
+        $this->seed(DemoSeeder::class);
+        foreach (['lines', 'reels', 'spools', 'fillers'] as $table) {
+            $csv = (string) $this->get("/api/data/$table")->assertOk()->content();
+            $rows = $this->import($csv, $table, true)['rows'];
+            self::assertNotSame([], $rows);
+            self::assertSame(['same'], array_values(array_unique(array_column($rows, 'state'))), $table);
+            self::assertSame($csv, (string) $this->get("/api/data/$table")->content());
+        }
+    }
+
+    public function testALookChangesNothingAndGoodRowsAreTakenOnRequest(): void
+    {
+        $csv = <<<'CSV'
+            name;material;size;strength
+            Fresh one;mono;0,28 mm;5 kg
+            No such stuff;silk;0.20 mm;
+            No size;braid;;
+            ;mono;0.30;
+            Too thick;mono;9 mm;
+            Fresh two;braid;PE 1.2;8 kg
+            CSV;
+        $look = $this->import($csv, 'lines');
+        self::assertSame(['new', 'bad', 'bad', 'bad', 'bad', 'new'], array_column($look['rows'], 'state'));
+        self::assertSame([2, 3, 4, 5, 6, 7], array_column($look['rows'], 'row'), 'numbered as a spreadsheet numbers them');
+        self::assertStringContainsString('mono, fluoro, hybrid, braid', $look['rows'][1]['problem']);
+        self::assertStringContainsString('size', $look['rows'][2]['problem']);
+        self::assertStringContainsString('name', $look['rows'][3]['problem']);
+        self::assertStringContainsString('from 0.01 to 3 mm', $look['rows'][4]['problem']);
+        self::assertSame([], $this->ask('GET', '/api/lines'));
+
+        self::assertSame($look['rows'], $this->import($csv, 'lines', true)['rows']);
+        self::assertSame(['Fresh one', 'Fresh two'], array_column($this->ask('GET', '/api/lines'), 'name'));
+    }
+
+    public function testFillersFindTheirLineAndBringTheirStock(): void
+    {
+        $this->import("name,material,size\nTarn,mono,0.30", 'lines', true);
+        $rows = $this->import("line,full_length,left,price\nTarn,300 m,120 m,9.50\nOther,300 m,,\nTarn,300 m,400 m,9.50\nTarn,300 m,,two for ten", 'fillers', true)['rows'];
+        self::assertSame(['new', 'bad', 'new', 'bad'], array_column($rows, 'state'));
+        self::assertStringContainsString('no line “Other”', $rows[1]['problem']);
+        $fillers = $this->ask('GET', '/api/fillers');
+        self::assertEqualsCanonicalizing([120, 400], array_column($fillers, 'left_m'));
+
+        $csv = str_replace('120 m', '90 m', (string) $this->get('/api/data/fillers')->content());
+        self::assertSame(['changed', 'same'], array_column($this->import($csv, 'fillers', true)['rows'], 'state'));
+        self::assertContains(90, array_column($this->ask('GET', '/api/fillers'), 'left_m'), 'a changed figure of stock is a stock-take');
+        self::assertSame(1, DB::table('events')->where('kind', 'stock_take')->count());
+    }
+
+    public function testAChangedFigureIsSeenAndTaken(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $csv = str_replace('"46.2 mm","31 mm"', '"46.4 mm","31 mm"', (string) $this->get('/api/data/spools')->content());
+        $rows = array_filter($this->import($csv, 'spools', true)['rows'], static fn(array $row): bool => $row['state'] !== 'same');
+        self::assertCount(1, $rows);
+        self::assertSame('changed', array_values($rows)[0]['state']);
+        self::assertStringContainsString('46.4 mm', (string) $this->get('/api/data/spools')->content());
+        self::assertSame(2, DB::table('measurements')->where('typed', 'like', '46.%')->where('quantity', 'lip_diameter')->whereIn('spool_id', [1])->count(), 'the older figure stays as a dated fact');
+    }
+
+    public function testAHistoryThatCannotHaveHappenedIsNotTakenAndTheRestIs(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $document = json_decode((string) json_encode(Document::of()), true);
+        $this->emptied();
+        $wound = array_search('wound', array_column($document['history'], 'kind'), true);
+        $document['history'][$wound]['moves'][0]['length_m'] = 15000;
+        $rows = $this->import((string) json_encode($document), take: true)['rows'];
+        $last = end($rows);
+        self::assertSame(['history', 'bad'], [$last['kind'], $last['state']]);
+        self::assertStringContainsString('cannot come off', (string) $last['problem']);
+        self::assertSame(0, DB::table('events')->count());
+        self::assertCount(9, $this->ask('GET', '/api/reels'));
+    }
+
+    public function testWhatIsNoTableOrDocumentIsRefused(): void
+    {
+        foreach ([['{"undro": 99}', null], ['fish', null], ['weight,height', 'reels'], ["name\xFF", 'reels']] as [$text, $table]) {
+            $this->postJson('/api/data/import', ['text' => mb_convert_encoding($text, 'UTF-8', 'UTF-8'), 'table' => $table])->assertStatus(422);
+        }
+        $this->get('/api/data/plans')->assertNotFound();
+    }
+
+    /** @return array<array-key, mixed> */
+    private function import(string $text, ?string $table = null, bool $take = false): array
+    {
+        return $this->ask('POST', '/api/data/import', ['text' => $text, 'table' => $table, 'take' => $take]);
+    }
+
+    private function measureALine(): void
+    {
+        $line = $this->ask('GET', '/api/lines')[0];
+        $this->ask('PATCH', '/api/lines/{id}', ['size' => '0.142 mm', 'size_from' => 'measured', 'workings' => '85 touching wraps over 12.1 mm'], $line['id']);
+        self::assertSame(1, DB::table('line_measurements')->count());
+    }
+
+    private function emptied(): void
+    {
+        foreach (['events', 'event_moves', 'measurements', 'line_measurements'] as $table) {
+            DB::statement("DROP TRIGGER {$table}_no_delete");
+        }
+        foreach (self::RECORDS as $table) {
+            DB::table($table)->delete();
+        }
+        app(EventLog::class)->forget();
+    }
+}
