@@ -357,21 +357,30 @@ final class Import
      */
     private static function same(array $row, array $is): bool
     {
+        $is = json_decode(json_encode($is, JSON_THROW_ON_ERROR), true);
         foreach ($row as $field => $said) {
-            if ($field === 'measures' && is_array($said) && is_array($is['measures'] ?? null)) {
-                foreach ($said as $quantity => $typed) {
-                    if ($typed !== ($is['measures'][$quantity] ?? '')) {
-                        return false;
-                    }
-                }
-                continue;
+            $here = is_array($is) ? $is[$field] ?? null : null;
+            // of the measures a row may name only some
+            if ($field === 'measures' && is_array($said) && is_array($here)) {
+                $here = array_intersect_key($here, $said);
             }
-            if (json_encode($said) !== json_encode($is[$field] ?? null)) {
+            if (!self::equal($said, $here)) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    private static function equal(mixed $one, mixed $other): bool
+    {
+        if (is_array($one) && is_array($other)) {
+            return count($one) === count($other)
+                && array_filter(array_keys($one), static fn(int|string $key): bool => !array_key_exists($key, $other) || !self::equal($one[$key], $other[$key])) === [];
+        }
+        $number = static fn(mixed $value): bool => is_int($value) || is_float($value);
+
+        return $number($one) && $number($other) ? (float) $one === (float) $other : $one === $other;
     }
 
     /** @return list<array<array-key, mixed>> */

@@ -18,6 +18,9 @@ final class Records
 {
     private const WORDS = ['App\Models\Angler' => 'angler', 'App\Models\LineProduct' => 'line', 'App\Models\Reel' => 'reel', 'App\Models\Spool' => 'spool', 'App\Models\Filler' => 'filler'];
 
+    /** @var array<class-string, array<string, int>> */
+    private array $ids = [];
+
     /**
      * The record a row speaks of: by its key, or in a table without keys by its name. Fillers have no name of their own.
      *
@@ -72,6 +75,16 @@ final class Records
     }
 
     /**
+     * The number of a named record; a history names the same few thousands of times.
+     *
+     * @param class-string<Angler|LineProduct|Filler|Spool> $model
+     */
+    private function id(string $model, string $field, mixed $name): int
+    {
+        return is_string($name) ? $this->ids[$model][$name] ??= $this->named($model, $field, $name)->id : $this->named($model, $field, $name)->id;
+    }
+
+    /**
      * Writes an event as it was recorded elsewhere; one that is known changes nothing.
      *
      * @param array<array-key, mixed> $row of the shape of an event
@@ -89,18 +102,18 @@ final class Records
             'kind' => $row['kind'] ?? '',
             'happened_at' => $row['happened_at'] ?? '',
             'recorded_at' => $row['recorded_at'] ?? $row['happened_at'] ?? '',
-            'angler_id' => is_string($row['angler'] ?? null) ? $this->named(Angler::class, 'angler', $row['angler'])->id : null,
+            'angler_id' => is_string($row['angler'] ?? null) ? $this->id(Angler::class, 'angler', $row['angler']) : null,
             'corrects' => $row['corrects'] ?? null,
             'note' => $row['note'] ?? null,
         ]);
         foreach (self::list($row['moves'] ?? null) as $move) {
             [$from, $fromId] = $this->place($move['from'] ?? null);
             [$to, $toId] = $this->place($move['to'] ?? null);
-            $event->moves()->create(['from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $move['length_m'] ?? 0, 'line_product_id' => $this->named(LineProduct::class, 'line', $move['line'] ?? '')->id]);
+            $event->moves()->create(['from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $move['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $move['line'] ?? '')]);
         }
         foreach (self::list($row['counts'] ?? null) as $count) {
             [$at, $atId] = $this->place($count['at'] ?? null);
-            $event->moves()->create(['from_kind' => null, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->named(LineProduct::class, 'line', $count['line'] ?? '')->id]);
+            $event->moves()->create(['from_kind' => null, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $count['line'] ?? '')]);
         }
 
         return true;
@@ -113,8 +126,8 @@ final class Records
         $key = is_array($place) ? $place['key'] ?? '' : '';
 
         return [$kind->value, match ($kind) {
-            PlaceKind::Filler => $this->named(Filler::class, 'key', $key)->id,
-            PlaceKind::Spool => $this->named(Spool::class, 'key', $key)->id,
+            PlaceKind::Filler => $this->id(Filler::class, 'key', $key),
+            PlaceKind::Spool => $this->id(Spool::class, 'key', $key),
             PlaceKind::Carrier => is_numeric($key) && (int) $key > 0 ? (int) $key : throw BadLedger::noSuchPlace($kind),
             default => 0,
         }];

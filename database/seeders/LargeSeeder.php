@@ -9,6 +9,7 @@ use App\Models\Account;
 use App\Models\Angler;
 use App\Models\Filler;
 use App\Models\LineProduct;
+use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Spool;
 use App\Models\TypedFigures;
@@ -41,6 +42,10 @@ final class LargeSeeder extends Seeder
             [$nylons, $braids] = $this->fillers($lines);
             $spools = $this->spools($angler);
             $this->fills($angler, $spools, $nylons, $braids);
+            Plan::query()->create(['name' => 'Shelf 000', 'angler_id' => $angler, 'spool_id' => $spools[0]->id, 'draft' => [
+                'stamp' => '0.25/240 0.30/170', 'lipMm' => '46 mm', 'traverseMm' => '19 mm', 'gear' => '5.2', 'spool' => (string) $spools[0]->id,
+                'mainMaterial' => 'braid', 'mainSize' => '0.16 mm', 'mainLength' => '150 m', 'backingMaterial' => 'mono', 'backingSize' => '0.30 mm',
+            ]]);
             $log->forget();
             $log->ledger();
         });

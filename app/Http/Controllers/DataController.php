@@ -18,7 +18,7 @@ final class DataController
 {
     public function document(): JsonResponse
     {
-        return new JsonResponse(Document::of(), headers: ['Content-Disposition' => 'attachment; filename="undro.json"'], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
+        return new JsonResponse(Document::of(), headers: ['Content-Disposition' => 'attachment; filename="undro.json"'], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     public function schema(): Response

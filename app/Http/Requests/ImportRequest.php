@@ -9,7 +9,7 @@ use Illuminate\Validation\Rule;
 
 final class ImportRequest extends ShapeRequest
 {
-    /** Characters; a whole season of a tackle shop is under a tenth of it. */
+    /** Characters; a tackle shop with ten thousand entries in its log takes half of it. */
     private const LONGEST = 20_000_000;
 
     public function rules(): array
