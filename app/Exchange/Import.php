@@ -378,9 +378,11 @@ final class Import
             return count($one) === count($other)
                 && array_filter(array_keys($one), static fn(int|string $key): bool => !array_key_exists($key, $other) || !self::equal($one[$key], $other[$key])) === [];
         }
-        $number = static fn(mixed $value): bool => is_int($value) || is_float($value);
+        if (is_float($one) || is_float($other)) {
+            return is_numeric($one) && is_numeric($other) && !is_string($one) && !is_string($other) && (float) $one === (float) $other;
+        }
 
-        return $number($one) && $number($other) ? (float) $one === (float) $other : $one === $other;
+        return $one === $other;
     }
 
     /** @return list<array<array-key, mixed>> */

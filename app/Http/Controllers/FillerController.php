@@ -22,7 +22,7 @@ final class FillerController
     public function index(Request $request, EventLog $log): JsonResponse
     {
         $products = $log->products();
-        $fillers = Filler::inUse()->get()->sortBy(static fn(Filler $filler): string => "{$products[$filler->line_product_id]->name} $filler->name")->values();
+        $fillers = Filler::inUse()->orderBy('id')->get()->sortBy(static fn(Filler $filler): string => "{$products[$filler->line_product_id]->name} $filler->name")->values();
 
         // not a resource collection: that walks through every nested figure again
         return new JsonResponse($fillers->map(static fn(Filler $filler): array => (new FillerResource($filler))->toArray($request)));

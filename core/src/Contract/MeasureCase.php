@@ -48,7 +48,9 @@ final class MeasureCase implements Calculator
             ),
         });
 
-        return self::figure($measured) + [
+        $under = self::under($in)?->length;
+
+        return self::figure($measured) + ($under === null || $measured->figure instanceof Diameter ? [] : ['total_m' => $under->inMetres() + $measured->figure->inMetres()]) + [
             'half' => $measured->half(),
             'method' => $measured->method->value,
             'word' => $measured->method->word(),

@@ -15,6 +15,7 @@ use Undro\Line\LineSize;
 use Undro\Plan\Note;
 use Undro\Plan\Plan;
 use Undro\Spool\Lay;
+use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\Spool;
 use Undro\Units\Price;
@@ -40,6 +41,7 @@ final class PlanCase implements Calculator
                 'rule' => FullLevelCase::result($read->level, $read->reel, $read->lip, $read->wanted->habits->full()),
                 'gauge' => $gauge === null ? null : ['thing' => $gauge->thing, 'count' => $gauge->count, 'mm' => $gauge->thickness->inMillimetres(), 'word' => $gauge->word],
             ],
+            'bevel_mm' => $read->lip === LipShape::Bevelled ? $read->bevel?->inMillimetres() : null,
             'bare_spool' => self::shape($read->wanted->spool),
             'rated_gap_mm' => $read->wanted->spool->ratedGap->inMillimetres(),
             'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $read->ratings),

@@ -37,6 +37,7 @@ final readonly class PlanInput
         public ReelKind $reel,
         public LipShape $lip,
         public FullLevel $level,
+        public ?Length $bevel,
         public bool $ownGap,
         public array $ratings,
         public LineSize $mainSize,
@@ -57,10 +58,11 @@ final readonly class PlanInput
         $habits = self::habits($in);
         [$main, $mainSize] = self::line($mainIn);
         [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line($backingIn);
+        $bevel = $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30);
         $level = FullLevel::of(
             $reel,
             $lip,
-            $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30),
+            $bevel,
             $main,
             $spool->lay,
             $in->boolean('long_cast'),
@@ -99,7 +101,7 @@ final readonly class PlanInput
             $own ?? $level->gap,
         ));
 
-        return new self($wanted, $reel, $lip, $level, $own !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
+        return new self($wanted, $reel, $lip, $level, $bevel, $own !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
     }
 
     /** The angler's schools. @throws \Undro\DomainFault */

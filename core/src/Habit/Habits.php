@@ -99,8 +99,41 @@ final readonly class Habits
             default => 'Line through all guides from the tip down, bail open before tying.',
         });
         $advice[] = $this->tension($braid, $line);
+        $advice[] = $this->leader($braid);
+        $advice[] = $this->lineLife($line->material);
 
         return $advice;
+    }
+
+    private function leader(bool $braid): Advice
+    {
+        return match ($this->school(Question::Leader)) {
+            'short' => Advice::of(Question::Leader, 'Leader: short, its join outside the tip at the cast.'),
+            'rod' => Advice::of(Question::Leader, 'Leader: about a rod long, its join in the guides at the cast, never on the spool.'),
+            default => Advice::of(Question::Leader, $braid
+                ? 'Leader: braid is seen and does not stand rubbing, so one goes before it; its join never on the spool at the cast.'
+                : 'Leader: only where rock or teeth ask for one; its join never on the spool at the cast.'),
+        };
+    }
+
+    /** Source of the rule's figures: handbook, chapter 6, the life of a fill. */
+    private function lineLife(Material $material): Advice
+    {
+        if ($material === Material::Braid && in_array($this->school(Question::LineLife), ['season', 'months'], true)) {
+            return Advice::departing(Question::LineLife, 'Due: turn it end for end when the outer half is worn; braid fishes on for years.', 'Your habit would change it by the calendar, which braid does not need.');
+        }
+
+        return Advice::of(Question::LineLife, match ($this->school(Question::LineLife)) {
+            'season' => 'Due: new line next season.',
+            'months' => 'Due: in 12 to 18 months.',
+            'two_years' => 'Due: in two years, if it is kept cool, dark and dry.',
+            'never' => $material === Material::Braid ? 'Due: never; turn it end for end when the outer half is worn.' : 'Due: in 12 months or 40 outings; only braid lasts.',
+            default => match ($material) {
+                Material::Mono, Material::Hybrid => 'Due: in 12 months or 40 outings, a third sooner in heavy sun or over rough ground.',
+                Material::Fluoro => 'Due: in 18 months or 50 outings, a third sooner in heavy sun or over rough ground.',
+                Material::Braid => 'Due: in 36 months or 120 outings, turned end for end at half of that.',
+            },
+        });
     }
 
     private function soak(bool $braid, Material $material): Advice

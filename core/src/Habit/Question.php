@@ -98,8 +98,8 @@ enum Question: string
             ],
             self::FillerWay => [
                 $school('look', 'as the line turns', 'matched to the rotor by looking'),
-                $school('label_up', 'label up', 'as they were taught'),
-                $school('label_down', 'label down', 'as they were taught'),
+                $school('label_up', 'label up', 'many fillers are wound so that this is right; the slack test shows the others'),
+                $school('label_down', 'label down', 'many fillers are wound so that this is right; the slack test shows the others'),
             ],
             self::FillerHold => [
                 $school('either', 'whichever is at hand', 'both are sound if done right'),
@@ -162,7 +162,7 @@ enum Question: string
             self::Full => 'the gap of a plan',
             self::Drag => 'the line chosen, and what reel and rod must bear',
             self::Leader => 'what a plan says of the leader',
-            self::LineLife => 'what a plan says of when to look again',
+            self::LineLife => 'what a plan says of when the line is due',
         };
     }
 }

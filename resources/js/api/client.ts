@@ -9,6 +9,8 @@ export class Problem extends Error {
     readonly status: number,
     readonly field: string,
     message: string,
+    /** the version there is now, where a change came too late */
+    readonly version?: number,
   ) {
     super(message);
   }
@@ -47,6 +49,6 @@ function isProblem(error: unknown): error is Schemas['Problem'] {
 export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await asked;
   if (data !== undefined && response.ok) return data;
-  if (isProblem(error)) throw new Problem(error.status, error.error.field, error.error.message);
+  if (isProblem(error)) throw new Problem(error.status, error.error.field, error.error.message, error.version);
   throw new Problem(response.status, '', 'Undro answered with something unexpected. Reload the page and try again.');
 }

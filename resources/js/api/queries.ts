@@ -40,6 +40,70 @@ export const planQuery = (planCase: PlanCase) =>
 export const usePlanResult = (planCase: PlanCase | null) =>
   useQuery({ ...planQuery(planCase ?? ({} as PlanCase)), enabled: planCase !== null });
 
+export type WaysResult = Schemas['WaysResult'];
+export type Sentence = Schemas['Sentence'];
+
+const keep = <T>(before: T | undefined) => before;
+/** A calculator whose last answer stays on the screen until the next one is there. */
+const standing = { placeholderData: keep, retry: false, staleTime: Number.POSITIVE_INFINITY, gcTime: 30_000 } as const;
+
+export const useWays = (ask: (PlanCase & { pace_turns_per_min?: number | null; spare?: boolean }) | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'ways', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/ways', { body: ask ?? ({} as PlanCase), signal })),
+  });
+
+export const useMatch = (ask: Schemas['MatchCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'match', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/match', { body: ask ?? ({} as Schemas['MatchCase']), signal })),
+  });
+
+export const useChoice = (ask: Schemas['ChooseCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'choose', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/choose', { body: ask ?? ({} as Schemas['ChooseCase']), signal })),
+  });
+
+export const useMeasured = (ask: Schemas['MeasureCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'measure', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/measure', { body: ask ?? ({} as Schemas['MeasureCase']), signal })),
+  });
+
+export const useSchools = () =>
+  useQuery({
+    queryKey: ['compute', 'schools'],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => answer(client.POST('/api/compute/schools', { body: {} })),
+  });
+
+export const useEvents = () => useQuery({ queryKey: ['events'], queryFn: () => answer(client.GET('/api/events')) });
+
+export const useImport = () =>
+  useChange(
+    (body: { text: string; table: Schemas['DataTable'] | null; take: boolean }) =>
+      answer(client.POST('/api/data/import', { body })),
+    'reels',
+    'lines',
+    'fillers',
+    'plans',
+    'rods',
+    'anglers',
+    'events',
+  );
+
 /** A change that makes these lists stale. */
 function useChange<V, R>(change: (value: V) => Promise<R>, ...stale: string[]) {
   const queries: QueryClient = useQueryClient();
@@ -92,14 +156,14 @@ export const useChangeLine = () =>
     'reels',
   );
 export const useAddFiller = () =>
-  useChange((body: Schemas['NewFiller']) => answer(client.POST('/api/fillers', { body })), 'fillers');
+  useChange((body: Schemas['NewFiller']) => answer(client.POST('/api/fillers', { body })), 'fillers', 'events');
 export const useChangeFiller = () =>
   useChange(
     ({ id, body }: Change<Schemas['FillerChange']>) => answer(client.PATCH('/api/fillers/{id}', { ...at(id), body })),
     'fillers',
   );
 export const useAddEvent = () =>
-  useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), 'fillers', 'reels');
+  useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), 'fillers', 'reels', 'events');
 export const useAddPlan = () =>
   useChange((body: Schemas['NewPlan']) => answer(client.POST('/api/plans', { body })), 'plans');
 export const useChangePlan = () =>

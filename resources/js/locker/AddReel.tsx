@@ -12,7 +12,7 @@ export function AddReel({ onDone }: { onDone: () => void }) {
     <FigureForm
       label="Add a reel"
       fields={[...reelFields(units), STAMP]}
-      initial={{ name: '', kind: 'spinning', gear_ratio: '', max_drag: '', stamp: '' }}
+      initial={{ name: '', kind: 'spinning', gear_ratio: '', max_drag: '', mono_range: '', braid_range: '', stamp: '' }}
       submit="Add it"
       onCancel={onDone}
       onSubmit={async ({ stamp, ...values }) => {

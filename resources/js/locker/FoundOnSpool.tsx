@@ -1,16 +1,27 @@
-import { Anchor } from '@mantine/core';
+import { Anchor, NativeSelect } from '@mantine/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { type Spool, useAddEvent, useLines } from '../api/queries';
+import { type Reel, type Spool, useAddEvent, useLines } from '../api/queries';
+import { MeasureButton } from '../measure/MeasureButton';
 import { FigureForm } from '../parts/FigureForm';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
+import { aboutLine, aboutSpool } from './about';
 
-/** Line that was on the spool before anybody kept a record. */
-export function FoundOnSpool({ spool, onDone }: { spool: Spool; onDone: () => void }) {
+interface FoundOnSpoolProps {
+  reel: Reel;
+  spool: Spool;
+  onDone: () => void;
+}
+
+/** Line that was on the spool before anybody kept a record: its length as known, by its level, or by weight. */
+export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
   const { data: lines = [] } = useLines();
   const { units } = useBench();
+  const [chosen, setChosen] = useState('');
   const add = useAddEvent();
-  if (lines.length === 0) {
+  const line = lines.find((each) => String(each.id) === chosen) ?? lines[0];
+  if (!line) {
     return (
       <p>
         First add the line to the{' '}
@@ -21,37 +32,96 @@ export function FoundOnSpool({ spool, onDone }: { spool: Spool; onDone: () => vo
       </p>
     );
   }
+  const note = async (length: string, how: string) => {
+    const event = await add.mutateAsync({
+      id: crypto.randomUUID(),
+      kind: 'found_on_spool',
+      note: how || null,
+      moves: [{ from: { kind: 'unseen' }, to: { kind: 'spool', id: spool.id }, length_m: length, line: line.id }],
+    });
+    done('Noted.', () => add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id }));
+    onDone();
+  };
   return (
-    <FigureForm
-      label={`What is on ${spool.name}`}
-      fields={[
-        {
-          key: 'line',
-          label: 'Line',
-          wide: true,
-          choices: lines.map((line) => ({ value: String(line.id), label: line.name })),
-        },
-        { key: 'length', label: 'About how much', unit: units.length, placeholder: `120 ${units.length}` },
-      ]}
-      initial={{ line: String(lines[0]?.id ?? ''), length: '' }}
-      submit="That is on it"
-      onCancel={onDone}
-      onSubmit={async (values) => {
-        const event = await add.mutateAsync({
-          id: crypto.randomUUID(),
-          kind: 'found_on_spool',
-          moves: [
-            {
-              from: { kind: 'unseen' },
-              to: { kind: 'spool', id: spool.id },
-              length_m: values.length ?? '',
-              line: Number(values.line),
-            },
-          ],
-        });
-        done('Noted.', () => add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id }));
-        onDone();
+    <>
+      <NativeSelect
+        label="Line"
+        maw={340}
+        value={String(line.id)}
+        onChange={(event) => setChosen(event.currentTarget.value)}
+        data={lines.map((each) => ({ value: String(each.id), label: each.name }))}
+      />
+      <FigureForm
+        label={`What is on ${spool.name}`}
+        fields={[{ key: 'length', label: 'About how much', unit: units.length, placeholder: `120 ${units.length}` }]}
+        initial={{ length: '' }}
+        submit="That is on it"
+        onCancel={onDone}
+        onSubmit={(values) => note(values.length ?? '', '')}
+      />
+      <MeasureButton
+        variant="default"
+        title={`How much ${line.name} is on ${spool.name}?`}
+        methods={['level', 'weighed']}
+        about={{ ...aboutSpool(reel, spool), line: aboutLine(line) }}
+        take={[
+          {
+            label: 'That is on it',
+            onTake: (got) =>
+              note(
+                `${(got.length_m ?? 0).toFixed(1)} m`,
+                `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
+              ),
+          },
+        ]}
+      >
+        Find out by level or weight
+      </MeasureButton>
+    </>
+  );
+}
+
+/** Counts the line of a spool again by its level now; what is missing is the outermost. */
+export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
+  const add = useAddEvent();
+  const top = spool.contents.at(-1);
+  const under = spool.contents.length === 2 ? spool.contents[0] : undefined;
+  // with three lines on it the level does not say which is missing
+  if (!top || spool.contents.length > 2) return null;
+  return (
+    <MeasureButton
+      title={`How much ${top.line.name} is left on ${spool.name}?`}
+      methods={['level']}
+      about={{
+        ...aboutSpool(reel, spool),
+        line: aboutLine(top.line),
+        under: under ? { ...aboutLine(under.line), length_m: under.length_m } : null,
       }}
-    />
+      take={[
+        {
+          label: 'That is on it now',
+          onTake: async (got) => {
+            const event = await add.mutateAsync({
+              id: crypto.randomUUID(),
+              kind: 'stock_take',
+              note: `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
+              counts: [
+                {
+                  at: { kind: 'spool', id: spool.id },
+                  length_m: `${(got.total_m ?? got.length_m ?? 0).toFixed(1)} m`,
+                  line: top.line.id,
+                },
+              ],
+            });
+            done(`${spool.name} counted by its level.`, () =>
+              add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id }),
+            );
+          },
+        },
+      ]}
+      variant="default"
+    >
+      Level now
+    </MeasureButton>
   );
 }

@@ -1,7 +1,9 @@
-import { Button } from '@mantine/core';
-import { useSearchParams } from 'react-router';
+import { Anchor, Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { useReels } from '../api/queries';
 import { Empty } from '../parts/Empty';
+import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { AddReel } from './AddReel';
@@ -14,6 +16,8 @@ export function LockerPlace() {
   const [params, setParams] = useSearchParams();
   const adding = params.get('add') === 'reel';
   const add = (on: boolean) => setParams(on ? { add: 'reel' } : {}, { replace: true });
+  const [find, setFind] = useState('');
+  const shown = (reels.data ?? []).filter((reel) => matches(find, reel.name, reel.kind, reel.angler ?? ''));
   return (
     <div className={page.page}>
       <title>Locker · Undro</title>
@@ -33,14 +37,21 @@ export function LockerPlace() {
           </Button>
         </Empty>
       )}
+      <Finder value={find} onChange={setFind} of={reels.data?.length ?? 0} word="reel" />
       {reels.data && reels.data.length > 0 && (
         <ul className={page.entries} aria-label="Reels">
-          {reels.data.map((reel) => (
+          {shown.map((reel) => (
             <ReelEntry key={reel.id} reel={reel} />
           ))}
         </ul>
       )}
       <Rods />
+      <p className={page.foot}>
+        <Anchor component={Link} to="/data">
+          Data in and out
+        </Anchor>
+        : tables, one document, and a look before anything is taken
+      </p>
     </div>
   );
 }

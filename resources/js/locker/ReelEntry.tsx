@@ -20,10 +20,12 @@ export function ReelEntry({ reel }: { reel: Reel }) {
   const changeSpool = useChangeSpool();
   const navigate = useNavigate();
 
-  const save = async (values: Record<string, string>) => {
+  const save = async (values: Record<string, string>, version?: number) => {
     const before = reelValues(reel);
-    await change.mutateAsync({ id: reel.id, body: values });
-    done(`${values.name} changed.`, () => change.mutateAsync({ id: reel.id, body: before }));
+    const saved = await change.mutateAsync({ id: reel.id, body: { ...values, version } });
+    done(`${values.name} changed.`, () =>
+      change.mutateAsync({ id: reel.id, body: { ...before, version: saved.version } }),
+    );
     setEditing(false);
   };
   const putAway = usePutAway(change);
@@ -47,6 +49,8 @@ export function ReelEntry({ reel }: { reel: Reel }) {
               reel.kind,
               reel.gear_ratio && `${reel.gear_ratio} : 1`,
               reel.max_drag && `drag to ${reel.max_drag}`,
+              reel.mono_range && `nylon ${reel.mono_range}`,
+              reel.braid_range && `braid ${reel.braid_range}`,
               reel.angler,
             ]
               .filter(Boolean)
@@ -83,6 +87,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
         <FigureForm
           label={`Edit ${reel.name}`}
           fields={reelFields(units)}
+          version={reel.version}
           initial={reelValues(reel)}
           submit="Save"
           onSubmit={save}

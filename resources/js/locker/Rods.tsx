@@ -14,6 +14,8 @@ const fields = (units: Units): FormField[] => [
   { key: 'length', label: 'Length', placeholder: '2.4 m', unit: 'm' },
   { key: 'line_min', label: 'Line from', unit: units.force, placeholder: `4 ${units.force}` },
   { key: 'line_max', label: 'Line to', unit: units.force, placeholder: `9 ${units.force}` },
+  { key: 'braid_range', label: 'Braid, as printed', placeholder: 'PE 0.8-2, 10-30 lb' },
+  { key: 'max_drag', label: 'Bears at most', unit: units.force, placeholder: `4 ${units.force}` },
 ];
 
 /** Rods and the lines they are made for. */
@@ -23,10 +25,19 @@ export function Rods() {
   const [open, setOpen] = useState<number | null>(null);
   const add = useAddRod();
   const change = useChangeRod();
-  const values = ({ name, length, line_min, line_max }: Rod) => ({ name, length, line_min, line_max });
-  const save = async (rod: Rod, next: Record<string, string>) => {
-    await change.mutateAsync({ id: rod.id, body: next });
-    done(`${next.name} changed.`, () => change.mutateAsync({ id: rod.id, body: values(rod) }));
+  const values = ({ name, length, line_min, line_max, braid_range, max_drag }: Rod) => ({
+    name,
+    length,
+    line_min,
+    line_max,
+    braid_range,
+    max_drag,
+  });
+  const save = async (rod: Rod, next: Record<string, string>, version?: number) => {
+    const saved = await change.mutateAsync({ id: rod.id, body: { ...next, version } });
+    done(`${next.name} changed.`, () =>
+      change.mutateAsync({ id: rod.id, body: { ...values(rod), version: saved.version } }),
+    );
     setOpen(null);
   };
   const putAway = usePutAway(change);
@@ -43,7 +54,7 @@ export function Rods() {
         <FigureForm
           label="Add a rod"
           fields={fields(units)}
-          initial={{ name: '', length: '', line_min: '', line_max: '' }}
+          initial={{ name: '', length: '', line_min: '', line_max: '', braid_range: '', max_drag: '' }}
           submit="Add it"
           onCancel={() => setOpen(null)}
           onSubmit={async (next) => {
@@ -59,7 +70,12 @@ export function Rods() {
             <li key={rod.id} className={page.entry}>
               <span className={page.title}>{rod.name}</span>{' '}
               <span className={page.facts}>
-                {[rod.length, rod.line_min && rod.line_max ? `line ${rod.line_min} to ${rod.line_max}` : '']
+                {[
+                  rod.length,
+                  rod.line_min && rod.line_max ? `line ${rod.line_min} to ${rod.line_max}` : '',
+                  rod.braid_range && `braid ${rod.braid_range}`,
+                  rod.max_drag && `bears ${rod.max_drag}`,
+                ]
                   .filter(Boolean)
                   .join(' · ')}
               </span>
@@ -80,9 +96,10 @@ export function Rods() {
                 <FigureForm
                   label={`Edit ${rod.name}`}
                   fields={fields(units)}
+                  version={rod.version}
                   initial={values(rod)}
                   submit="Save"
-                  onSubmit={(next) => save(rod, next)}
+                  onSubmit={(next, version) => save(rod, next, version)}
                   onCancel={() => setOpen(null)}
                 />
               )}

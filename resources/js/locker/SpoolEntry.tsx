@@ -10,7 +10,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { length, metresPer, words } from '../units/units';
-import { FoundOnSpool } from './FoundOnSpool';
+import { FoundOnSpool, LevelNow } from './FoundOnSpool';
 import { spoolBody, spoolFields, spoolValues } from './fields';
 import classes from './Locker.module.css';
 
@@ -26,10 +26,12 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
   const [open, setOpen] = useState<'' | 'edit' | 'found'>('');
   const change = useChangeSpool();
   const { contents, picture } = spool;
-  const save = async (values: Record<string, string>) => {
+  const save = async (values: Record<string, string>, version?: number) => {
     const before = spoolBody(spoolValues(spool));
-    await change.mutateAsync({ id: spool.id, body: spoolBody(values) });
-    done(`${reel.name}, ${values.name} changed.`, () => change.mutateAsync({ id: spool.id, body: before }));
+    const saved = await change.mutateAsync({ id: spool.id, body: { ...spoolBody(values), version } });
+    done(`${reel.name}, ${values.name} changed.`, () =>
+      change.mutateAsync({ id: spool.id, body: { ...before, version: saved.version } }),
+    );
     setOpen('');
   };
   const putAway = usePutAway(change);
@@ -82,6 +84,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
           >
             Figures
           </Button>
+          <LevelNow reel={reel} spool={spool} />
           {contents.length === 0 && (
             <Button
               size="compact-sm"
@@ -104,6 +107,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
           <FigureForm
             label={`Figures of ${spool.name}`}
             fields={spoolFields(units)}
+            version={spool.version}
             initial={spoolValues(spool)}
             submit="Save"
             onSubmit={save}
@@ -113,7 +117,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
       )}
       {open === 'found' && (
         <div className={classes.form}>
-          <FoundOnSpool spool={spool} onDone={() => setOpen('')} />
+          <FoundOnSpool reel={reel} spool={spool} onDone={() => setOpen('')} />
         </div>
       )}
     </section>

@@ -8,6 +8,8 @@ export const reelFields = (units: Units): FormField[] => [
   { key: 'kind', label: 'Kind', choices: KINDS },
   { key: 'gear_ratio', label: 'Gear ratio', placeholder: '5.2' },
   { key: 'max_drag', label: 'Maximum drag', placeholder: `8 ${units.force}`, unit: units.force },
+  { key: 'mono_range', label: 'Nylon, as printed', placeholder: '6-14 lb, 0.2-0.3 mm' },
+  { key: 'braid_range', label: 'Braid, as printed', placeholder: '10-25 lb, PE 0.8-1.5' },
 ];
 
 export const STAMP: FormField = {
@@ -43,6 +45,14 @@ export const spoolFields = (units: Units): FormField[] => [
     choices: LAYS,
   },
   {
+    key: 'grips',
+    label: 'The arbor',
+    choices: [
+      { value: '', label: 'is bare' },
+      { value: 'yes', label: 'grips: strip, pin or hole' },
+    ],
+  },
+  {
     key: 'measured_with',
     label: 'Measured with',
     choices: TOOLS,
@@ -54,6 +64,8 @@ export const reelValues = (reel: Reel): Record<string, string> => ({
   kind: reel.kind,
   gear_ratio: reel.gear_ratio,
   max_drag: reel.max_drag,
+  mono_range: reel.mono_range,
+  braid_range: reel.braid_range,
 });
 
 export const spoolValues = (spool: Spool): Record<string, string> => ({
@@ -64,13 +76,23 @@ export const spoolValues = (spool: Spool): Record<string, string> => ({
   lip: spool.lip,
   lay: spool.lay,
   measured_with: spool.measured_with,
+  grips: spool.grips ? 'yes' : '',
   ...spool.measures,
 });
 
 /** Form values as the server takes them. */
 export function spoolBody(values: Record<string, string>) {
-  const { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap, stamp_units, ...rest } =
-    values;
+  const {
+    lip_diameter,
+    arbor_diameter,
+    arbor_deep_diameter,
+    traverse,
+    bevel_depth,
+    rated_gap,
+    stamp_units,
+    grips,
+    ...rest
+  } = values;
   return {
     ...(rest as {
       name: string;
@@ -80,6 +102,7 @@ export function spoolBody(values: Record<string, string>) {
       stamp_material: Spool['stamp_material'];
       measured_with: Spool['measured_with'];
     }),
+    grips: grips === 'yes',
     stamp_units: (stamp_units || null) as Spool['stamp_units'],
     measures: { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap },
   };

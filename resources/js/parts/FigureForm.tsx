@@ -1,4 +1,5 @@
 import { Button, Group, NativeSelect } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import { type FormField, formKey, whole } from './form';
@@ -10,16 +11,22 @@ interface FigureFormProps {
   fields: FormField[];
   initial: Record<string, string>;
   submit: string;
-  onSubmit: (values: Record<string, string>) => Promise<unknown>;
+  /** the version of the record these figures were read from */
+  version?: number;
+  onSubmit: (values: Record<string, string>, version?: number) => Promise<unknown>;
   onCancel?: () => void;
   label: string;
 }
 
 /** Fields that are edited in place and saved together; what is wrong is said at its field and nothing typed is lost. */
-export function FigureForm({ fields, initial, submit, onSubmit, onCancel, label }: FigureFormProps) {
+export function FigureForm({ fields, initial, submit, version, onSubmit, onCancel, label }: FigureFormProps) {
   const [values, setValues] = useState(initial);
+  // what was looked at when the form was opened, whatever the list says by now
+  const [seen, setSeen] = useState(version);
+  const [late, setLate] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
+  const queries = useQueryClient();
   const keys = fields.map((field) => field.key);
   const wrong = problem ? formKey(problem.field, keys) : undefined;
   const set = (key: string, value: string) => setValues((before) => ({ ...before, [key]: value }));
@@ -27,10 +34,15 @@ export function FigureForm({ fields, initial, submit, onSubmit, onCancel, label 
   const send = async () => {
     setBusy(true);
     try {
-      await onSubmit(whole(values, fields));
+      await onSubmit(whole(values, fields), seen);
       setProblem(null);
+      setLate('');
     } catch (error) {
-      if (error instanceof Problem && formKey(error.field, keys)) setProblem(error);
+      if (error instanceof Problem && error.version !== undefined) {
+        setSeen(error.version);
+        setLate(error.message);
+        void queries.invalidateQueries();
+      } else if (error instanceof Problem && formKey(error.field, keys)) setProblem(error);
       else failed(error);
     } finally {
       setBusy(false);
@@ -72,9 +84,14 @@ export function FigureForm({ fields, initial, submit, onSubmit, onCancel, label 
           />
         );
       })}
+      {late && (
+        <p className={classes.late} role="alert">
+          {late}
+        </p>
+      )}
       <Group className={classes.buttons} gap="xs">
         <Button type="submit" loading={busy}>
-          {submit}
+          {late ? 'Save mine over it' : submit}
         </Button>
         {onCancel && (
           <Button variant="default" onClick={onCancel}>

@@ -21,5 +21,6 @@ export const LAYS = [
 export const TOOLS = [
   { value: 'caliper', label: 'a caliper' },
   { value: 'ruler', label: 'a ruler' },
+  { value: 'paper_strip', label: 'a strip of paper' },
   { value: 'unknown', label: 'not known' },
 ];

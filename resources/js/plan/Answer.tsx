@@ -1,8 +1,10 @@
+import { Anchor } from '@mantine/core';
 import { useBench } from '../shell/bench';
 import { fraction, length, small, words } from '../units/units';
 import { LargeFigure } from './LargeFigure';
 import { Notes } from './Notes';
 import { OpenChoice } from './OpenChoice';
+import { OtherReel } from './OtherReel';
 import classes from './Plan.module.css';
 import { SavePlan } from './SavePlan';
 import { Todo } from './Todo';
@@ -23,7 +25,13 @@ export function Answer({ plan }: { plan: Planning }) {
       {result && (
         <div className={problem ? classes.stale : undefined}>
           <Notes notes={result.notes} stop />
-          <Todo plan={plan} result={result} />
+          <Todo result={result} />
+          <OtherReel plan={plan} />
+          <p className={classes.other}>
+            <Anchor href="#ways" className={classes.jump}>
+              Six ways side by side
+            </Anchor>
+          </p>
           <Notes notes={result.notes} />
           <p className={classes.caution}>
             From the print on spool and label, not a promise. Local rules on line and gear come first.
@@ -46,7 +54,7 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
     );
   }
   const stale = problem !== null;
-  if (draft.open === 'level') {
+  if (result.open === 'level') {
     if (!result.level) {
       return (
         <LargeFigure
@@ -69,7 +77,7 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
       />
     );
   }
-  const lead = draft.open === 'backing' ? 'Wind this much backing' : 'Room for this much main line';
+  const lead = result.open === 'backing' ? 'Wind this much backing' : 'Room for this much main line';
   const solved = result.solved;
   if (!solved || !result.fits) {
     return <LargeFigure lead={lead} figure="none" unit="" stale={stale} />;

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useChangeReel, useChangeSpool, useReels } from '../api/queries';
 import { done, failed } from '../parts/undo';
+import { useSeen } from '../parts/useSeen';
 import { fromReel } from './draft';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
@@ -19,6 +20,7 @@ const KEPT = [
   'lay',
   'lip',
   'gear',
+  'grips',
 ] as const;
 
 /** Offers to keep figures typed here with the spool they were measured on. */
@@ -28,14 +30,17 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
   const changeReel = useChangeReel();
   const reel = reels.find((each) => String(each.id) === draft.reel);
   const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const seen = useSeen(spool?.id, spool?.version);
   if (!reel || !spool || problem) return null;
   const stored = fromReel(reel, spool);
   if (KEPT.every((key) => stored[key] === draft[key])) return null;
 
   const keep = async (from: typeof stored) => {
-    await changeSpool.mutateAsync({
+    const saved = await changeSpool.mutateAsync({
       id: spool.id,
       body: {
+        version: seen.version(),
+        grips: from.grips === 'yes',
         stamp: from.stamp,
         stamp_material: from.stampMaterial as typeof spool.stamp_material,
         stamp_units: (from.stampUnits || null) as typeof spool.stamp_units,
@@ -52,6 +57,7 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
         },
       },
     });
+    seen.now(saved.version);
     if (from.gear !== reel.gear_ratio || from !== draft) {
       await changeReel.mutateAsync({ id: reel.id, body: { gear_ratio: from.gear } });
     }
@@ -61,7 +67,15 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
       size="compact-sm"
       variant="light"
       className={classes.keep}
-      onClick={() => keep(draft).then(() => done(`Kept with ${reel.name}.`, () => keep(stored)), failed)}
+      onClick={() =>
+        keep(draft).then(
+          () => done(`Kept with ${reel.name}.`, () => keep(stored)),
+          (error) => {
+            seen.learn(error);
+            failed(error);
+          },
+        )
+      }
     >
       Keep these figures with {reel.name.length > 18 ? 'the reel' : reel.name}
     </Button>

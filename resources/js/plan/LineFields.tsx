@@ -1,12 +1,16 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
 import { useFillers, useLines } from '../api/queries';
+import { MeasureButton } from '../measure/MeasureButton';
+import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
-import { fillerOf, fromLine, type LineRole, lineKeys } from './draft';
+import { fillerOf, fromLine, type LineRole, lineKeys, WITH_BACKING } from './draft';
+import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
+import { UnderIt } from './UnderIt';
 import { type Planning, sameFor } from './usePlan';
 
 interface LineFieldsProps {
@@ -22,9 +26,10 @@ export const LineFields = memo(
     const { data: fillers = [] } = useFillers();
     const { data: lines = [] } = useLines();
     const keys = lineKeys(role);
-    const open = draft.open === role;
+    // what was worked out, which the way has a say in
+    const open = (result?.open ?? draft.open) === role;
     const solved = open ? result?.solved : undefined;
-    const byMark = role === 'main' && draft.join !== '' && draft.open === 'backing';
+    const byMark = role === 'main' && (draft.mainBy !== 'typed' || (draft.join !== '' && draft.open === 'backing'));
     const layer = result?.fill.layers.find((each) => each.role === role);
     const read = result?.lines[role];
 
@@ -40,69 +45,119 @@ export const LineFields = memo(
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {
       if (!read || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
+      if (draft[keys.from] !== 'label') return 'as measured';
       return read.nominal ? `nominal ${thickness(read.diameter_mm)}` : undefined;
     };
     return (
       <fieldset className={classes.block}>
-        <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Backing'}</legend>
-        <NativeSelect
-          aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
-          value={chosen}
-          onChange={(event) => pick(event.currentTarget.value)}
-          data={[
-            { value: '', label: 'Not in the rack: type it here' },
-            ...fillers.map((filler) => ({
-              value: `f${filler.id}`,
-              label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
-            })),
-            ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
-          ]}
-        />
-        <div className={classes.line}>
-          <NativeSelect
-            label="Kind"
-            value={draft[keys.material]}
-            onChange={(event) =>
-              set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })
-            }
-            data={MATERIALS}
-          />
-          <TypedField
-            label="Size"
-            placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
-            value={draft[keys.size]}
-            onChange={(typed) => set({ [keys.size]: typed, [keys.name]: '', [keys.filler]: '' })}
-            error={errorFor(keys.size)}
-            description={size()}
-            inputWrapperOrder={['label', 'input', 'description', 'error']}
-          />
-          <TypedField
-            label="Length"
-            placeholder={open ? 'worked out' : role === 'backing' ? 'none' : units.length}
-            unit={units.length}
-            disabled={open}
-            value={
-              open
-                ? solved
-                  ? words(length(Math.max(0, solved.length_m), units))
-                  : ''
-                : byMark && layer
-                  ? words(length(layer.length_m, units))
-                  : draft[keys.length]
-            }
-            onChange={(typed) => set(role === 'main' ? { mainLength: typed, join: '' } : { backingLength: typed })}
-            error={errorFor(keys.length)}
-          />
-        </div>
+        <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Under it'}</legend>
+        {role === 'backing' && <UnderIt plan={plan} />}
+        {role === 'backing' && !WITH_BACKING.includes(draft.way) ? null : (
+          <>
+            <NativeSelect
+              aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
+              value={chosen}
+              onChange={(event) => pick(event.currentTarget.value)}
+              data={[
+                { value: '', label: 'Not in the rack: type it here' },
+                ...fillers.map((filler) => ({
+                  value: `f${filler.id}`,
+                  label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
+                })),
+                ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
+              ]}
+            />
+            <div className={classes.line}>
+              <NativeSelect
+                label="Kind"
+                value={draft[keys.material]}
+                onChange={(event) =>
+                  set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })
+                }
+                data={MATERIALS}
+              />
+              <TypedField
+                label="Size"
+                placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
+                value={draft[keys.size]}
+                onChange={(typed) =>
+                  set({ [keys.size]: typed, [keys.from]: 'label', [keys.name]: '', [keys.filler]: '' })
+                }
+                error={errorFor(keys.size)}
+                description={size()}
+                inputWrapperOrder={['label', 'input', 'description', 'error']}
+              />
+              <TypedField
+                label="Length"
+                placeholder={
+                  open
+                    ? 'worked out'
+                    : role === 'backing'
+                      ? draft.way === 'grip'
+                        ? `3 ${units.length}`
+                        : 'none'
+                      : units.length
+                }
+                unit={units.length}
+                disabled={open}
+                value={
+                  open
+                    ? solved
+                      ? words(length(Math.max(0, solved.length_m), units))
+                      : ''
+                    : byMark && layer
+                      ? words(length(layer.length_m, units))
+                      : draft[keys.length]
+                }
+                onChange={(typed) =>
+                  set(role === 'main' ? { mainLength: typed, mainBy: 'typed', join: '' } : { backingLength: typed })
+                }
+                error={errorFor(keys.length)}
+              />
+            </div>
+          </>
+        )}
+        {role === 'main' && <LengthBy plan={plan} />}
+        {(role === 'main' || WITH_BACKING.includes(draft.way)) && (
+          <MeasureButton
+            title={`How thick is the ${role === 'main' ? 'main line' : 'backing'}?`}
+            methods={['wrap_test']}
+            about={{}}
+            take={[
+              {
+                label: 'That is its thickness',
+                onTake: (got) =>
+                  set({
+                    [keys.size]: diameterTyped(got, units),
+                    [keys.from]: got.method === 'short_wrap_test' ? 'short_wrap_test' : 'measured',
+                  }),
+              },
+            ]}
+          >
+            Measure its thickness
+          </MeasureButton>
+        )}
       </fieldset>
     );
   },
   sameFor<LineFieldsProps>(
-    ({ line }) => ['open', 'join', ...Object.values(lineKeys(line))],
+    ({ line }) => [
+      'open',
+      'join',
+      'way',
+      'spool',
+      ...(line === 'main'
+        ? (['mainBy', 'parts', 'otherReel', 'otherSpool', 'cast', 'run'] as const)
+        : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith'] as const)),
+      ...Object.values(lineKeys(line)),
+    ],
     ({ plan, line }) => [
       plan.result?.lines[line]?.diameter_mm,
-      plan.draft.open === line && Math.round(10 * (plan.result?.solved?.length_m ?? -1)),
-      plan.draft.join &&
+      plan.result?.open,
+      line === 'backing' && plan.result?.build?.outside_mm,
+      line === 'main' && plan.result?.main_most_m,
+      plan.result?.open === line && Math.round(10 * (plan.result?.solved?.length_m ?? -1)),
+      line === 'main' &&
         Math.round(10 * (plan.result?.fill.layers.find((layer) => layer.role === line)?.length_m ?? -1)),
     ],
   ),

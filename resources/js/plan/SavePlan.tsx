@@ -6,6 +6,7 @@ import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '.
 import { Pocket } from '../parts/Pocket';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
+import { useSeen } from '../parts/useSeen';
 import { useBench } from '../shell/bench';
 import { differences } from './draft';
 import classes from './Plan.module.css';
@@ -23,6 +24,7 @@ export const SavePlan = memo(
     const navigate = useNavigate();
     const [typed, setTyped] = useState<string | null>(null);
     const from = plans.find((each) => String(each.id) === draft.plan || each.id === savedId);
+    const seen = useSeen(from?.id, from?.version);
     const reel = reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool';
     const name = (typed ?? from?.name ?? `${reel}, ${draft.mainName || draft.mainSize || 'plan'}`).slice(0, 80);
     const saved = savedId !== null && draft.plan === '' && typed === null;
@@ -37,6 +39,7 @@ export const SavePlan = memo(
         await work();
         setTyped(null);
       } catch (error) {
+        seen.learn(error);
         failed(error);
       }
     };
@@ -47,11 +50,19 @@ export const SavePlan = memo(
     });
     const saveOver = (before: SavedPlan) =>
       attempt(async () => {
-        await change.mutateAsync({ id: before.id, body: { name, draft: body() } });
+        const saved = await change.mutateAsync({
+          id: before.id,
+          body: { name, draft: body(), version: seen.version() },
+        });
+        seen.now(saved.version);
         plan.kept(before.id);
         const { name: nameBefore, draft: draftBefore } = before;
         done(`“${name}” changed.`, async () => {
-          await change.mutateAsync({ id: before.id, body: { name: nameBefore, draft: draftBefore } });
+          const undone = await change.mutateAsync({
+            id: before.id,
+            body: { name: nameBefore, draft: draftBefore, version: saved.version },
+          });
+          seen.now(undone.version);
           plan.refill(before.id, draftBefore);
         });
       });
@@ -81,6 +92,21 @@ export const SavePlan = memo(
             loading={add.isPending}
           >
             {from ? 'Save as new' : 'Save plan'}
+          </Button>
+        )}
+        {result && (
+          <Button
+            size="xs"
+            variant="default"
+            onClick={() =>
+              navigate(
+                savedId !== null && draft.plan === ''
+                  ? `/sheet/${savedId}`
+                  : `/sheet?${new URLSearchParams(differences(plan.current(), units))}`,
+              )
+            }
+          >
+            Bench sheet
           </Button>
         )}
         {plans.length > 0 && (

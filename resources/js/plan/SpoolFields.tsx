@@ -2,6 +2,8 @@ import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
 import { type PlanResult, useReels } from '../api/queries';
+import { MeasureButton } from '../measure/MeasureButton';
+import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
@@ -123,16 +125,35 @@ export const SpoolFields = memo(
           ))}
         </div>
         <KeepMeasures plan={plan} />
-        <Button
-          variant="subtle"
-          size="compact-xs"
-          color="gray"
-          className={classes.more}
-          onClick={toggle}
-          aria-expanded={more}
-        >
-          {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
-        </Button>
+        <div className={classes.row2}>
+          <MeasureButton
+            title="Measure the spool"
+            methods={['caliper', 'paper_strip']}
+            about={{}}
+            take={[
+              {
+                label: 'That is the arbor',
+                onTake: (got) => set({ arborMm: diameterTyped(got, units), with: 'paper_strip' }),
+              },
+              {
+                label: 'That is the lip',
+                onTake: (got) => set({ lipMm: diameterTyped(got, units), with: 'paper_strip' }),
+              },
+            ]}
+          >
+            How to measure it
+          </MeasureButton>
+          <Button
+            variant="subtle"
+            size="compact-xs"
+            color="gray"
+            className={classes.more}
+            onClick={toggle}
+            aria-expanded={more}
+          >
+            {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
+          </Button>
+        </div>
         <Collapse expanded={more}>
           <div className={classes.pairs}>
             <TypedField label="Gear ratio" placeholder="5.2" {...field('gear')} />

@@ -1,8 +1,7 @@
 import type { PlanResult } from '../api/queries';
 import { useBench } from '../shell/bench';
-import { fraction, retrieve, small, type Units, words } from '../units/units';
+import { fraction, price, retrieve, small, type Units, words } from '../units/units';
 import classes from './Plan.module.css';
-import type { Planning } from './usePlan';
 
 interface Row {
   id: string;
@@ -11,9 +10,9 @@ interface Row {
 }
 
 /** What to do with the answer: where to stop, by depth and by turns. */
-export function Todo({ plan, result }: { plan: Planning; result: PlanResult }) {
+export function Todo({ result }: { result: PlanResult }) {
   const { units } = useBench();
-  const rows = todo(plan, result, units);
+  const rows = todo(result, units);
   if (rows.length === 0) return null;
   return (
     <dl className={classes.todo}>
@@ -31,20 +30,31 @@ function depth(millimetres: number, units: Units): string {
   return units.small === 'in' ? fraction(millimetres, units) : words(small(millimetres, units));
 }
 
-function todo({ draft }: Planning, result: PlanResult, units: Units): Row[] {
+function todo(result: PlanResult, units: Units): Row[] {
   if (!result.fits) return [];
   const rows: Row[] = [];
   const [first] = result.fill.layers;
   const top = result.fill.layers.at(-1);
-  const word = draft.open === 'backing' ? 'backing' : 'line';
-  if (draft.open === 'backing' && result.depth_mark) {
+  if (result.build) {
+    const outside = words(small(result.build.outside_mm, units));
+    rows.push({
+      id: 'build',
+      figure: result.build.wraps > 0 ? `${result.build.wraps} ×` : outside,
+      words:
+        result.build.wraps > 0
+          ? `tape round the arbor, ${outside} across then.`
+          : 'across is the sleeve that goes on the arbor.',
+    });
+  }
+  const word = result.open === 'backing' ? 'backing' : 'line';
+  if (result.open === 'backing' && result.depth_mark) {
     rows.push({
       id: 'depth',
       figure: depth(result.depth_mark.depth_mm, units),
       words: 'under the lip is where the backing stops. Read it in three places.',
     });
   }
-  const counted = draft.open === 'backing' ? first : draft.open === 'main' ? top : undefined;
+  const counted = result.open === 'backing' ? first : result.open === 'main' ? top : undefined;
   if (counted?.handle_turns !== undefined) {
     rows.push({
       id: 'turns',
@@ -52,7 +62,7 @@ function todo({ draft }: Planning, result: PlanResult, units: Units): Row[] {
       words: `handle turns for the ${word}, counted from the first firm one.`,
     });
   }
-  if (draft.open !== 'level' && result.spool) {
+  if (result.open !== 'level' && result.spool) {
     rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip when all of it is on.' });
   }
   if (top?.retrieve_m !== undefined) {
@@ -61,6 +71,9 @@ function todo({ draft }: Planning, result: PlanResult, units: Units): Row[] {
       figure: words(retrieve(top.retrieve_m, units)),
       words: 'taken in by one handle turn when full.',
     });
+  }
+  if (result.cost) {
+    rows.push({ id: 'cost', figure: price(result.cost), words: 'of line, by what the fillers cost.' });
   }
   return rows;
 }

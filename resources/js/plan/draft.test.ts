@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { METRIC } from '../units/units';
-import { type Draft, differences, EMPTY, fieldOf, revive, toCase } from './draft';
+import { type Draft, differences, EMPTY, fieldOf, NO_HABITS, revive, toCase } from './draft';
 
-const HABITS = { long_cast: false, beginner: false };
 const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
 
 describe('what is typed on the Plan place', () => {
@@ -33,14 +32,18 @@ describe('what is typed on the Plan place', () => {
   });
 
   it('asks nothing until there is a spool and a line to ask about', () => {
-    expect(toCase(EMPTY, METRIC, HABITS)).toBeNull();
-    expect(toCase(typed({ stamp: '' }), METRIC, HABITS)).toBeNull();
-    expect(toCase(typed({ stamp: '', lipMm: '46' }), METRIC, HABITS)).not.toBeNull();
+    expect(toCase(EMPTY, METRIC, NO_HABITS)).toBeNull();
+    expect(toCase(typed({ stamp: '' }), METRIC, NO_HABITS)).toBeNull();
+    expect(toCase(typed({ stamp: '', lipMm: '46' }), METRIC, NO_HABITS)).not.toBeNull();
   });
 
   it('sends figures as typed, bare ones in the unit of the angler', () => {
     const inches = { length: 'yd', small: 'in', force: 'lb' } as const;
-    const sent = toCase(typed({ lipMm: '1.8', gap: '1/16', mainLength: '150', traverseMm: '17 mm' }), inches, HABITS);
+    const sent = toCase(
+      typed({ lipMm: '1.8', gap: '1/16', mainLength: '150', traverseMm: '17 mm' }),
+      inches,
+      NO_HABITS,
+    );
     expect(sent?.spool.lip_diameter_mm).toBe('1.8 in');
     expect(sent?.spool.traverse_mm).toBe('17 mm');
     expect(sent?.gap_mm).toBe('1/16 in');
@@ -49,9 +52,9 @@ describe('what is typed on the Plan place', () => {
   });
 
   it('leaves backing out where it has no length and is not asked for', () => {
-    expect(toCase(typed({ open: 'main' }), METRIC, HABITS)?.backing).toBeNull();
-    expect(toCase(typed({ open: 'main', backingLength: '20' }), METRIC, HABITS)?.backing).not.toBeNull();
-    expect(toCase(typed({}), METRIC, HABITS)?.backing).not.toBeNull();
+    expect(toCase(typed({ open: 'main' }), METRIC, NO_HABITS)?.backing).toBeNull();
+    expect(toCase(typed({ open: 'main', backingLength: '20' }), METRIC, NO_HABITS)?.backing).not.toBeNull();
+    expect(toCase(typed({}), METRIC, NO_HABITS)?.backing).not.toBeNull();
   });
 
   it('knows where on the screen a problem belongs', () => {

@@ -1,4 +1,4 @@
-import type { Filler, Line, PlanCase, Reel, Spool } from '../api/queries';
+import type { Angler, Filler, Line, PlanCase, Reel, Spool } from '../api/queries';
 import { type Units, withUnit } from '../units/units';
 
 /** Everything typed on the Plan place. Flat text, so that it fits a link and a saved plan as it is. */
@@ -21,18 +21,35 @@ export const EMPTY = {
   traverseMm: '',
   with: 'caliper',
   lay: 'normal',
+  /** yes: the arbor has a strip, a pin or a hole that holds the line */
+  grips: '',
   mainName: '',
   mainMaterial: 'braid',
   mainSize: '',
   mainFrom: 'label',
   mainLength: '150 m',
   mainFiller: '',
+  /** what says how long the main line is: typed, all of the filler, a share of it, or casts and a run */
+  mainBy: 'typed',
+  parts: '2',
+  otherReel: '',
+  otherSpool: '',
+  cast: '',
+  run: '',
   backingName: '',
   backingMaterial: 'mono',
   backingSize: '0.30 mm',
   backingFrom: 'label',
   backingLength: '',
   backingFiller: '',
+  backingWith: '',
+  /** what lies under the main line, or how it gets there */
+  way: 'backing',
+  sleeve: '',
+  wraps: '',
+  /** yes: an identical spare spool is at hand */
+  spare: '',
+  rod: '',
   open: 'backing',
   gap: '',
   join: '',
@@ -40,12 +57,14 @@ export const EMPTY = {
 };
 
 export type Draft = typeof EMPTY;
+export type Habits = Pick<Angler['habits'], 'long_cast' | 'beginner' | 'schools'>;
+export const NO_HABITS: Habits = { long_cast: false, beginner: false, schools: {} };
 export type DraftKey = keyof Draft;
 export const KEYS = Object.keys(EMPTY) as DraftKey[];
 
 /** Fields that hold a gap, depth or diameter, and those that hold a length of line. */
-const SMALL: DraftKey[] = ['ratedGap', 'lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
-const LENGTHS: DraftKey[] = ['mainLength', 'backingLength'];
+const SMALL: DraftKey[] = ['sleeve', 'ratedGap', 'lipMm', 'arborMm', 'deepMm', 'traverseMm', 'bevel', 'gap', 'join'];
+const LENGTHS: DraftKey[] = ['mainLength', 'backingLength', 'cast', 'run'];
 
 /** A field's text with the unit a bare figure in it is meant in. */
 const whole = (draft: Draft, key: DraftKey, units: Units): string =>
@@ -81,6 +100,7 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
     gear: reel.gear_ratio,
     lip: spool.lip,
     lay: spool.lay,
+    grips: spool.grips ? 'yes' : '',
     stamp: spool.stamp,
     stampUnits: spool.stamp_units ?? '',
     stampMaterial: spool.stamp_material,
@@ -113,7 +133,7 @@ export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<D
         mainName: line.name,
         mainMaterial: line.material,
         mainSize: size,
-        mainFrom: 'label',
+        mainFrom: line.size_from,
         mainFiller: String(filler?.id ?? ''),
         join: '',
       }
@@ -121,7 +141,7 @@ export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<D
         backingName: line.name,
         backingMaterial: line.material,
         backingSize: size,
-        backingFrom: 'label',
+        backingFrom: line.size_from,
         backingFiller: String(filler?.id ?? ''),
       };
 }
@@ -137,50 +157,69 @@ export const lineKeys = (role: LineRole) =>
     filler: `${role}Filler`,
   }) as const satisfies Record<string, DraftKey>;
 
+/** Ways under which backing lies, so that its fields matter. */
+export const WITH_BACKING = ['backing', 'turn_over', 'grip'];
+
 /** The question for the server, exactly as typed. Null while there is nothing to ask about. */
-export function toCase(
-  draft: Draft,
-  units: Units,
-  habits: { long_cast: boolean; beginner: boolean },
-  fillers: Filler[] = [],
-): PlanCase | null {
+export function toCase(draft: Draft, units: Units, habits: Habits, fillers: Filler[] = []): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
   const figure = (key: DraftKey) => whole(draft, key, units) || null;
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
+    const filler = fillerOf(role, draft, fillers);
     return {
       material: draft[keys.material],
       size: draft[keys.size],
       size_from: draft[keys.from],
       length_m: figure(keys.length),
-      on_hand_m: fillerOf(role, draft, fillers)?.left_m ?? null,
+      on_hand_m: filler?.left_m ?? null,
+      price: filler?.price || null,
+      price_for_m: filler?.full_length_m ?? null,
     };
   };
   const withBacking =
-    draft.open === 'backing' || (draft.backingSize.trim() !== '' && draft.backingLength.trim() !== '');
+    (draft.open === 'backing' && draft.way !== 'main_only') ||
+    draft.way === 'grip' ||
+    (draft.backingSize.trim() !== '' && draft.backingLength.trim() !== '');
   return {
     reel: { kind: draft.kind, lip: draft.lip, bevel_depth_mm: figure('bevel'), gear_ratio: draft.gear || null },
-    spool: {
-      ratings_text: draft.stamp,
-      ratings_units: draft.stampUnits || null,
-      ratings_material: draft.stampMaterial,
-      lip_diameter_mm: figure('lipMm'),
-      arbor_diameter_mm: figure('arborMm'),
-      arbor_deep_diameter_mm: figure('deepMm'),
-      traverse_mm: figure('traverseMm'),
-      measured_with: draft.with,
-      lay: draft.lay,
-      rated_gap_mm: figure('ratedGap'),
+    spool: spoolCase(draft, units),
+    main: {
+      ...line('main'),
+      length_by: draft.mainBy,
+      parts: /^\d+$/.test(draft.parts) ? Number(draft.parts) : null,
+      cast_m: figure('cast'),
+      run_m: figure('run'),
     },
-    main: line('main'),
-    backing: withBacking ? line('backing') : null,
+    backing: withBacking ? { ...line('backing'), with: draft.backingWith || null } : null,
     open: draft.open,
+    way: draft.way,
+    sleeve_mm: figure('sleeve'),
+    tape_wraps: draft.wraps || null,
+    grips: draft.grips === 'yes',
     gap_mm: figure('gap'),
     join_depth_mm: draft.open === 'backing' ? figure('join') : null,
     ...habits,
     off: draft.off ? draft.off.split(',') : [],
   } as PlanCase;
 }
+
+/** The spool as the calculators take it. */
+export const spoolCase = (draft: Draft, units: Units) => {
+  const figure = (key: DraftKey) => whole(draft, key, units) || null;
+  return {
+    ratings_text: draft.stamp,
+    ratings_units: draft.stampUnits || null,
+    ratings_material: draft.stampMaterial,
+    lip_diameter_mm: figure('lipMm'),
+    arbor_diameter_mm: figure('arborMm'),
+    arbor_deep_diameter_mm: figure('deepMm'),
+    traverse_mm: figure('traverseMm'),
+    measured_with: draft.with,
+    lay: draft.lay,
+    rated_gap_mm: figure('ratedGap'),
+  } as PlanCase['spool'];
+};
 
 const FIELDS: Record<string, DraftKey> = {
   'reel.bevel_depth_mm': 'bevel',
@@ -196,6 +235,11 @@ const FIELDS: Record<string, DraftKey> = {
   'spool.traverse_mm': 'traverseMm',
   'main.size': 'mainSize',
   'main.length_m': 'mainLength',
+  'main.cast_m': 'cast',
+  'main.run_m': 'run',
+  'main.parts': 'parts',
+  sleeve_mm: 'sleeve',
+  tape_wraps: 'wraps',
   'backing.size': 'backingSize',
   'backing.length_m': 'backingLength',
   gap_mm: 'gap',

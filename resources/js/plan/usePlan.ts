@@ -3,9 +3,17 @@ import { type UseQueryResult, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
-import { type PlanResult, planQuery, useFillers, usePlanResult, useReels, useSavedPlan } from '../api/queries';
+import {
+  type PlanCase,
+  type PlanResult,
+  planQuery,
+  useFillers,
+  usePlanResult,
+  useReels,
+  useSavedPlan,
+} from '../api/queries';
 import { useBench } from '../shell/bench';
-import { type Draft, type DraftKey, differences, EMPTY, fieldOf, fromReel, revive, toCase } from './draft';
+import { type Draft, type DraftKey, differences, EMPTY, fieldOf, fromReel, NO_HABITS, revive, toCase } from './draft';
 
 export interface Planning {
   draft: Draft;
@@ -21,6 +29,8 @@ export interface Planning {
   /** whether it answers what is typed now */
   fresh: boolean;
   problem: Problem | null;
+  /** the question that was asked last, for calculators that go further */
+  question: PlanCase | null;
   /** the message for one field, if the problem is there and something is typed in it */
   errorFor: (key: DraftKey) => string | undefined;
   savedId: number | null;
@@ -80,12 +90,8 @@ export function usePlan(): Planning {
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
-  const habits = angler?.habits;
-  const ask = useCallback(
-    (about: Draft) =>
-      toCase(about, units, { long_cast: habits?.long_cast ?? false, beginner: habits?.beginner ?? false }, fillers),
-    [units, habits, fillers],
-  );
+  const habits = angler?.habits ?? NO_HABITS;
+  const ask = useCallback((about: Draft) => toCase(about, units, habits, fillers), [units, habits, fillers]);
   const queries = useQueryClient();
 
   // the same function for the whole life of the place, so that fields need not be drawn again with every answer
@@ -141,6 +147,7 @@ export function usePlan(): Planning {
     result,
     fresh: asked.data !== undefined && asked.data === result,
     problem,
+    question: planCase,
     errorFor,
     savedId,
     opening: savedId !== null && saved === undefined ? opening : null,

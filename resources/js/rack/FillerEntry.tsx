@@ -1,8 +1,12 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
+import type { Schemas } from '../api/client';
 import { type Filler, useAddEvent, useChangeFiller, useChangeLine } from '../api/queries';
 import { MATERIAL_WORD } from '../drawings/material';
 import { Tape } from '../drawings/tape/Tape';
+import { aboutLine } from '../locker/about';
+import { MeasureButton } from '../measure/MeasureButton';
+import { diameterTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
@@ -29,10 +33,11 @@ export function FillerEntry({ filler }: FillerEntryProps) {
   const left = words(length(filler.left_m, units));
   const turn = (what: Open) => () => setOpen(open === what ? '' : what);
 
-  const count = async (values: Record<string, string>) => {
+  const count = async (values: Record<string, string>, how = '') => {
     const made = await event.mutateAsync({
       id: crypto.randomUUID(),
       kind: 'stock_take',
+      note: how || null,
       counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
     done(`Counted: ${line.name}.`, () =>
@@ -40,17 +45,40 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     );
     setOpen('');
   };
-  const saveFiller = async (values: Record<string, string>) => {
+  const saveFiller = async (values: Record<string, string>, version?: number) => {
     const before = { full_length: filler.full_length, price: filler.price, name: filler.name };
-    await change.mutateAsync({ id: filler.id, body: values });
-    done('Filler changed.', () => change.mutateAsync({ id: filler.id, body: before }));
+    const saved = await change.mutateAsync({ id: filler.id, body: { ...values, version } });
+    done('Filler changed.', () => change.mutateAsync({ id: filler.id, body: { ...before, version: saved.version } }));
     setOpen('');
   };
-  const saveLine = async (values: Record<string, string>) => {
-    const { name, material, size, strength, colour } = line;
-    await changeLine.mutateAsync({ id: line.id, body: values });
+  const saveLine = async (values: Record<string, string>, version?: number) => {
+    const { name, material, size, size_from, strength, colour } = line;
+    const saved = await changeLine.mutateAsync({ id: line.id, body: { ...values, version } });
     done(`${values.name} changed.`, () =>
-      changeLine.mutateAsync({ id: line.id, body: { name, material, size, strength, colour } }),
+      changeLine.mutateAsync({
+        id: line.id,
+        body: { name, material, size, size_from, strength, colour, version: saved.version },
+      }),
+    );
+    setOpen('');
+  };
+  const measured = async (got: Schemas['MeasureResult']) => {
+    const { size, size_from } = line;
+    const saved = await changeLine.mutateAsync({
+      id: line.id,
+      body: {
+        size: diameterTyped(got, units),
+        size_from: got.method === 'short_wrap_test' ? 'short_wrap_test' : 'measured',
+        strength: line.strength,
+        workings: got.workings,
+        version: line.version,
+      },
+    });
+    done(`${line.name} measured.`, () =>
+      changeLine.mutateAsync({
+        id: line.id,
+        body: { size, size_from, strength: line.strength, version: saved.version },
+      }),
     );
     setOpen('');
   };
@@ -63,7 +91,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           <p className={page.facts}>
             {[
               MATERIAL_WORD[line.material],
-              line.nominal ? `nominal ${thickness(line.diameter_mm)}` : thickness(line.diameter_mm),
+              `${line.nominal ? 'nominal ' : ''}${thickness(line.diameter_mm)}${line.size_from === 'label' ? '' : ' measured'}`,
               line.strength,
               line.colour,
               filler.price,
@@ -105,14 +133,35 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           fields={[{ key: 'length', label: 'Left on it now', unit: units.length, placeholder: left }]}
           initial={{ length: '' }}
           submit="That is left"
-          onSubmit={count}
+          onSubmit={(values) => count(values)}
           onCancel={() => setOpen('')}
         />
+      )}
+      {open === 'count' && (
+        <MeasureButton
+          variant="default"
+          title={`How much ${line.name} is left?`}
+          methods={['kitchen_scale']}
+          about={{ full_length_m: filler.full_length_m, line: aboutLine(line) }}
+          take={[
+            {
+              label: 'That is left',
+              onTake: (got) =>
+                count(
+                  { length: `${(got.length_m ?? 0).toFixed(1)} m` },
+                  `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
+                ),
+            },
+          ]}
+        >
+          By the kitchen scale
+        </MeasureButton>
       )}
       {open === 'filler' && (
         <FigureForm
           label={`Edit this filler of ${line.name}`}
           fields={fillerFields(units)}
+          version={filler.version}
           initial={{ full_length: filler.full_length, price: filler.price, name: filler.name }}
           submit="Save"
           onSubmit={saveFiller}
@@ -123,6 +172,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
         <FigureForm
           label={`Edit ${line.name}`}
           fields={lineFields(units)}
+          version={line.version}
           initial={{
             name: line.name,
             material: line.material,
@@ -134,6 +184,17 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           onSubmit={saveLine}
           onCancel={() => setOpen('')}
         />
+      )}
+      {open === 'line' && (
+        <MeasureButton
+          variant="default"
+          title={`How thick is ${line.name}?`}
+          methods={['wrap_test']}
+          about={{}}
+          take={[{ label: 'Keep it with the line', onTake: measured }]}
+        >
+          Wrap test
+        </MeasureButton>
       )}
     </li>
   );

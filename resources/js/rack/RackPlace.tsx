@@ -1,18 +1,24 @@
 import { Button } from '@mantine/core';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useFillers } from '../api/queries';
 import { Empty } from '../parts/Empty';
+import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { AddFiller } from './AddFiller';
 import { FillerEntry } from './FillerEntry';
+import { WhichLine } from './WhichLine';
 
 /** Filler spools as tapes: how much was on each, and how much is left. */
 export function RackPlace() {
   const fillers = useFillers();
   const [params, setParams] = useSearchParams();
   const adding = params.get('add') === 'filler';
+  const which = params.get('which') !== null;
   const add = (on: boolean) => setParams(on ? { add: 'filler' } : {}, { replace: true });
+  const [find, setFind] = useState('');
+  const shown = (fillers.data ?? []).filter((filler) => matches(find, filler.line.name, filler.name));
   return (
     <div className={page.page}>
       <title>Rack · Undro</title>
@@ -20,8 +26,16 @@ export function RackPlace() {
         <h1>Rack</h1>
         <span className={page.soft}>filler spools and what is left on them</span>
         <span className={page.grow} />
+        <Button
+          variant="default"
+          aria-expanded={which}
+          onClick={() => setParams(which ? {} : { which: '1' }, { replace: true })}
+        >
+          Which line?
+        </Button>
         {!adding && <Button onClick={() => add(true)}>Add a filler</Button>}
       </div>
+      {which && <WhichLine />}
       {adding && <AddFiller onDone={() => add(false)} />}
       <Waiting query={fillers} what="the rack" />
       {fillers.data?.length === 0 && !adding && (
@@ -32,9 +46,10 @@ export function RackPlace() {
           </Button>
         </Empty>
       )}
+      <Finder value={find} onChange={setFind} of={fillers.data?.length ?? 0} word="line" />
       {fillers.data && fillers.data.length > 0 && (
         <ul className={page.entries} aria-label="Fillers">
-          {fillers.data.map((filler) => (
+          {shown.map((filler) => (
             <FillerEntry key={filler.id} filler={filler} />
           ))}
         </ul>

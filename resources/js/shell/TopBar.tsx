@@ -1,4 +1,5 @@
 import {
+  Anchor,
   Button,
   Group,
   Radio,
@@ -9,12 +10,14 @@ import {
   useMantineColorScheme,
   VisuallyHidden,
 } from '@mantine/core';
+import { Link } from 'react-router';
 import { useChangeAngler } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
 import { Pocket } from '../parts/Pocket';
 import type { Units } from '../units/units';
 import { useBench } from './bench';
+import { Lately } from './Lately';
 import classes from './Shell.module.css';
 
 const QUIET = { variant: 'subtle', size: 'compact-sm', color: 'gray', className: classes.plain } as const;
@@ -31,6 +34,7 @@ export function TopBar({ onSearch, onHelp }: { onSearch: () => void; onHelp: () 
     <header className={classes.bar}>
       <OnTheBench onChange={onSearch} />
       <div className={classes.tools}>
+        <Lately />
         <AnglerMenu />
         <UnitsMenu />
         <SchemeSwitch />
@@ -76,11 +80,11 @@ function AnglerMenu() {
   const change = useChangeAngler();
   if (!angler) return null;
   const { habits } = angler;
-  const turn = (key: keyof typeof habits) =>
-    change.mutate({ id: angler.id, body: { habits: { ...habits, [key]: !habits[key] } } });
+  const turn = (key: 'long_cast' | 'beginner') =>
+    change.mutate({ id: angler.id, body: { habits: { [key]: !habits[key] } } });
   return (
     <Pocket {...QUIET} name={angler.name} label={`At the bench: ${angler.name}`}>
-      {() => (
+      {(close) => (
         <>
           <Radio.Group label="At the bench" value={String(angler.id)} onChange={(id) => setAngler(Number(id))}>
             {anglers.map((each) => (
@@ -89,6 +93,9 @@ function AnglerMenu() {
           </Radio.Group>
           <Switch mt="md" label="casts for distance" checked={habits.long_cast} onChange={() => turn('long_cast')} />
           <Switch mt={6} label="still learning" checked={habits.beginner} onChange={() => turn('beginner')} />
+          <Anchor component={Link} to="/habits" mt="md" display="block" onClick={close}>
+            All habits of {angler.name}
+          </Anchor>
         </>
       )}
     </Pocket>

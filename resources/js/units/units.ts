@@ -71,3 +71,9 @@ export function withUnit(typed: string, unit: string): string {
 export const metresPer = (units: Units): number => METRES[units.length];
 /** mm per unit of small length. */
 export const millimetresPer = (units: Units): number => (units.small === 'mm' ? 1 : MM_PER_INCH);
+
+/** What something costs, in whatever money it was written. */
+export const price = ({ amount, money }: Schemas['Price']): string => `${amount.toFixed(2)}${money ? ` ${money}` : ''}`;
+
+/** A time in minutes, as people say it. */
+export const minutes = (value: number): string => (value < 1 ? 'under a minute' : `${Math.round(value)} min`);

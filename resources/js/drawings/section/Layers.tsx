@@ -1,20 +1,28 @@
 import { memo } from 'react';
 import { Texture } from '../Texture';
-import { type Frame, interior, type ReelKind, type Shape } from './outline';
+import { buildUp, type Frame, interior, layerPath, type ReelKind, type Shape, surface } from './outline';
 import type { DrawnLayer } from './Section';
 import classes from './Section.module.css';
 
 interface LayersProps {
   id: string;
   shape: Shape;
+  /** the arbor with a sleeve or tape on it */
+  built?: Shape | null;
   frame: Frame;
   kind: ReelKind;
   layers: DrawnLayer[];
+  /** how far a poor lay's hump stands over its hollow at the top, mm */
+  hump?: number;
 }
 
-/** The line on the spool, each layer in its own texture at its own thickness. */
-export const Layers = memo(function Layers({ id, shape, frame: f, kind, layers }: LayersProps) {
+/** The line on the spool, each layer in its own texture at its own thickness, over whatever was built on the arbor. */
+export const Layers = memo(function Layers({ id, shape, built, frame: f, kind, layers, hump = 0 }: LayersProps) {
   const y = (diameter: number) => f.top + ((shape.lip_mm - diameter) / 2) * f.scale;
+  const height = Math.max(0.1, ...layers.map((layer) => layer.top - shape.arbor_thin_mm));
+  // the hump grows from nothing on the arbor
+  const at = (diameter: number) =>
+    surface(f, y(diameter), hump * f.scale * Math.max(0, (diameter - shape.arbor_thin_mm) / height));
   return (
     <>
       <defs>
@@ -32,21 +40,23 @@ export const Layers = memo(function Layers({ id, shape, frame: f, kind, layers }
             y={y(layer.bottom)}
           />
         ))}
+        {built && (
+          <pattern id={`${id}-built`} width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d="M0 3H6" stroke="var(--ink)" strokeWidth={1} />
+          </pattern>
+        )}
       </defs>
+      {built && (
+        <path d={buildUp(shape, built, f, kind)} className={classes.built} style={{ fill: `url(#${id}-built)` }} />
+      )}
       <g clipPath={`url(#${id}-room)`}>
         {layers.map((layer, index) => {
-          const top = y(layer.top);
-          const box = {
-            x: f.left,
-            y: top,
-            width: f.right - f.left,
-            height: Math.max(0, y(layer.bottom) - top),
-          };
+          const d = layerPath(at(layer.bottom), at(layer.top));
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
             <g key={index}>
-              <rect {...box} className={layer.role === 'backing' ? classes.backing : classes.main} />
-              <rect {...box} fill={`url(#${id}-${index})`} />
+              <path d={d} className={layer.role === 'backing' ? classes.backing : classes.main} />
+              <path d={d} fill={`url(#${id}-${index})`} />
             </g>
           );
         })}

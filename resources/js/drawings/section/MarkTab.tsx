@@ -7,12 +7,14 @@ interface MarkTabProps {
   mark: Mark;
   frame: Frame;
   tabY: number;
+  /** the arbor at its thinnest, mm under the lip: no band reaches into it */
+  deepest: number;
 }
 
 const STEPS: Record<string, number> = { ArrowUp: -0.1, ArrowDown: 0.1, PageUp: -0.5, PageDown: 0.5 };
 
 /** A stop mark across the section, with a tab to hold it by. Arrow keys nudge it by a tenth of a mm. */
-export function MarkTab({ mark, frame: f, tabY }: MarkTabProps) {
+export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
   const grip = useRef<{ y: number; depth: number } | null>(null);
   const y = f.top + mark.depth * f.scale;
   const edge = f.right + FLANGE * f.scale;
@@ -75,7 +77,7 @@ export function MarkTab({ mark, frame: f, tabY }: MarkTabProps) {
           x={f.left}
           y={y - mark.half * f.scale}
           width={f.right - f.left}
-          height={2 * mark.half * f.scale}
+          height={Math.max(0, Math.min(mark.depth + mark.half, deepest) - mark.depth + mark.half) * f.scale}
           className={classes.band}
         />
       )}

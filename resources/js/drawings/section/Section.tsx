@@ -1,6 +1,8 @@
 import { useElementSize } from '@mantine/hooks';
 import { useId, useMemo } from 'react';
 import type { Material, Role } from '../material';
+import { type Gauge, GaugeThing } from './GaugeThing';
+import { Housing } from './Housing';
 import { Layers } from './Layers';
 import { MarkTab } from './MarkTab';
 import {
@@ -53,22 +55,46 @@ interface SectionProps {
   height: number;
   /** false: proportions stand in for measures, so no ruler and no depths */
   toScale: boolean;
+  /** the arbor with a sleeve or tape on it */
+  built?: Shape | null;
+  /** how far a poor lay's hump stands over its hollow, mm */
+  hump?: number;
+  /** an everyday thing as thick as the gap, drawn in it */
+  gauge?: Gauge | null;
   /** mm in one unit of the ruler, and its name */
   rulerUnit: { mm: number; name: string };
   label: string;
 }
 
 const PAD = { padLeft: 44, padRight: 108, padTop: 34, padBottom: 26 };
-const WIDE = { ...PAD, padLeft: 24, padRight: 24 };
+const WIDE = { ...PAD, padLeft: 24, padRight: 60 };
+/** Kept free over the lip for what stands there, px. */
+const HEADROOM: Record<ReelKind, number> = { spinning: 34, baitcasting: 78, spincast: 56 };
 
 /** The spool cut in half, to scale, from the lip to the arbor, with its line and its stop marks. */
-export function Section({ shape, kind, lip, bevelMm, layers, marks, height, toScale, rulerUnit, label }: SectionProps) {
+export function Section({
+  shape,
+  built = null,
+  kind,
+  lip,
+  bevelMm,
+  layers,
+  hump = 0,
+  gauge = null,
+  marks,
+  height,
+  toScale,
+  rulerUnit,
+  label,
+}: SectionProps) {
   const { ref, width } = useElementSize();
   const id = useId();
   const f: Frame = useMemo(
-    () => frame(shape, { width: Math.max(width, 200), height, ...(toScale ? PAD : WIDE) }, toScale),
-    [shape, width, height, toScale],
+    () =>
+      frame(shape, { width: Math.max(width, 200), height, ...(toScale ? PAD : WIDE), padTop: HEADROOM[kind] }, toScale),
+    [shape, width, height, toScale, kind],
   );
+  const full = marks.find((mark) => mark.id === 'full');
   const cut = breakLines(shape, f);
   const words = f.top + (shape.bare_depth_mm + BODY) * f.scale + 18;
   const y = (depth: number) => f.top + depth * f.scale;
@@ -84,7 +110,9 @@ export function Section({ shape, kind, lip, bevelMm, layers, marks, height, toSc
         // biome-ignore lint/a11y/useSemanticElements: an SVG cannot hold a fieldset
         <svg width={width} height={height} className={classes.drawing} aria-label={label} role="group">
           <path d={metal(shape, f, kind, lip, bevelMm)} className={toScale ? classes.metal : classes.guess} />
-          <Layers id={id} shape={shape} frame={f} kind={kind} layers={layers} />
+          <Layers id={id} shape={shape} built={built} frame={f} kind={kind} layers={layers} hump={toScale ? hump : 0} />
+          <Housing frame={f} shape={shape} kind={kind} surface={layers.at(-1)?.top ?? shape.arbor_thick_mm} />
+          {toScale && gauge && full && <GaugeThing frame={f} gauge={gauge} full={full.depth} />}
           {f.cut && (
             <g className={classes.cut}>
               <path d={cut.between} className={classes.gap} />
@@ -100,7 +128,13 @@ export function Section({ shape, kind, lip, bevelMm, layers, marks, height, toSc
           </text>
           {toScale &&
             marks.map((mark, index) => (
-              <MarkTab key={mark.id} mark={mark} frame={f} tabY={tabs[index] ?? y(mark.depth)} />
+              <MarkTab
+                key={mark.id}
+                mark={mark}
+                frame={f}
+                tabY={tabs[index] ?? y(mark.depth)}
+                deepest={shape.bare_depth_mm}
+              />
             ))}
         </svg>
       )}

@@ -6,10 +6,13 @@ import type { DrawnLayer } from './Section';
 export function drawn(
   shape: Shape | null,
   layers: Schemas['FilledLayer'][],
-): { shape: Shape; layers: DrawnLayer[]; toScale: boolean } {
+  bare: Shape | null = shape,
+): { shape: Shape; layers: DrawnLayer[]; toScale: boolean; built: Shape | null } {
   if (shape) {
     return {
-      shape,
+      shape: bare ?? shape,
+      // what a sleeve or tape makes of the arbor
+      built: bare && bare.arbor_thin_mm !== shape.arbor_thin_mm ? shape : null,
       toScale: true,
       layers: layers.map((layer) => ({
         role: layer.role,
@@ -25,6 +28,7 @@ export function drawn(
   let at = guess.arbor_thin_mm;
   return {
     shape: guess,
+    built: null,
     toScale: false,
     layers: layers.map((layer) => {
       const bottom = at;

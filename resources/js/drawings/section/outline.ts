@@ -90,6 +90,35 @@ export function arborProfile(shape: Shape, f: Frame, kind: ReelKind): [number, n
   ];
 }
 
+/** What is built on the arbor for one fill: the ring between the bare arbor and the built one, px. */
+export function buildUp(bare: Shape, built: Shape, f: Frame, kind: ReelKind): string {
+  const floor = arborProfile(bare, f, kind);
+  const roof = arborProfile({ ...built, lip_mm: bare.lip_mm }, f, kind).reverse();
+  return `M${[...floor, ...roof].map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+}
+
+/** Points across the traverse at which a humped surface is drawn. */
+const STEPS = 28;
+
+/** The surface of line from rear to front, px: level, or with a hump on one half and a hollow on the other. */
+export function surface(f: Frame, y: number, hump: number): [number, number][] {
+  if (hump === 0) {
+    return [
+      [f.left, y],
+      [f.right, y],
+    ];
+  }
+  return Array.from({ length: STEPS + 1 }, (_, step) => {
+    const along = step / STEPS;
+    return [f.left + along * (f.right - f.left), y - (hump / 2) * Math.sin(2 * Math.PI * along)];
+  });
+}
+
+/** A layer between two surfaces, px. */
+export function layerPath(bottom: [number, number][], top: [number, number][]): string {
+  return `M${[...bottom, ...[...top].reverse()].map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+}
+
 /** The room for line: between the flanges, above the arbor. */
 export function interior(shape: Shape, f: Frame, kind: ReelKind, above: number): string {
   const floor = arborProfile(shape, f, kind);

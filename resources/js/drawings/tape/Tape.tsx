@@ -95,7 +95,7 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
               className={classes.band}
             />
           )}
-          <Scale total={total} unit={scaleUnit} by={by} x={x} y={top + body} />
+          <Scale total={total} unit={scaleUnit} by={by} x={x} y={top + body} edge={width} />
           {placed.slice(1).map((segment) => (
             <circle
               key={segment.id}
@@ -126,9 +126,14 @@ interface ScaleProps {
   by: number;
   x: (metres: number) => number;
   y: number;
+  /** the right edge of the drawing, px */
+  edge: number;
 }
 
-function Scale({ total, unit, by, x, y }: ScaleProps) {
+/** Half the room a figure on the scale takes, px. */
+const FIGURE = 16;
+
+function Scale({ total, unit, by, x, y, edge }: ScaleProps) {
   const range = total / unit.m;
   return (
     <g className={classes.scale}>
@@ -140,7 +145,7 @@ function Scale({ total, unit, by, x, y }: ScaleProps) {
       {ticks(range, by).map((tick) => (
         <g key={tick}>
           <path d={`M${x(tick * unit.m)} ${y}v8`} />
-          <text x={x(tick * unit.m)} y={y + 20} textAnchor={tick === 0 ? 'start' : 'middle'}>
+          <text x={Math.min(x(tick * unit.m), edge - FIGURE)} y={y + 20} textAnchor={tick === 0 ? 'start' : 'middle'}>
             {tick === 0 ? `0 ${unit.name}` : Math.round(tick * 100) / 100}
           </text>
         </g>

@@ -1,0 +1,197 @@
+import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Problem, type Schemas } from '../api/client';
+import { useImport } from '../api/queries';
+import page from '../parts/parts.module.css';
+import classes from './Data.module.css';
+
+const TABLES = [
+  { value: 'reels', label: 'reels' },
+  { value: 'spools', label: 'spools' },
+  { value: 'lines', label: 'lines' },
+  { value: 'fillers', label: 'fillers' },
+] as const;
+const STATE = { new: 'new', changed: 'changes one here', same: 'the same as here', bad: 'not taken' } as const;
+/** Rows shown of a long file; all the bad ones come first. */
+const SHOWN = 200;
+
+type Result = Schemas['ImportResult'];
+
+/** All data out in open formats, and in again: first a look at every row, then the good ones on request. */
+export function DataPlace() {
+  const [text, setText] = useState('');
+  const [what, setWhat] = useState('');
+  const [result, setResult] = useState<Result | null>(null);
+  const [problem, setProblem] = useState('');
+  const read = useImport();
+
+  const run = async (take: boolean, of = text, as = what) => {
+    try {
+      setProblem('');
+      setResult(await read.mutateAsync({ text: of, table: (as || null) as Schemas['DataTable'] | null, take }));
+    } catch (error) {
+      setResult(null);
+      setProblem(error instanceof Problem ? error.message : 'That did not work. Try again.');
+    }
+  };
+  const open = async (file: File | null | undefined) => {
+    if (!file) return;
+    const content = await file.text();
+    const as = /\.json$/i.test(file.name)
+      ? ''
+      : (TABLES.find((each) => file.name.toLowerCase().includes(each.value))?.value ?? what);
+    setText(content);
+    setWhat(as);
+    await run(false, content, as);
+  };
+  const good = result?.rows.filter((row) => row.state === 'new' || row.state === 'changed').length ?? 0;
+  return (
+    <div className={page.page}>
+      <title>Data in and out · Undro</title>
+      <div className={page.head}>
+        <h1>Data in and out</h1>
+        <span className={page.soft}>everything in open formats; nothing leaves this computer by itself</span>
+      </div>
+      <section className={classes.out} aria-label="Out">
+        <h2>Out</h2>
+        <p>
+          <Button component="a" href="/api/data" download>
+            All of it, as one JSON document
+          </Button>{' '}
+          <Anchor href="/api/data/schema" download="undro.schema.json" size="sm">
+            its schema
+          </Anchor>
+        </p>
+        <p className={classes.tables}>
+          As tables (CSV):
+          {TABLES.map((table) => (
+            <Button
+              key={table.value}
+              size="compact-sm"
+              variant="default"
+              component="a"
+              href={`/api/data/${table.value}`}
+              download
+            >
+              {table.label}
+            </Button>
+          ))}
+        </p>
+        <p className={page.facts}>
+          The document holds the whole history too. Read into an empty Undro it is all there again.
+        </p>
+      </section>
+      <section aria-label="In">
+        <h2>In</h2>
+        <div className={classes.in}>
+          <NativeSelect
+            label="The file is"
+            value={what}
+            onChange={(event) => setWhat(event.currentTarget.value)}
+            data={[
+              { value: '', label: 'a JSON document of Undro' },
+              ...TABLES.map((each) => ({ value: each.value, label: `a table of ${each.label}` })),
+            ]}
+          />
+          <label className={classes.file}>
+            <span>Choose the file</span>
+            <input
+              type="file"
+              accept=".json,.csv,.txt,application/json,text/csv"
+              onChange={(event) => void open(event.currentTarget.files?.[0])}
+            />
+          </label>
+        </div>
+        <Textarea
+          label="Or paste it here"
+          minRows={4}
+          maxRows={10}
+          rows={5}
+          mt="sm"
+          value={text.length > 20_000 ? `${text.slice(0, 20_000)} …` : text}
+          onChange={(event) => setText(event.currentTarget.value)}
+          placeholder={'name,material,size,strength\nJetty nylon,mono,0.30,5 kg'}
+          spellCheck={false}
+        />
+        <div className={classes.buttons}>
+          <Button
+            variant={result ? 'default' : 'filled'}
+            onClick={() => run(false)}
+            disabled={text.trim() === ''}
+            loading={read.isPending}
+          >
+            Look at it first
+          </Button>
+          {result && !result.taken && good > 0 && (
+            <Button onClick={() => run(true)} loading={read.isPending}>
+              Take the {good} good {good === 1 ? 'row' : 'rows'}
+            </Button>
+          )}
+        </div>
+        {problem && (
+          <p role="alert" className={page.late}>
+            {problem}
+          </p>
+        )}
+        {result && <Rows result={result} />}
+      </section>
+    </div>
+  );
+}
+
+function Rows({ result }: { result: Result }) {
+  const order = ['bad', 'changed', 'new', 'same'];
+  const rows = [...result.rows].sort((a, b) => order.indexOf(a.state) - order.indexOf(b.state));
+  const count = (state: Result['rows'][number]['state']) => result.rows.filter((row) => row.state === state).length;
+  const said = order
+    .map((state) => [state, count(state as 'new')] as const)
+    .filter(([, many]) => many > 0)
+    .map(([state, many]) => `${many} ${STATE[state as 'new']}`)
+    .join(', ');
+  return (
+    <>
+      <p className={classes.said} aria-live="polite" data-testid="import-said">
+        {result.taken ? 'Taken: ' : 'Nothing is changed yet: '}
+        {said || 'no rows'}.
+        {result.taken && (
+          <>
+            {' '}
+            <Anchor component={Link} to="/locker">
+              To the locker
+            </Anchor>
+          </>
+        )}
+      </p>
+      <table className={classes.rows}>
+        <thead>
+          <tr>
+            <th scope="col">Row</th>
+            <th scope="col">Of</th>
+            <th scope="col">Name</th>
+            <th scope="col">Is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, SHOWN).map((row) => (
+            <tr key={`${row.kind} ${row.row}`} data-state={row.state}>
+              <td>{row.row}</td>
+              <td>{row.kind}</td>
+              <td>{row.name}</td>
+              <td>
+                {row.problem ? (
+                  <>
+                    <strong>{STATE.bad}.</strong> {row.problem}
+                  </>
+                ) : (
+                  STATE[row.state]
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {rows.length > SHOWN && <p className={page.facts}>and {rows.length - SHOWN} more</p>}
+    </>
+  );
+}

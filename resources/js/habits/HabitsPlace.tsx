@@ -1,0 +1,135 @@
+import { Radio, Switch } from '@mantine/core';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useChangeAngler, useSchools } from '../api/queries';
+import page from '../parts/parts.module.css';
+import { TypedField } from '../parts/TypedField';
+import { done, failed } from '../parts/undo';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import classes from './Habits.module.css';
+
+type Question = Schemas['SchoolsResult']['questions'][number];
+
+/** What anglers do not agree on: every school fairly put, Undro's pick and why, and the choice that drives the plans. */
+export function HabitsPlace() {
+  const schools = useSchools();
+  const { angler } = useBench();
+  const change = useChangeAngler();
+  if (!angler) return <Waiting query={schools} what="the habits" />;
+  const { habits } = angler;
+  const keep = async (what: string, next: Schemas['AnglerChange'], before: Schemas['AnglerChange']) => {
+    try {
+      await change.mutateAsync({ id: angler.id, body: next });
+      done(what, () => change.mutateAsync({ id: angler.id, body: before }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  const choose = (question: Question, school: string) =>
+    keep(
+      `${angler.name}: ${question.words} ${question.schools.find((each) => each.id === school)?.words}.`,
+      { habits: { schools: { [question.id]: school } } },
+      { habits: { schools: { [question.id]: habits.schools[question.id] ?? question.pick } } },
+    );
+  const turn = (key: 'long_cast' | 'beginner') =>
+    keep('Kept.', { habits: { [key]: !habits[key] } }, { habits: { [key]: habits[key] } });
+  return (
+    <div className={page.page}>
+      <title>Habits · Undro</title>
+      <div className={page.head}>
+        <h1>Habits</h1>
+        <span className={page.soft}>
+          of {angler.name}. People who wind reels well do not agree on these. Every plan starts from your answers, and
+          says where it cannot follow them.
+        </span>
+      </div>
+      <div className={classes.plain}>
+        <Switch label="casts for distance" checked={habits.long_cast} onChange={() => turn('long_cast')} />
+        <Switch label="still learning" checked={habits.beginner} onChange={() => turn('beginner')} />
+        <Pace key={angler.id} />
+      </div>
+      <Waiting query={schools} what="the questions" />
+      <ol className={classes.questions}>
+        {schools.data?.questions.map((question) => (
+          <QuestionEntry
+            key={question.id}
+            question={question}
+            chosen={habits.schools[question.id] ?? question.pick}
+            onChoose={(school) => choose(question, school)}
+          />
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+interface QuestionEntryProps {
+  question: Question;
+  chosen: string;
+  onChoose: (school: string) => void;
+}
+
+function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
+  const pick = question.schools.find((each) => each.id === question.pick);
+  return (
+    <li className={classes.question}>
+      <div>
+        <h2>{question.words}</h2>
+        <p className={page.facts}>
+          <strong>Undro: {pick?.words}.</strong> {question.why}
+        </p>
+        <p className={page.facts}>Drives {question.drives}.</p>
+      </div>
+      <Radio.Group aria-label={question.words} value={chosen} onChange={onChoose}>
+        <div className={classes.schools}>
+          {question.schools.map((school) => (
+            <Radio
+              key={school.id}
+              value={school.id}
+              label={
+                <>
+                  {school.words}
+                  {school.id === question.pick && <span className={classes.pick}>Undro’s pick</span>}
+                </>
+              }
+              description={school.says}
+            />
+          ))}
+        </div>
+      </Radio.Group>
+    </li>
+  );
+}
+
+/** How fast the handle is turned; times of work rest on it. */
+function Pace() {
+  const { angler } = useBench();
+  const change = useChangeAngler();
+  const [typed, setTyped] = useState(String(angler?.pace_turns_per_min ?? ''));
+  const value = Number(typed.replace(',', '.'));
+  const wrong = !(value >= 5 && value <= 300);
+  return (
+    <TypedField
+      className={classes.pace}
+      label="Handle turns a minute"
+      value={typed}
+      onChange={setTyped}
+      error={wrong ? 'Between 5 and 300, such as 60.' : undefined}
+      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      onBlur={() => {
+        if (!angler || wrong || value === angler.pace_turns_per_min) return;
+        const before = angler.pace_turns_per_min;
+        change
+          .mutateAsync({ id: angler.id, body: { pace_turns_per_min: value } })
+          .then(
+            () =>
+              done(`${angler.name} turns ${value} a minute.`, () =>
+                change.mutateAsync({ id: angler.id, body: { pace_turns_per_min: before } }),
+              ),
+            failed,
+          );
+      }}
+    />
+  );
+}

@@ -1,0 +1,102 @@
+import { Button, Modal, SegmentedControl } from '@mantine/core';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { Problem } from '../api/client';
+import { useMeasured } from '../api/queries';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import { length, type Units, withUnit, words } from '../units/units';
+import classes from './Measure.module.css';
+import { METHODS, type Method } from './methods';
+import { MethodPicture } from './Pictures';
+
+export type Measured = Schemas['MeasureResult'];
+
+interface MeasureProps {
+  /** what is to be found, as a title */
+  title: string;
+  methods: Method[];
+  /** what the calculator needs beside the readings: the line, the spool, the filler's length */
+  about: Partial<Schemas['MeasureCase']>;
+  take: { label: string; onTake: (measured: Measured) => void | Promise<void> }[];
+  onClose: () => void;
+}
+
+/** Measuring help where a figure is asked for: how, with a drawing, and what the readings come to with their tolerance. */
+export default function Measure({ title, methods, about, take, onClose }: MeasureProps) {
+  const { units } = useBench();
+  const [method, setMethod] = useState<Method>(methods[0] ?? 'caliper');
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const { word: _, how, fields } = METHODS[method];
+  const shown = fields(units);
+  const needed = shown.filter((field) => !['empty_g', 'step_g', 'readings'].includes(field.key));
+  const ready = shown.length > 0 && needed.every((field) => (typed[field.key] ?? '').trim() !== '');
+  const readings = Object.fromEntries(
+    shown
+      .map((field) => [field.key, field.unit ? withUnit(typed[field.key] ?? '', field.unit) : (typed[field.key] ?? '')])
+      .filter(([, value]) => value !== ''),
+  );
+  const { data, error, isPlaceholderData } = useMeasured(
+    ready ? ({ ...about, ...readings, method } as Schemas['MeasureCase']) : null,
+  );
+  const problem = error instanceof Problem ? error : null;
+  const wrong = (key: string) => (problem?.field === key ? problem.message : undefined);
+  const result = ready && !problem && !isPlaceholderData ? data : undefined;
+  return (
+    <Modal opened onClose={onClose} title={title} size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
+      {methods.length > 1 && (
+        <SegmentedControl
+          size="xs"
+          mb="sm"
+          aria-label="How to measure it"
+          value={method}
+          onChange={(value) => setMethod(value as Method)}
+          data={methods.map((each) => ({ value: each, label: METHODS[each].word }))}
+        />
+      )}
+      <div className={classes.work}>
+        <MethodPicture method={method} />
+        <div className={classes.readings}>
+          <p>{how}</p>
+          {shown.map((field) => (
+            <TypedField
+              key={field.key}
+              label={field.label}
+              placeholder={field.placeholder}
+              unit={field.unit}
+              value={typed[field.key] ?? ''}
+              onChange={(value) => setTyped((before) => ({ ...before, [field.key]: value }))}
+              error={wrong(field.key)}
+            />
+          ))}
+        </div>
+      </div>
+      {problem && !shown.some((field) => wrong(field.key)) && <p role="alert">{problem.message}</p>}
+      <p className={classes.result} aria-live="polite" data-testid="measured">
+        {result ? inWords(result, units) : shown.length > 0 ? 'Type the readings.' : ''}
+      </p>
+      {shown.length > 0 &&
+        take.map((each) => (
+          <Button
+            key={each.label}
+            mr="xs"
+            disabled={!result}
+            onClick={() => {
+              if (result) void Promise.resolve(each.onTake(result)).then(onClose);
+            }}
+          >
+            {each.label}
+          </Button>
+        ))}
+    </Modal>
+  );
+}
+
+function inWords(result: Measured, units: Units): string {
+  if (result.diameter_mm !== undefined) {
+    const digits = result.diameter_mm < 3 ? 3 : 1;
+    return `${result.diameter_mm.toFixed(digits)} ± ${result.half.toFixed(digits)} mm, by ${result.word}`;
+  }
+  const metres = result.length_m ?? 0;
+  return `${words(length(metres, units))} ± ${length(result.half, units).figure}, by ${result.word}`;
+}

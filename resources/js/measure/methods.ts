@@ -1,0 +1,68 @@
+import type { Units } from '../units/units';
+
+export type Method = 'caliper' | 'paper_strip' | 'wrap_test' | 'kitchen_scale' | 'weighed' | 'level';
+
+export interface MeasureField {
+  key: string;
+  label: string;
+  placeholder: string;
+  unit?: string;
+}
+
+export interface MethodWords {
+  word: string;
+  how: string;
+  fields: (units: Units) => MeasureField[];
+}
+
+const mass = (key: string, label: string, placeholder: string): MeasureField => ({
+  key,
+  label,
+  placeholder,
+  unit: 'g',
+});
+const STEP = mass('step_g', 'Step of the scale', '1 g');
+
+export const METHODS: Record<Method, MethodWords> = {
+  caliper: {
+    word: 'caliper',
+    how: 'Lip: the front rim, across its widest. Arbor: the bare core, or both ends of a taper. Traverse: inside, from flange to flange. Type each into its field.',
+    fields: () => [],
+  },
+  paper_strip: {
+    word: 'strip of paper',
+    how: 'Lay a strip of paper round it, mark where it meets, unroll it and measure to the mark. Divided by pi that is how thick it is.',
+    fields: (units) => [{ key: 'round_mm', label: 'Round it', placeholder: `97 ${units.small}`, unit: units.small }],
+  },
+  wrap_test: {
+    word: 'wrap test',
+    how: 'Wind touching wraps round a pencil, without pulling them flat, over 10 mm or more. Count them and measure how wide they lie.',
+    fields: (units) => [
+      { key: 'wraps', label: 'Wraps', placeholder: '40' },
+      { key: 'over_mm', label: 'Over a width of', placeholder: `12 ${units.small}`, unit: units.small },
+    ],
+  },
+  kitchen_scale: {
+    word: 'kitchen scale',
+    how: 'Weigh the filler now. Its weight full is on the label or in your notes; an empty one of the same make gives the best answer.',
+    fields: () => [
+      mass('mass_g', 'Weighs now', '81 g'),
+      mass('full_g', 'Weighed full', '120 g'),
+      mass('empty_g', 'Empty, if you have one', '38 g'),
+      STEP,
+    ],
+  },
+  weighed: {
+    word: 'weighed spool',
+    how: 'Weigh the bare spool, then the spool with the line on it.',
+    fields: () => [mass('before_g', 'Bare', '62 g'), mass('after_g', 'With the line', '71 g'), STEP],
+  },
+  level: {
+    word: 'level now',
+    how: 'Lay a rule across the lip and read how far down the line lies, in three places round the spool.',
+    fields: (units) => [
+      { key: 'depth_mm', label: 'Under the lip now', placeholder: `3 ${units.small}`, unit: units.small },
+      { key: 'readings', label: 'Places read', placeholder: '3' },
+    ],
+  },
+};

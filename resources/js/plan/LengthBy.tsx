@@ -1,0 +1,117 @@
+import { NativeSelect } from '@mantine/core';
+import { useFillers, useReels } from '../api/queries';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import { length, metresPer, words } from '../units/units';
+import { fillerOf, fromReel } from './draft';
+import classes from './Plan.module.css';
+import type { Planning } from './usePlan';
+
+const BY = [
+  { value: 'typed', label: 'as long as typed' },
+  { value: 'all', label: 'all of the filler' },
+  { value: 'share', label: 'the filler, shared out' },
+  { value: 'reach', label: 'casts and a run' },
+];
+
+/** What says how long the main line is, and a slider for it while something else is worked out. */
+export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Planning }) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const filler = fillerOf('main', draft, fillers);
+  const layer = result?.fill.layers.find((each) => each.role === 'main');
+  if (result?.open === 'main') return null;
+  const most = result ? result.main_most_m : 0;
+  const metres = layer?.length_m ?? 0;
+  return (
+    <>
+      <div className={classes.by}>
+        <NativeSelect
+          size="xs"
+          aria-label="What says how long the main line is"
+          value={draft.mainBy}
+          onChange={(event) => set({ mainBy: event.currentTarget.value, join: '' })}
+          data={BY.filter(
+            (each) => filler || (each.value !== 'all' && each.value !== 'share') || each.value === draft.mainBy,
+          )}
+        />
+        {layer && most > 1 && (
+          <input
+            type="range"
+            className={classes.slide}
+            aria-label="Length of the main line"
+            aria-valuetext={words(length(metres, units))}
+            min={0}
+            max={Math.floor(most / metresPer(units))}
+            step={1}
+            value={Math.round(metres / metresPer(units))}
+            onChange={(event) =>
+              set({ mainBy: 'typed', join: '', mainLength: `${event.currentTarget.value} ${units.length}` })
+            }
+          />
+        )}
+      </div>
+      {draft.mainBy === 'share' && <Shared plan={{ draft, set, errorFor, result } as Planning} />}
+      {draft.mainBy === 'reach' && (
+        <div className={classes.pairs}>
+          <TypedField
+            label="Longest cast"
+            placeholder={`60 ${units.length}`}
+            unit={units.length}
+            value={draft.cast}
+            onChange={(cast) => set({ cast })}
+            error={errorFor('cast')}
+          />
+          <TypedField
+            label="Run of a fish"
+            placeholder={`40 ${units.length}`}
+            unit={units.length}
+            value={draft.run}
+            onChange={(run) => set({ run })}
+            error={errorFor('run')}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** How many reels share the filler, and which is the other one: its own backing is worked out too. */
+function Shared({ plan: { draft, set, errorFor } }: { plan: Planning }) {
+  const { data: reels = [] } = useReels();
+  return (
+    <div className={classes.pairs}>
+      <TypedField
+        label="Reels that share it"
+        value={draft.parts}
+        onChange={(parts) => set({ parts })}
+        error={errorFor('parts')}
+      />
+      <NativeSelect
+        label="The other one"
+        value={draft.otherReel ? `${draft.otherReel} ${draft.otherSpool}` : ''}
+        onChange={(event) => {
+          const [otherReel = '', otherSpool = ''] = event.currentTarget.value.split(' ');
+          set({ otherReel, otherSpool });
+        }}
+        data={[
+          { value: '', label: 'not said' },
+          ...reels.flatMap((reel) =>
+            reel.spools
+              .filter((spool) => String(spool.id) !== draft.spool)
+              .map((spool) => ({ value: `${reel.id} ${spool.id}`, label: `${reel.name}, ${spool.name}` })),
+          ),
+        ]}
+      />
+    </div>
+  );
+}
+
+/** The figures of the other reel put in place of this one's. */
+export const onOtherReel = (draft: Planning['draft'], reels: Parameters<typeof fromReel>[0][]) => {
+  const reel = reels.find((each) => String(each.id) === draft.otherReel);
+  const spool = reel?.spools.find((each) => String(each.id) === draft.otherSpool);
+  return reel && spool
+    ? { reel, draft: { ...draft, ...fromReel(reel, spool), join: '', way: 'backing', open: 'backing' } }
+    : null;
+};

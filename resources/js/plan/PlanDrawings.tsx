@@ -1,0 +1,131 @@
+import { useMemo } from 'react';
+import type { PlanResult } from '../api/queries';
+import { ROLE_WORD } from '../drawings/material';
+import { drawn } from '../drawings/section/drawn';
+import type { LipShape, ReelKind } from '../drawings/section/outline';
+import { type Mark, Section } from '../drawings/section/Section';
+import { Tape } from '../drawings/tape/Tape';
+import { fraction, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
+import { USUAL_BEVEL_MM } from './draft';
+import type { Planning } from './usePlan';
+
+interface PlanSectionProps {
+  plan: Planning;
+  units: Units;
+  height: number;
+  /** on paper: marks that cannot be moved */
+  still?: boolean;
+}
+
+/** The section of a plan. Marks follow the hand at once; the layers follow with the answer. */
+export function PlanSection({ plan, units, height, still = false }: PlanSectionProps) {
+  const { draft, result } = plan;
+  // drawn anew only with a new answer: while a mark moves under the hand, the rest of the picture stands still
+  const picture = useMemo(
+    () => drawn(result?.spool ?? null, result?.fill.layers ?? [], result?.bare_spool ?? null),
+    [result],
+  );
+  const rulerUnit = useMemo(() => ({ mm: millimetresPer(units), name: units.small }), [units]);
+  const stops = result ? marks(plan, units) : [];
+  return (
+    <Section
+      {...picture}
+      kind={draft.kind as ReelKind}
+      lip={draft.lip as LipShape}
+      bevelMm={result?.bevel_mm ?? USUAL_BEVEL_MM}
+      hump={result?.hump_mm ?? 0}
+      gauge={result?.gap.gauge ?? null}
+      marks={still ? stops.map(({ onMove: _, ...mark }) => mark) : stops}
+      height={height}
+      rulerUnit={rulerUnit}
+      label={
+        result
+          ? `Section of the spool, full at ${words(small(result.gap.mm, units))} under the lip`
+          : 'Section of an empty spool'
+      }
+    />
+  );
+}
+
+/** The line of a plan as a tape. */
+export function PlanTape({ result, units }: { result: PlanResult; units: Units }) {
+  const tape = useMemo(() => tapeOf(result, units), [result, units]);
+  return tape.segments.length > 0 ? <Tape {...tape} ends="reel" /> : null;
+}
+
+/** The whole line as a tape, with the tolerance round the end of the open layer. */
+function tapeOf(result: PlanResult, units: Units) {
+  const segments = result.fill.layers.map((layer) => ({
+    id: layer.role,
+    material: layer.material,
+    length: layer.length_m,
+    backing: layer.role === 'backing',
+    word: [
+      ROLE_WORD[layer.role],
+      words(length(layer.length_m, units)),
+      layer.handle_turns === undefined ? '' : `${Math.round(layer.handle_turns)} turns`,
+    ]
+      .filter(Boolean)
+      .join(' · '),
+  }));
+  const solved = result.fits ? result.solved : null;
+  const before = result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
+  return {
+    segments,
+    scaleUnit: { m: metresPer(units), name: units.length },
+    label: `The line from the arbor: ${segments.map((segment) => segment.word).join(', ')}`,
+    ...(solved && result.half_m ? { band: { at: before, half: result.half_m } } : {}),
+  };
+}
+
+/** The stop marks: full, and where the main line is joined on. */
+function marks({ draft, set, result }: Planning, units: Units): Mark[] {
+  if (!result?.spool) return [];
+  const asTyped = (depth: number) => `${depth.toFixed(2)} mm`;
+  const read = (depth: number) => (units.small === 'in' ? fraction(depth, units) : words(small(depth, units)));
+  const held = (typed: string, fallback: number) => {
+    const match = /^(\d+(?:\.\d+)?) mm$/.exec(typed);
+    return match ? Number(match[1]) : fallback;
+  };
+  const deepest = result.spool.bare_depth_mm;
+  const full = held(draft.gap, result.gap.mm);
+  const found: Mark[] = [
+    {
+      id: 'full',
+      word: 'full',
+      depth: full,
+      figure: read(full),
+      tone: 'stop',
+      least: 0,
+      most: Math.max(0, deepest - 0.2),
+      onMove: (depth) => set({ gap: asTyped(depth) }),
+    },
+  ];
+  const top = result.fill.layers.at(-1);
+  if (draft.open === 'level' && result.level) {
+    found.push({
+      id: 'level',
+      word: 'it ends',
+      depth: result.level.depth_mm,
+      figure: read(result.level.depth_mm),
+      tone: 'next',
+      half: result.level.half_mm,
+    });
+  }
+  const backing = result.fill.layers.length > 1 ? result.fill.layers[0] : undefined;
+  if (backing?.depth_mm !== undefined && top) {
+    const join = draft.join ? held(draft.join, backing.depth_mm) : backing.depth_mm;
+    found.push({
+      id: 'join',
+      word: 'join',
+      depth: join,
+      figure: read(join),
+      tone: 'next',
+      ...(result.depth_mark ? { half: result.depth_mark.one_reading.depth_half_mm } : {}),
+      ...(draft.open === 'backing'
+        ? { least: full, most: deepest, onMove: (depth: number) => set({ join: asTyped(depth) }) }
+        : {}),
+    });
+  }
+  return found;
+}

@@ -1,0 +1,130 @@
+import { Button, Checkbox } from '@mantine/core';
+import type { Schemas } from '../api/client';
+import { useWays } from '../api/queries';
+import { drawn } from '../drawings/section/drawn';
+import type { LipShape, ReelKind } from '../drawings/section/outline';
+import { Thumb } from '../drawings/section/Thumb';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { fraction, length, minutes, price, small, type Units, words } from '../units/units';
+import { takeWay } from './UnderIt';
+import type { Planning } from './usePlan';
+import classes from './Ways.module.css';
+
+/** Every way to fill this spool with this main line, drawn and figured side by side; the one to take is marked. */
+export function Ways({ plan }: { plan: Planning }) {
+  const { draft, set, question } = plan;
+  const { units, angler } = useBench();
+  const { data, isPlaceholderData, error } = useWays(
+    question === null
+      ? null
+      : {
+          ...question,
+          backing: question.backing ?? { material: 'mono', size: '0.30 mm' },
+          pace_turns_per_min: angler?.pace_turns_per_min ?? null,
+          spare: draft.spare === 'yes',
+        },
+  );
+  if (question === null || !data) return null;
+  const pick = data.ways.find((way) => way.id === data.pick);
+  return (
+    <section className={classes.band} id="ways" aria-label="Ways side by side">
+      <header className={classes.head}>
+        <h2>Ways side by side</h2>
+        <p>
+          {pick && <strong>{pick.word}. </strong>}
+          {sentence(data.why, units)} {data.departs && sentence(data.departs, units)}
+        </p>
+        <div className={classes.has}>
+          <Checkbox
+            size="xs"
+            label="the arbor grips"
+            checked={draft.grips === 'yes'}
+            onChange={(event) => set({ grips: event.currentTarget.checked ? 'yes' : '' })}
+          />
+          <Checkbox
+            size="xs"
+            label="a spare spool like it"
+            checked={draft.spare === 'yes'}
+            onChange={(event) => set({ spare: event.currentTarget.checked ? 'yes' : '' })}
+          />
+        </div>
+      </header>
+      {error && <p role="alert">{error.message}</p>}
+      <ul className={classes.ways} data-fresh={!isPlaceholderData}>
+        {data.ways.map((way) => (
+          <li
+            key={way.id}
+            className={classes.way}
+            data-pick={way.id === data.pick}
+            data-taken={way.id === draft.way}
+            aria-label={way.word}
+          >
+            <h3>
+              {way.word}
+              {way.id === data.pick && <span className={classes.pick}>the pick</span>}
+            </h3>
+            <Thumb
+              {...drawn(way.spool, way.layers, plan.result?.bare_spool ?? way.spool)}
+              kind={draft.kind as ReelKind}
+              lip={draft.lip as LipShape}
+              width={168}
+              height={84}
+            />
+            {way.works && (
+              <Button
+                size="compact-xs"
+                variant={way.id === draft.way ? 'filled' : 'default'}
+                onClick={() => set(takeWay(way.id, draft))}
+                aria-pressed={way.id === draft.way}
+                aria-label={`${way.id === draft.way ? 'This plan' : 'Plan it so'}: ${way.word}`}
+              >
+                {way.id === draft.way ? 'This plan' : 'Plan it so'}
+              </Button>
+            )}
+            {way.works && <Figures way={way} units={units} />}
+            <ul className={classes.words}>
+              {[...way.steps, ...way.risks].map((each) => (
+                <li key={each.sentence}>{sentence(each, units)}</li>
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Figures({ way, units }: { way: Schemas['Way']; units: Units }) {
+  const depth = way.level_mm;
+  const rows: [string, string][] = [
+    ...way.layers.map((layer): [string, string] => [
+      layer.role === 'backing' ? 'backing' : 'main line',
+      words(length(layer.length_m, units)),
+    ]),
+    ['ends', depth === null ? `${Math.round((way.filled_fraction ?? 0) * 100)} % full` : at(depth, units)],
+    ['handle turns', way.handle_turns === null ? '–' : String(Math.round(way.handle_turns))],
+    [
+      'wound',
+      way.wound_m === null
+        ? '–'
+        : `${words(length(way.wound_m, units, 0))}${way.passes > 1 ? `, ${way.passes} passes` : ''}`,
+    ],
+    ['at your pace', way.minutes === null ? '–' : minutes(way.minutes)],
+    ['line costs', way.cost ? price(way.cost) : 'no price'],
+    ['joins buried', String(way.knots)],
+  ];
+  return (
+    <dl className={classes.figures}>
+      {rows.map(([what, figure]) => (
+        <div key={what}>
+          <dt>{what}</dt>
+          <dd>{figure}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+const at = (depth: number, units: Units) =>
+  units.small === 'in' ? `${fraction(depth, units)} down` : `${words(small(depth, units))} down`;

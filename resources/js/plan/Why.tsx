@@ -1,0 +1,40 @@
+import { SegmentedControl } from '@mantine/core';
+import { useState } from 'react';
+import type { PlanResult } from '../api/queries';
+import { GapReasons } from './GapReasons';
+import { Match, useSuits } from './Match';
+import { Method } from './Method';
+import { Narrowings } from './Narrowings';
+import classes from './Plan.module.css';
+import type { Planning } from './usePlan';
+
+const SUITS = { fits: 'Suits: yes', light: 'Suits: light', heavy: 'Suits: heavy', unknown: 'Suits?' } as const;
+
+/** Under the drawings: how full and why, and beside it one of three further questions. */
+export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
+  const [shown, setShown] = useState('better');
+  const { data } = useSuits(plan.draft);
+  const verdict = data?.verdict ?? 'unknown';
+  return (
+    <div className={classes.why}>
+      <GapReasons plan={plan} result={result} />
+      <section className={classes.part} aria-label="More about this plan">
+        <SegmentedControl
+          size="xs"
+          fullWidth
+          value={shown}
+          onChange={setShown}
+          aria-label="More about this plan"
+          data={[
+            { value: 'better', label: 'Surer' },
+            { value: 'match', label: SUITS[verdict] },
+            { value: 'method', label: 'Winding' },
+          ]}
+        />
+        {shown === 'better' && <Narrowings result={result} />}
+        {shown === 'match' && <Match plan={plan} />}
+        {shown === 'method' && <Method result={result} />}
+      </section>
+    </div>
+  );
+}

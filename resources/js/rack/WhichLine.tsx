@@ -1,0 +1,185 @@
+import { NativeSelect } from '@mantine/core';
+import { useState } from 'react';
+import { Problem, type Schemas } from '../api/client';
+import { useChoice, useFillers, useRods } from '../api/queries';
+import { MATERIAL_WORD } from '../drawings/material';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { force, length, thickness, withUnit, words } from '../units/units';
+import classes from './Rack.module.css';
+
+const FISHING = [
+  { value: 'light_clear', label: 'light, in clear water' },
+  { value: 'general', label: 'a bit of everything' },
+  { value: 'heavy_cover', label: 'heavy cover or structure' },
+  { value: 'distance', label: 'distance over sand or shingle' },
+  { value: 'deep_jigging', label: 'deep jigging' },
+  { value: 'big_fish', label: 'big still-water or river fish' },
+];
+const SNAGS = [
+  { value: 'none', label: 'open water' },
+  { value: 'some', label: 'some snags' },
+  { value: 'many', label: 'snags all over' },
+];
+const CURRENT = [
+  { value: 'none', label: 'still' },
+  { value: 'some', label: 'some current' },
+  { value: 'strong', label: 'strong current' },
+];
+
+/** Which line, from how one fishes: strength, material, length and leader with reasons, and what the rack holds of it. */
+export function WhichLine() {
+  const { units, angler, reel } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const { data: rods = [] } = useRods();
+  const [typed, setTyped] = useState({
+    fishing: 'general',
+    fish: '',
+    snags: 'none',
+    current: 'none',
+    lure: '',
+    cast: '',
+    rod: '',
+  });
+  const set = (change: Partial<typeof typed>) => setTyped((before) => ({ ...before, ...change }));
+  const rod = rods.find((each) => String(each.id) === typed.rod);
+  const mass = units.force === 'lb' ? 'lb' : 'kg';
+  const ask: Schemas['ChooseCase'] | null =
+    typed.fish.trim() === ''
+      ? null
+      : {
+          fishing: typed.fishing as 'general',
+          fish: withUnit(typed.fish, mass),
+          snags: typed.snags as 'none',
+          current: typed.current as 'none',
+          lure: withUnit(typed.lure, 'g'),
+          cast_m: withUnit(typed.cast, units.length) || null,
+          reel_max_N: reel?.max_drag_N ?? null,
+          rod: rod?.line_max
+            ? {
+                mono_range: `${withUnit(rod.line_min || rod.line_max, units.force)} - ${withUnit(rod.line_max, units.force)}`,
+              }
+            : null,
+          schools: angler?.habits.schools ?? {},
+          rack: fillers.map((filler) => ({
+            id: filler.id,
+            material: filler.line.material,
+            diameter_mm: filler.line.diameter_mm,
+            strength_N: filler.line.strength_N,
+            left_m: filler.left_m,
+          })),
+        };
+  const { data, error } = useChoice(ask);
+  const problem = error instanceof Problem ? error : null;
+  const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
+  const select = (key: 'fishing' | 'snags' | 'current', label: string, choices: typeof SNAGS) => (
+    <NativeSelect
+      label={label}
+      value={typed[key]}
+      onChange={(event) => set({ [key]: event.currentTarget.value })}
+      data={choices}
+    />
+  );
+  return (
+    <section className={classes.which} aria-label="Which line">
+      <form onSubmit={(event) => event.preventDefault()} className={classes.asked}>
+        {select('fishing', 'How you fish', FISHING)}
+        <TypedField
+          label="The fish you hope for"
+          placeholder={`3 ${mass}`}
+          unit={mass}
+          value={typed.fish}
+          onChange={(fish) => set({ fish })}
+          error={wrong('fish')}
+        />
+        {select('snags', 'What it can reach', SNAGS)}
+        {select('current', 'The water', CURRENT)}
+        <TypedField
+          label="Lure or lead"
+          placeholder="28 g"
+          unit="g"
+          value={typed.lure}
+          onChange={(lure) => set({ lure })}
+          error={wrong('lure')}
+        />
+        <TypedField
+          label="Longest cast"
+          placeholder={`50 ${units.length}`}
+          unit={units.length}
+          value={typed.cast}
+          onChange={(cast) => set({ cast })}
+          error={wrong('cast_m')}
+        />
+        <NativeSelect
+          label="Rod"
+          value={typed.rod}
+          onChange={(event) => set({ rod: event.currentTarget.value })}
+          data={[
+            { value: '', label: 'not said' },
+            ...rods.map((each) => ({ value: String(each.id), label: each.name })),
+          ]}
+        />
+      </form>
+      <div className={classes.chosen} aria-live="polite">
+        {!ask && <p className={classes.soft}>Say how heavy a fish you hope for; the rest can stay as it is.</p>}
+        {ask && data && !problem && (
+          <>
+            <p className={classes.strength} data-testid="choice">
+              {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
+            </p>
+            <p className={classes.soft}>
+              {words(length(data.length_m, units, 0))} of it
+              {data.leader && `, and a leader of ${words(length(data.leader.length_m, units))}`}
+            </p>
+            <ol className={classes.materials}>
+              {data.materials.map((each) => (
+                <li key={each.material}>
+                  <strong>{MATERIAL_WORD[each.material]}</strong>, about {thickness(each.diameter_mm)} thick: {each.why}
+                </li>
+              ))}
+            </ol>
+            <ul className={classes.reasons}>
+              {[...data.limits, ...data.reasons].map((each) => (
+                <li key={each.sentence}>{sentence(each, units)}</li>
+              ))}
+            </ul>
+            <Held rack={data.rack} />
+            <p className={classes.soft}>
+              General experience, not a promise. Rules on line and leaders differ by water: follow the local ones.
+            </p>
+          </>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** What the rack already holds of it, the fitting ones first. */
+function Held({ rack }: { rack: Schemas['ChooseResult']['rack'] }) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const order = ['yes', 'too_short', 'stronger'];
+  const near = rack
+    .filter((each) => order.includes(each.suits))
+    .sort((a, b) => order.indexOf(a.suits) - order.indexOf(b.suits))
+    .slice(0, 6);
+  return (
+    <div>
+      <h3>In the rack</h3>
+      {near.length === 0 && <p className={classes.soft}>Nothing in the rack comes near it.</p>}
+      <ul className={classes.held}>
+        {near.map((each) => {
+          const filler = fillers.find((one) => one.id === each.id);
+          return (
+            filler && (
+              <li key={each.id} data-suits={each.suits}>
+                <strong>{filler.line.name}</strong> {words(length(filler.left_m, units))} left: {each.words}
+              </li>
+            )
+          );
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,197 @@
+import { Button } from '@mantine/core';
+import { useRef } from 'react';
+import { Link } from 'react-router';
+import { type PlanResult, usePlans, useReels } from '../api/queries';
+import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
+import { download, svgFile } from '../drawings/svgFile';
+import { Waiting } from '../parts/Waiting';
+import { differences } from '../plan/draft';
+import { PlanSection, PlanTape } from '../plan/PlanDrawings';
+import { type Planning, usePlan } from '../plan/usePlan';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { fraction, length, price, small, thickness, type Units, words } from '../units/units';
+import classes from './Sheet.module.css';
+
+/** One plan on one sheet of paper for the bench: the two drawings, where to stop, how to wind, and room to write down what came of it. */
+export function SheetPlace() {
+  const plan = usePlan();
+  const { units, angler } = useBench();
+  const { data: plans = [] } = usePlans();
+  const { data: reels = [] } = useReels();
+  const paper = useRef<HTMLElement>(null);
+  if (plan.opening) return <Waiting query={plan.opening} what="the plan" />;
+  const { draft, result, savedId } = plan;
+  const back = savedId === null ? `/plan?${new URLSearchParams(differences(draft, units))}` : `/plan/${savedId}`;
+  if (!result) {
+    return (
+      <div className={classes.tools}>
+        <p>There is no plan to print yet.</p>
+        <Button component={Link} to={back}>
+          To the plan
+        </Button>
+      </div>
+    );
+  }
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const name = plans.find((each) => each.id === savedId)?.name ?? reel?.name ?? 'Plan';
+  const save = (which: 'section' | 'tape') => {
+    const drawing = paper.current?.querySelector<SVGSVGElement>(`[data-drawing="${which}"] svg`);
+    if (drawing) download(svgFile(drawing, `${name}: ${which}`), `undro-${which}.svg`, 'image/svg+xml');
+  };
+  return (
+    <>
+      <title>{`Bench sheet, ${name} · Undro`}</title>
+      <div className={classes.tools}>
+        <Button onClick={() => window.print()}>Print, or save as PDF</Button>
+        <Button variant="default" onClick={() => save('section')}>
+          Section as SVG
+        </Button>
+        <Button variant="default" onClick={() => save('tape')}>
+          Tape as SVG
+        </Button>
+        <Button variant="subtle" color="gray" component={Link} to={back}>
+          Back to the plan
+        </Button>
+      </div>
+      <article className={classes.sheet} ref={paper} aria-label="Bench sheet">
+        <header className={classes.head}>
+          <h1>{name}</h1>
+          <p>
+            {[reel?.name !== name && reel?.name, spool?.name, draft.kind, angler?.name, new Date().toLocaleDateString()]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+        </header>
+        <div className={classes.top}>
+          <div data-drawing="section">
+            <PlanSection plan={plan} units={units} height={300} still />
+          </div>
+          <Stops result={result} units={units} />
+        </div>
+        <div data-drawing="tape">
+          <PlanTape result={result} units={units} />
+        </div>
+        <Layers plan={plan} result={result} units={units} />
+        <div className={classes.columns}>
+          <section>
+            <h2>Winding</h2>
+            <ol>
+              {result.method.map((advice) => (
+                <li key={advice.question}>
+                  {advice.words} {advice.departs}
+                </li>
+              ))}
+            </ol>
+          </section>
+          <section>
+            <h2>Mind</h2>
+            <ul>
+              {result.notes.map((note) => (
+                <li key={note.id}>{sentence(note, units)}</li>
+              ))}
+              <li>Hooks off while winding and while testing the drag.</li>
+              {result.lines.main.material === 'braid' && (
+                <li>Braid cuts skin under load: glove or cloth, and knots pulled down round a dowel.</li>
+              )}
+              <li>Waste line kills wildlife: bag it, cut it short, and follow local waste rules.</li>
+              <li>From the print on spool and label, not a promise. Local rules on line and gear come first.</li>
+            </ul>
+          </section>
+        </div>
+        <section className={classes.write}>
+          <h2>What came of it</h2>
+          <p>
+            {['backing wound', 'main line wound', 'depth, 3 readings', 'date'].map((what) => (
+              <span key={what}>{what}</span>
+            ))}
+          </p>
+        </section>
+      </article>
+    </>
+  );
+}
+
+const deep = (depth: number, units: Units) =>
+  [words(small(depth, units)), fraction(depth, units)].filter(Boolean).join(', ');
+
+function Stops({ result, units }: { result: PlanResult; units: Units }) {
+  const solved = result.fits ? result.solved : null;
+  return (
+    <dl className={classes.stops}>
+      {solved && (
+        <div className={classes.big}>
+          <dt>{result.open === 'backing' ? 'backing' : 'main line'}</dt>
+          <dd>
+            {words(length(solved.length_m, units))}
+            <small> ± {length(result.half_m ?? 0, units).figure}</small>
+          </dd>
+        </div>
+      )}
+      {result.build && (
+        <div>
+          <dt>{result.build.wraps > 0 ? `${result.build.wraps} wraps of tape, to` : 'sleeve of'}</dt>
+          <dd>{words(small(result.build.outside_mm, units))}</dd>
+        </div>
+      )}
+      {result.depth_mark && (
+        <div>
+          <dt>backing stops, under the lip</dt>
+          <dd>{deep(result.depth_mark.depth_mm, units)}</dd>
+        </div>
+      )}
+      <div>
+        <dt>full, under the lip</dt>
+        <dd>{deep(result.gap.mm, units)}</dd>
+      </div>
+      {result.gap.gauge && (
+        <div>
+          <dt>about as thick as</dt>
+          <dd>{result.gap.gauge.word}</dd>
+        </div>
+      )}
+      {result.cost && (
+        <div>
+          <dt>line costs</dt>
+          <dd>{price(result.cost)}</dd>
+        </div>
+      )}
+    </dl>
+  );
+}
+
+function Layers({ plan: { draft }, result, units }: { plan: Planning; result: PlanResult; units: Units }) {
+  return (
+    <table className={classes.layers}>
+      <thead>
+        <tr>
+          <th scope="col">From the arbor out</th>
+          <th scope="col">Line</th>
+          <th scope="col">Length</th>
+          <th scope="col">Handle turns</th>
+          <th scope="col">Ends under the lip</th>
+        </tr>
+      </thead>
+      <tbody>
+        {result.fill.layers.map((layer) => (
+          <tr key={layer.role}>
+            <th scope="row">{ROLE_WORD[layer.role]}</th>
+            <td>
+              {[
+                layer.role === 'backing' ? draft.backingName : draft.mainName,
+                MATERIAL_WORD[layer.material],
+                thickness(layer.diameter_mm),
+              ]
+                .filter(Boolean)
+                .join(', ')}
+            </td>
+            <td>{words(length(layer.length_m, units))}</td>
+            <td>{layer.handle_turns === undefined ? '–' : Math.round(layer.handle_turns)}</td>
+            <td>{layer.depth_mm === undefined ? '–' : deep(layer.depth_mm, units)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

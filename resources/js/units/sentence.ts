@@ -1,0 +1,20 @@
+import type { Schemas } from '../api/client';
+import { force, fraction, length, small, thickness, type Units, words } from './units';
+
+/** A sentence of the server with its figures as the angler reads them. */
+export function sentence({ sentence: text, figures }: Schemas['Sentence'], units: Units): string {
+  return text.replace(/\{(\d)\}/g, (_, index) => figure(figures[Number(index)] ?? {}, units));
+}
+
+/** Thicker than this it is a part of a spool, not a line, mm. */
+const LINE_TO_MM = 3;
+
+function figure(found: Schemas['Sentence']['figures'][number], units: Units): string {
+  if (found.force_N !== undefined) return words(force(found.force_N, units));
+  if (found.diameter_mm !== undefined) {
+    return found.diameter_mm < LINE_TO_MM ? thickness(found.diameter_mm) : words(small(found.diameter_mm, units));
+  }
+  if (found.length_m !== undefined) return words(length(found.length_m, units, Math.abs(found.length_m) < 10 ? 1 : 0));
+  const depth = found.depth_mm ?? 0;
+  return units.small === 'in' ? fraction(depth, units) : words(small(depth, units));
+}
