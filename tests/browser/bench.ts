@@ -9,8 +9,8 @@ export const test = base.extend<{ watched: undefined }>({
       const wrong: string[] = [];
       page.on('pageerror', (error) => wrong.push(`page error: ${error.message}`));
       page.on('console', (message) => {
-        // a refused figure answers 422, which the browser logs by itself
-        if (message.type() === 'error' && !/status of (422|404)|net::ERR/.test(message.text()))
+        // a refused figure answers 422, a late change 409, which the browser logs by itself
+        if (message.type() === 'error' && !/status of (422|404|409)|net::ERR/.test(message.text()))
           wrong.push(message.text());
       });
       page.on('request', (request) => {
@@ -30,7 +30,7 @@ export const EMPTY_URL = process.env.UNDRO_EMPTY_URL ?? 'http://127.0.0.1:8248';
 export const figure = (page: Page) => page.getByTestId('large-figure');
 export const stamp = (page: Page) => page.getByLabel('Stamped on the spool');
 /** The Size and Length fields of the main line or the backing. */
-export const line = (page: Page, which: 'Main line' | 'Backing') => page.getByRole('group', { name: which });
+export const line = (page: Page, which: 'Main line' | 'Under it') => page.getByRole('group', { name: which });
 export const mark = (page: Page, name: 'full' | 'join') =>
   page.getByRole('slider', { name: `${name}, depth under the lip` });
 

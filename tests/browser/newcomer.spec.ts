@@ -47,6 +47,27 @@ test('from an empty start to a saved plan, with the mouse', async ({ page }) => 
   await expect(figure(page)).toHaveText(saved ?? '');
 });
 
+test('a newcomer reaches a figure within a minute and 12 interactions', async ({ page }) => {
+  const begun = Date.now();
+  let interactions = 0;
+  const counted = async (doing: Promise<unknown>) => {
+    interactions++;
+    await doing;
+  };
+  await page.goto('/');
+  // what somebody does who knows nothing of Undro: the first field, then what the page asks for next
+  await counted(stamp(page).fill('8/140 10/120'));
+  await expect(page.getByText(/Now the main line/)).toBeVisible();
+  await counted(line(page, 'Main line').getByLabel('Size').fill('20 lb'));
+  await expect(figure(page)).toContainText('±');
+  // and gets as far as a depth to stop at
+  await counted(page.getByLabel('Lip').first().fill('46'));
+  await counted(page.getByLabel('Traverse').fill('17'));
+  await expect(page.getByTestId('todo-depth')).toBeVisible();
+  expect(interactions).toBeLessThanOrEqual(12);
+  expect(Date.now() - begun).toBeLessThan(60_000);
+});
+
 test('the same by keyboard alone', async ({ page }) => {
   await page.goto('/plan?new=1');
   await expect(page.getByRole('heading', { name: 'How much backing?' })).toBeVisible();

@@ -173,6 +173,17 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: /^Plans/ }).click();
     await clean();
     await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Lately/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'How to measure it' }).click();
+    await expect(page.getByRole('dialog', { name: 'Measure the spool' })).toBeVisible();
+    await clean();
+    await page.keyboard.press('Escape');
+    for (const more of ['Suits', 'Winding']) {
+      await page.locator('label').filter({ hasText: more }).click();
+      await clean();
+    }
     await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
     await page.getByLabel('Lip').first().fill('wide');
     await expect(page.getByRole('alert')).toBeVisible();
@@ -184,6 +195,10 @@ for (const scheme of ['light', 'dark'] as const) {
     ['empty plan', '/plan?new=1'],
     ['locker', '/locker?add=reel'],
     ['rack', '/rack?add=filler'],
+    ['which line', '/rack?which=1'],
+    ['habits', '/habits'],
+    ['data', '/data'],
+    ['bench sheet', '/sheet/1'],
     ['lost', '/nowhere'],
   ] as const) {
     for (const width of [1280, 390]) {

@@ -40,7 +40,7 @@ test('the other two questions are answered too', async ({ page }) => {
   await settled(page);
   const backing = await read(page);
   await page.getByText('Main line', { exact: true }).last().click();
-  await line(page, 'Backing').getByLabel('Length').fill(String(backing.value));
+  await line(page, 'Under it').getByLabel('Length').fill(String(backing.value));
   await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
   await expect.poll(async () => Math.abs((await read(page)).value - 150)).toBeLessThan(3);
   await page.getByText('Level', { exact: true }).click();
@@ -133,7 +133,7 @@ test('a filler that is too short for the plan is said in the units of the angler
   await page.getByRole('radio', { name: 'Pip Venn' }).click();
   await page.keyboard.press('Escape');
   await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.33 (100 m left)' });
-  await line(page, 'Main line').getByLabel('Length').fill('60 m');
+  await line(page, 'Main line').getByLabel('Length').fill('30 m');
   await expect(page.getByText(/The filler holds 100 m, which is \d+ m short for the backing/)).toBeVisible();
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByRole('radio', { name: 'ft' }).click();

@@ -42,7 +42,7 @@ test('a million metres', async ({ page }) => {
 test('an emoji', async ({ page }) => {
   await stamp(page).fill('🎣');
   await expect(page.getByRole('alert')).toContainText('cannot be read as a capacity');
-  await line(page, 'Backing').getByLabel('Size').fill('🧵');
+  await line(page, 'Under it').getByLabel('Size').fill('🧵');
   await stamp(page).fill('0.25/200');
   await expect(page.getByRole('alert')).toContainText('"🧵" cannot be read');
 });

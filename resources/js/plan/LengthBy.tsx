@@ -39,7 +39,7 @@ export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Pla
           <input
             type="range"
             className={classes.slide}
-            aria-label="Length of the main line"
+            aria-label="More or less main line"
             aria-valuetext={words(length(metres, units))}
             min={0}
             max={Math.floor(most / metresPer(units))}

@@ -1,0 +1,94 @@
+import { readFile } from 'node:fs/promises';
+import { expect, settled, test } from './bench';
+
+test('a table is looked at first, and its good rows are taken on request', async ({ page }) => {
+  await page.goto('/data');
+  await page.getByLabel('The file is').selectOption({ label: 'a table of lines' });
+  await page
+    .getByLabel('Or paste it here')
+    .fill('name;material;size;strength\nGlass string;mono;0,30 mm;5 kg\nOdd one;silk;0.2 mm;\n');
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('Nothing is changed yet: 1 not taken, 1 new.');
+  await expect(page.getByRole('row', { name: /Odd one/ })).toContainText('must be one of mono, fluoro, hybrid, braid');
+  await page.getByRole('button', { name: 'Take the 1 good row' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('Taken: 1 not taken, 1 new.');
+  await page.goto('/rack?add=filler');
+  await expect(page.getByLabel('Which line')).toContainText('Glass string');
+});
+
+test('all of it goes out and comes in again the same', async ({ page }) => {
+  await page.goto('/data');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'All of it, as one JSON document' }).click(),
+  ]);
+  await page.getByLabel('Choose the file').setInputFiles(await file.path());
+  // other tests change records meanwhile; nothing of it may be bad or new
+  await expect(page.getByTestId('import-said')).toContainText('the same as here');
+  await expect(page.getByTestId('import-said')).not.toContainText('not taken');
+});
+
+test('what is no document is refused in words', async ({ page }) => {
+  await page.goto('/data');
+  await page.getByLabel('Or paste it here').fill('{"fish": 3}');
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByRole('alert')).toContainText('This is not a document of Undro');
+});
+
+test('two windows change one reel: the later is noticed and nothing is overwritten unseen', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/locker');
+  const other = await context.newPage();
+  await other.goto('/locker');
+  const open = async (window: typeof page, ratio: string) => {
+    const entry = window.getByRole('listitem').filter({ has: window.getByRole('heading', { name: 'Bight 300' }) });
+    await entry.getByRole('button', { name: 'Edit' }).click();
+    const form = window.getByRole('form', { name: 'Edit Bight 300' });
+    await form.getByLabel('Gear ratio').fill(ratio);
+    return form;
+  };
+  const mine = await open(page, '5.4');
+  const theirs = await open(other, '5.6');
+  await theirs.getByRole('button', { name: 'Save' }).click();
+  await expect(theirs).toHaveCount(0);
+  await mine.getByRole('button', { name: 'Save' }).click();
+  await expect(mine.getByRole('alert')).toContainText('changed in another window');
+  await expect(mine.getByLabel('Gear ratio')).toHaveValue('5.4');
+  await expect(page.getByText(/baitcasting · 5.6 : 1/)).toBeVisible();
+  await mine.getByRole('button', { name: 'Save mine over it' }).click();
+  await expect(page.getByText(/baitcasting · 5.4 : 1/)).toBeVisible();
+});
+
+test('a plan is one sheet of paper with both drawings as vectors', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.getByRole('button', { name: 'Bench sheet' }).click();
+  const sheet = page.getByRole('article', { name: 'Bench sheet' });
+  await expect(sheet).toContainText('116 m');
+  await expect(sheet).toContainText('Local rules on line and gear come first');
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  expect(pdf).not.toMatch(/\/Subtype\s*\/Image/);
+
+  for (const which of ['Section', 'Tape']) {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: `${which} as SVG` }).click(),
+    ]);
+    const svg = await readFile(await file.path(), 'utf8');
+    const read = await page.evaluate((text) => {
+      const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
+      return {
+        wrong: parsed.querySelector('parsererror')?.textContent ?? '',
+        patterns: parsed.querySelectorAll('pattern').length,
+        texts: [...parsed.querySelectorAll('text')].map((each) => each.textContent),
+      };
+    }, svg);
+    expect(read.wrong).toBe('');
+    expect(read.patterns).toBeGreaterThan(0);
+    expect(svg).not.toContain('var(--');
+    expect(read.texts.join(' ')).toContain(which === 'Section' ? 'join' : 'backing · 116 m');
+  }
+});

@@ -1,0 +1,180 @@
+import { expect, figure, line, read, settled, test, undo } from './bench';
+
+const todo = (page: import('@playwright/test').Page, id: string) => page.getByTestId(`todo-${id}`);
+
+test('every way stands beside the others, and a sleeve changes the arbor', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const ways = page.getByRole('region', { name: 'Ways side by side' });
+  await expect(ways.getByRole('listitem', { name: 'main line only' })).toContainText('521 m');
+  await expect(ways.getByRole('listitem', { name: 'backing, then main line' })).toContainText('the pick');
+  await expect(ways.getByRole('listitem', { name: 'fill and turn over' })).toContainText('3 passes');
+  await ways.getByLabel('a spare spool like it').check();
+  await expect(ways.getByRole('listitem', { name: 'fill and turn over' })).toContainText('2 passes');
+
+  await ways.getByRole('button', { name: 'Plan it so: a sleeve on the arbor' }).click();
+  await expect(page.getByRole('heading', { name: 'The line ends' })).toBeVisible();
+  await expect(todo(page, 'build')).toContainText('39.9 mm');
+  await expect(figure(page)).toContainText('1.6 mm');
+  // a thicker sleeve leaves less room, so the line ends nearer the lip
+  await page.getByLabel('Sleeve, across').fill('41');
+  await expect(page.getByText(/above the full mark/).first()).toBeVisible();
+  await page.getByLabel('Sleeve, across').fill('30');
+  await expect(page.getByText('A sleeve must be thicker than the arbor it goes on').first()).toBeVisible();
+
+  await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
+  await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
+  await expect(page.getByText(/Slick braid can turn as one body/).first()).toBeVisible();
+  await page.getByLabel('The arbor grips: a strip, a pin or a hole').check();
+  await expect(page.getByRole('list').getByText(/Mind\..*Slick braid/)).toHaveCount(0);
+});
+
+test('the slider moves the main line, everything follows, and nothing jumps', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.evaluate(() => {
+    const shifts: number[] = [];
+    Object.assign(globalThis, { shifts });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) shifts.push((entry as unknown as { value: number }).value);
+    }).observe({ type: 'layout-shift' });
+  });
+  const before = await read(page);
+  const slider = page.getByRole('slider', { name: 'More or less main line' });
+  await slider.focus();
+  for (let presses = 0; presses < 25; presses++) await page.keyboard.press('ArrowRight');
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('175 m');
+  await settled(page);
+  await expect.poll(async () => (await read(page)).value).toBeLessThan(before.value);
+  await expect(todo(page, 'cost')).toBeVisible();
+  const shifts = await page.evaluate(() => (globalThis as unknown as { shifts: number[] }).shifts);
+  expect(shifts.reduce((sum, value) => sum + value, 0)).toBeLessThan(0.005);
+});
+
+test('all of a filler, a filler shared with another reel, and a length by casts', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const by = page.getByLabel('What says how long the main line is');
+  await page.getByLabel('Main line from the rack').selectOption({ label: 'Gannet Weave 2 (120 m left)' });
+  await by.selectOption({ label: 'all of the filler' });
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('120 m');
+  await by.selectOption({ label: 'the filler, shared out' });
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('60 m');
+  await page.getByLabel('The other one').selectOption({ label: 'Tarn 20, standard' });
+  await expect(page.getByTestId('other-reel')).toContainText(/Tarn 20: .* of backing under 60 m/);
+  await by.selectOption({ label: 'casts and a run' });
+  await page.getByLabel('Longest cast').fill('55');
+  await page.getByLabel('Run of a fish').fill('40');
+  await expect(line(page, 'Main line').getByLabel('Length')).toHaveValue('150 m');
+});
+
+test('the line is held against reel and rod', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.locator('label').filter({ hasText: 'Suits' }).click();
+  await page.getByLabel('On which rod').selectOption({ label: 'Kelpstick 8' });
+  await expect(page.getByText(/Fits: reel/)).toBeVisible();
+  await expect(page.getByText(/Fits: rod\./)).toBeVisible();
+  await line(page, 'Main line').getByLabel('Size').fill('50 lb');
+  await expect(page.getByText(/Heavy: reel\./)).toBeVisible();
+  await expect(page.getByText(/The rod breaks before the line does/)).toBeVisible();
+});
+
+test('a wrap test in the plan makes the band narrower, a vague one is refused', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const before = await read(page);
+  await line(page, 'Main line').getByRole('button', { name: 'Measure its thickness' }).click();
+  const help = page.getByRole('dialog', { name: 'How thick is the main line?' });
+  await help.getByLabel('Wraps').fill('20');
+  await help.getByLabel('Over a width of').fill('3');
+  await expect(help).toContainText('3.0 mm of wraps say less than the label does');
+  await expect(help.getByRole('button', { name: 'That is its thickness' })).toBeDisabled();
+  await help.getByLabel('Wraps').fill('75');
+  await help.getByLabel('Over a width of').fill('12');
+  await expect(help.getByTestId('measured')).toContainText('0.160 ± 0.007 mm, by a wrap test');
+  await help.getByRole('button', { name: 'That is its thickness' }).click();
+  await expect(line(page, 'Main line')).toContainText('as measured');
+  await expect.poll(async () => (await read(page)).half).toBeLessThan(before.half);
+});
+
+test('a filler is counted by the kitchen scale, and taken back after a reload', async ({ page }) => {
+  await page.goto('/rack');
+  const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Halfway hybrid 0.30' }) });
+  await entry.getByRole('button', { name: 'Count again' }).click();
+  await entry.getByRole('button', { name: 'By the kitchen scale' }).click();
+  const help = page.getByRole('dialog', { name: /How much Halfway hybrid/ });
+  await help.getByLabel('Weighs now').fill('70');
+  await help.getByLabel('Weighed full').fill('90');
+  await expect(help.getByTestId('measured')).toContainText(/90 ± \d+/);
+  await help.getByLabel('Empty, if you have one').fill('50 g');
+  await expect(help.getByTestId('measured')).toContainText(/150 ± \d+/);
+  await help.getByRole('button', { name: 'That is left' }).click();
+  await expect(entry).toContainText('150 m left');
+  await page.reload();
+  await page.getByRole('button', { name: /^Lately/ }).click();
+  const log = page.getByRole('dialog', { name: /^Lately/ });
+  await expect(log).toContainText('by the kitchen scale: 70.0 g now');
+  await log.getByRole('button', { name: /Take back: Counted 150 m Halfway hybrid 0.30/ }).click();
+  await expect(entry).toContainText('240 m left');
+});
+
+test('an arbor by a strip of paper', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.getByRole('button', { name: 'How to measure it' }).click();
+  const help = page.getByRole('dialog', { name: 'Measure the spool' });
+  await help.locator('label').filter({ hasText: 'strip of paper' }).click();
+  await help.getByLabel('Round it').fill('100.5');
+  await help.getByRole('button', { name: 'That is the arbor' }).click();
+  await expect(page.getByLabel('Arbor', { exact: true })).toHaveValue('32.0 mm');
+  await expect(page.getByRole('button', { name: /Keep these figures/ })).toBeVisible();
+});
+
+test('a habit drives every plan, and a plan says where it departs from it', async ({ page }) => {
+  await page.goto('/habits');
+  // Tam's habits: other tests read Orla's at the same time
+  await page.getByRole('button', { name: /At the bench/ }).click();
+  await page.getByRole('radio', { name: 'Tam Hesk' }).click();
+  await page.keyboard.press('Escape');
+  const backing = page.getByRole('radiogroup', { name: 'Backing under braid?' });
+  await expect(backing.getByRole('radio', { name: /always some nylon/ })).toBeChecked();
+  await backing.getByRole('radio', { name: /few metres, for grip/ }).check();
+  await expect(page.getByText(/Tam Hesk: Backing under braid\?/)).toBeVisible();
+
+  await page.goto('/plan/1');
+  await settled(page);
+  await expect(page.getByText('This departs from your habit for braid: a few metres, for grip.')).toBeVisible();
+  const ways = page.getByRole('region', { name: 'Ways side by side' });
+  await expect(ways.getByRole('listitem', { name: 'a few metres of backing for grip' })).toContainText('the pick');
+  await expect(ways).toContainText('by its own rule Undro would take');
+  await expect(page.getByText(/your habit/).first()).toBeVisible();
+
+  await page.goto('/habits');
+  await page
+    .getByRole('radiogroup', { name: 'Backing under braid?' })
+    .getByRole('radio', { name: /always some/ })
+    .check();
+  await undo(page, /always some nylon/);
+  await expect(
+    page.getByRole('radiogroup', { name: 'Backing under braid?' }).getByRole('radio', { name: /few metres/ }),
+  ).toBeChecked();
+  await page
+    .getByRole('radiogroup', { name: 'Backing under braid?' })
+    .getByRole('radio', { name: /always some/ })
+    .check();
+});
+
+test('which line, from how one fishes, with what the rack holds', async ({ page }) => {
+  await page.goto('/rack?which=1');
+  const which = page.getByRole('region', { name: 'Which line' });
+  await expect(which).toContainText('Say how heavy a fish you hope for');
+  await which.getByLabel('The fish you hope for').fill('4');
+  await expect(which.getByTestId('choice')).toContainText('5.9 kg');
+  await expect(which.getByText('Shingle nylon 0.35')).toBeVisible();
+  await which.getByLabel('How you fish').selectOption({ label: 'distance over sand or shingle' });
+  await which.getByLabel('Lure or lead').fill('4 oz');
+  await expect(which).toContainText('ten pounds for every ounce of lead');
+  await which.getByLabel('The fish you hope for').fill('big');
+  await expect(which).toContainText('"big" cannot be read as a figure');
+});
