@@ -82,12 +82,14 @@ test('a plan is one sheet of paper with both drawings as vectors', async ({ page
       const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
       return {
         wrong: parsed.querySelector('parsererror')?.textContent ?? '',
-        patterns: parsed.querySelectorAll('pattern').length,
+        shapes: parsed.querySelectorAll('path').length,
+        pixels: parsed.querySelectorAll('image').length,
         texts: [...parsed.querySelectorAll('text')].map((each) => each.textContent),
       };
     }, svg);
     expect(read.wrong).toBe('');
-    expect(read.patterns).toBeGreaterThan(0);
+    expect(read.shapes).toBeGreaterThan(4);
+    expect(read.pixels).toBe(0);
     expect(svg).not.toContain('var(--');
     expect(read.texts.join(' ')).toContain(which === 'Section' ? 'join' : 'backing · 116 m');
   }

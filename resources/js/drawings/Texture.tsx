@@ -1,55 +1,56 @@
-import type { Material } from './material';
+import { createContext, useContext } from 'react';
+import { type Motif, motif, tiled } from './motif';
+
+/** On paper a texture is drawn motif by motif: a printed SVG pattern comes out as pixels. */
+export const OnPaper = createContext(false);
 
 interface TextureProps {
   id: string;
-  material: Material;
+  motif: Motif;
+  /** what it fills, px */
+  d: string;
+  /** a box round that, px; the tiles stand on its floor, from the left */
+  box: { x: number; y: number; width: number; height: number };
   /** one wrap of the line, px; never drawn finer than the eye can tell */
   tile: number;
-  /** where a tile begins, px */
-  x?: number;
-  y?: number;
+  className?: string | undefined;
 }
 
 const FINEST = 5;
 
-/** The material's own texture as an SVG pattern: rings for nylon, dotted rings for fluorocarbon, half discs for hybrid, plaits for braid. */
-export function Texture({ id, material, tile, x = 0, y = 0 }: TextureProps) {
+/** An area in the texture of what lies there. */
+export function Texture({ id, motif: name, d, box, tile, className }: TextureProps) {
+  const onPaper = useContext(OnPaper);
   const t = Math.max(FINEST, tile);
-  return (
-    <pattern id={id} width={t} height={t} patternUnits="userSpaceOnUse" patternTransform={`translate(${x} ${y})`}>
-      <g fill="none" stroke="var(--ink)" strokeWidth={t > 9 ? 1 : 0.8}>
-        <Motif material={material} t={t} />
-      </g>
-    </pattern>
+  const strokeWidth = name === 'braid' ? 1.1 : t > 9 || name === 'built' ? 1 : 0.8;
+  const drawn = (strokes: string, solid: string) => (
+    <>
+      <path d={strokes} fill="none" stroke="var(--ink)" strokeWidth={strokeWidth} />
+      {solid && <path d={solid} fill="var(--ink)" />}
+    </>
   );
-}
-
-function Motif({ material, t }: { material: Material; t: number }) {
-  const c = t / 2;
-  const r = t * 0.42;
-  switch (material) {
-    case 'braid':
-      return <path d={`M0 ${t * 0.72}L${c} ${t * 0.28}L${t} ${t * 0.72}`} strokeWidth={1.1} />;
-    case 'fluoro':
-      return (
-        <>
-          <circle cx={c} cy={c} r={r} />
-          <circle cx={c} cy={c} r={Math.max(0.8, t * 0.11)} fill="var(--ink)" stroke="none" />
-        </>
-      );
-    case 'hybrid':
-      return (
-        <>
-          <circle cx={c} cy={c} r={r} />
-          <path
-            d={`M${c - r} ${c}A${r} ${r} 0 0 0 ${c + r} ${c}Z`}
-            fill="var(--ink)"
-            fillOpacity={0.55}
-            stroke="none"
-          />
-        </>
-      );
-    case 'mono':
-      return <circle cx={c} cy={c} r={r} />;
-  }
+  const one = motif(name, t, 0, 0);
+  return (
+    <>
+      <defs>
+        {onPaper ? (
+          <clipPath id={id}>
+            <path d={d} />
+          </clipPath>
+        ) : (
+          <pattern
+            id={id}
+            width={t}
+            height={t}
+            patternUnits="userSpaceOnUse"
+            patternTransform={`translate(${box.x} ${box.y + box.height})`}
+          >
+            {drawn(one.strokes, one.solid)}
+          </pattern>
+        )}
+      </defs>
+      {onPaper && <g clipPath={`url(#${id})`}>{drawn(...tiled(name, t, box))}</g>}
+      <path d={d} style={{ fill: onPaper ? 'none' : `url(#${id})` }} className={className} />
+    </>
+  );
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { motif, tiled } from './motif';
 import { drawn } from './section/drawn';
 import { arborProfile, frame, spread, standIn } from './section/outline';
 import { placeWords, step, ticks } from './tape/ticks';
@@ -85,5 +86,30 @@ describe('the tape', () => {
         expect(span.left + long).toBeLessThanOrEqual(520);
       }
     }
+  });
+});
+
+describe('a texture on paper', () => {
+  const names = ['mono', 'fluoro', 'hybrid', 'braid', 'built'] as const;
+  const starts = (path: string) =>
+    [...path.matchAll(/M([-\d.]+) ([-\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
+
+  it('covers its box with whole tiles and no more', () => {
+    for (const name of names) {
+      const box = { x: 20, y: 30, width: 50, height: 21 };
+      const [strokes, solid] = tiled(name, 10, box);
+      expect(starts(strokes)).toHaveLength(5 * 3);
+      for (const [x = 0, y = 0] of starts(strokes + solid)) {
+        expect(x).toBeGreaterThanOrEqual(box.x);
+        expect(x).toBeLessThanOrEqual(box.x + box.width);
+        expect(y).toBeGreaterThanOrEqual(box.y - 10);
+        expect(y).toBeLessThanOrEqual(box.y + box.height);
+      }
+    }
+  });
+
+  it('tells every material from the others without colour', () => {
+    const drawings = names.map((name) => JSON.stringify(motif(name, 8, 0, 0)));
+    expect(new Set(drawings).size).toBe(names.length);
   });
 });

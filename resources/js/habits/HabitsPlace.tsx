@@ -1,4 +1,4 @@
-import { Radio, Switch } from '@mantine/core';
+import { Radio, Switch, VisuallyHidden } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useChangeAngler, useSchools } from '../api/queries';
@@ -18,6 +18,8 @@ export function HabitsPlace() {
   const change = useChangeAngler();
   if (!angler) return <Waiting query={schools} what="the habits" />;
   const { habits } = angler;
+  // a choice shows at once, while it is being kept
+  const coming = change.isPending ? change.variables.body.habits : undefined;
   const keep = async (what: string, next: Schemas['AnglerChange'], before: Schemas['AnglerChange']) => {
     try {
       await change.mutateAsync({ id: angler.id, body: next });
@@ -45,8 +47,16 @@ export function HabitsPlace() {
         </span>
       </div>
       <div className={classes.plain}>
-        <Switch label="casts for distance" checked={habits.long_cast} onChange={() => turn('long_cast')} />
-        <Switch label="still learning" checked={habits.beginner} onChange={() => turn('beginner')} />
+        <Switch
+          label="casts for distance"
+          checked={coming?.long_cast ?? habits.long_cast}
+          onChange={() => turn('long_cast')}
+        />
+        <Switch
+          label="still learning"
+          checked={coming?.beginner ?? habits.beginner}
+          onChange={() => turn('beginner')}
+        />
         <Pace key={angler.id} />
       </div>
       <Waiting query={schools} what="the questions" />
@@ -55,7 +65,7 @@ export function HabitsPlace() {
           <QuestionEntry
             key={question.id}
             question={question}
-            chosen={habits.schools[question.id] ?? question.pick}
+            chosen={coming?.schools?.[question.id] ?? habits.schools[question.id] ?? question.pick}
             onChoose={(school) => choose(question, school)}
           />
         ))}
@@ -81,7 +91,7 @@ function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
         </p>
         <p className={page.facts}>Drives {question.drives}.</p>
       </div>
-      <Radio.Group aria-label={question.words} value={chosen} onChange={onChoose}>
+      <Radio.Group label={<VisuallyHidden>{question.words}</VisuallyHidden>} value={chosen} onChange={onChoose}>
         <div className={classes.schools}>
           {question.schools.map((school) => (
             <Radio

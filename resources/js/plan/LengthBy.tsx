@@ -22,7 +22,9 @@ export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Pla
   const layer = result?.fill.layers.find((each) => each.role === 'main');
   if (result?.open === 'main') return null;
   const most = result ? result.main_most_m : 0;
-  const metres = layer?.length_m ?? 0;
+  // what is typed is ahead of the answer: quick steps must not start from an older one
+  const typed = draft.mainBy === 'typed' && new RegExp(`^([\\d.]+) ?${units.length}$`).exec(draft.mainLength.trim());
+  const metres = typed ? Number(typed[1]) * metresPer(units) : (layer?.length_m ?? 0);
   return (
     <>
       <div className={classes.by}>

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { type PlanResult, usePlans, useReels } from '../api/queries';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { download, svgFile } from '../drawings/svgFile';
+import { OnPaper } from '../drawings/Texture';
 import { Waiting } from '../parts/Waiting';
 import { differences } from '../plan/draft';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
@@ -64,15 +65,17 @@ export function SheetPlace() {
               .join(' · ')}
           </p>
         </header>
-        <div className={classes.top}>
-          <div data-drawing="section">
-            <PlanSection plan={plan} units={units} height={300} still />
+        <OnPaper value={true}>
+          <div className={classes.top}>
+            <div data-drawing="section">
+              <PlanSection plan={plan} units={units} height={300} still />
+            </div>
+            <Stops result={result} units={units} />
           </div>
-          <Stops result={result} units={units} />
-        </div>
-        <div data-drawing="tape">
-          <PlanTape result={result} units={units} />
-        </div>
+          <div data-drawing="tape">
+            <PlanTape result={result} units={units} />
+          </div>
+        </OnPaper>
         <Layers plan={plan} result={result} units={units} />
         <div className={classes.columns}>
           <section>

@@ -23,31 +23,23 @@ export const Layers = memo(function Layers({ id, shape, built, frame: f, kind, l
   // the hump grows from nothing on the arbor
   const at = (diameter: number) =>
     surface(f, y(diameter), hump * f.scale * Math.max(0, (diameter - shape.arbor_thin_mm) / height));
+  const box = (from: number, to: number) => ({ x: f.left, y: from, width: f.right - f.left, height: to - from });
   return (
     <>
       <defs>
         <clipPath id={`${id}-room`}>
           <path d={interior(shape, f, kind, 200)} />
         </clipPath>
-        {layers.map((layer, index) => (
-          <Texture
-            // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
-            key={index}
-            id={`${id}-${index}`}
-            material={layer.material}
-            tile={layer.diameter * f.scale}
-            x={f.left}
-            y={y(layer.bottom)}
-          />
-        ))}
-        {built && (
-          <pattern id={`${id}-built`} width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <path d="M0 3H6" stroke="var(--ink)" strokeWidth={1} />
-          </pattern>
-        )}
       </defs>
       {built && (
-        <path d={buildUp(shape, built, f, kind)} className={classes.built} style={{ fill: `url(#${id}-built)` }} />
+        <Texture
+          id={`${id}-built`}
+          motif="built"
+          d={buildUp(shape, built, f, kind)}
+          box={box(y(built.arbor_thick_mm), y(shape.arbor_thin_mm))}
+          tile={6}
+          className={classes.built}
+        />
       )}
       <g clipPath={`url(#${id}-room)`}>
         {layers.map((layer, index) => {
@@ -56,7 +48,13 @@ export const Layers = memo(function Layers({ id, shape, built, frame: f, kind, l
             // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
             <g key={index}>
               <path d={d} className={layer.role === 'backing' ? classes.backing : classes.main} />
-              <path d={d} fill={`url(#${id}-${index})`} />
+              <Texture
+                id={`${id}-${index}`}
+                motif={layer.material}
+                d={d}
+                box={box(y(layer.top) - hump * f.scale, y(layer.bottom) + hump * f.scale)}
+                tile={layer.diameter * f.scale}
+              />
             </g>
           );
         })}

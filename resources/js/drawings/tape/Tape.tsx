@@ -60,11 +60,6 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
     <div ref={ref} className={classes.room}>
       {width > 0 && (
         <svg width={width} height={height} className={classes.drawing} role="img" aria-label={label}>
-          <defs>
-            {placed.map((segment, index) => (
-              <Texture key={segment.id} id={`${id}-${index}`} material={segment.material} tile={body / 2} y={top} />
-            ))}
-          </defs>
           <rect x={x(0)} y={top} width={x(total) - x(0)} height={body} className={classes.gone} />
           {placed.map((segment, index) => (
             <g key={segment.id}>
@@ -75,12 +70,12 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
                 height={body}
                 className={segment.backing ? classes.backing : classes.main}
               />
-              <rect
-                x={x(segment.from)}
-                y={top}
-                width={x(segment.to) - x(segment.from)}
-                height={body}
-                fill={`url(#${id}-${index})`}
+              <Texture
+                id={`${id}-${index}`}
+                motif={segment.material}
+                d={`M${x(segment.from)} ${top}H${x(segment.to)}v${body}H${x(segment.from)}Z`}
+                box={{ x: x(segment.from), y: top, width: x(segment.to) - x(segment.from), height: body }}
+                tile={body / 2}
                 className={classes.edge}
               />
               {full && places[index] && <Word text={segment.word} place={places[index]} />}
