@@ -146,6 +146,7 @@ test('nothing at an address is said, with a way back', async ({ page }) => {
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`axe finds nothing in what opens over a place, ${scheme}`, async ({ page }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
     await page.goto('/plan/1');
     await settled(page);

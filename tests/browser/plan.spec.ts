@@ -132,12 +132,12 @@ test('a filler that is too short for the plan is said in the units of the angler
   await page.getByRole('button', { name: /At the bench/ }).click();
   await page.getByRole('radio', { name: 'Pip Venn' }).click();
   await page.keyboard.press('Escape');
-  await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.33 (100 m left)' });
+  await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.28 (72 m left)' });
   await line(page, 'Main line').getByLabel('Length').fill('30 m');
-  await expect(page.getByText(/The filler holds 100 m, which is \d+ m short for the backing/)).toBeVisible();
+  await expect(page.getByText(/The filler holds 72 m, which is \d+ m short for the backing/)).toBeVisible();
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByRole('radio', { name: 'ft' }).click();
-  await expect(page.getByText(/The filler holds 328 ft/)).toBeVisible();
+  await expect(page.getByText(/The filler holds 236 ft/)).toBeVisible();
   await page.getByRole('radio', { name: 'm', exact: true }).click();
 });
 
