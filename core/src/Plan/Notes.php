@@ -36,7 +36,7 @@ final class Notes
     {
         $notes = [
             ...self::misfit($fill, $drawn, $layers),
-            ...self::stock($fill, $wanted->onHand),
+            ...self::stock($fill, $wanted),
             ...self::backing($layers, $wanted),
             ...self::way($wanted),
             ...self::spool($fill->spool, $wanted->askedGap),
@@ -115,7 +115,7 @@ final class Notes
         }
         $notes = [...$notes, ...match ($wanted->backWith) {
             BackWith::Nylon => [],
-            BackWith::OldLine => [Note::of('old_line', Weight::Note, 'Worn line does well as backing while it is sound: run it through your fingers for nicks, and wind the worn end on first. It counts as measured by its label; three depth readings are worth more here.')],
+            BackWith::OldLine => [Note::of('old_line', Weight::Note, 'Worn line does well as backing while it is sound: run it through your fingers for nicks. Straight from reel to reel, with the drag of the old reel as the brake, the worn end goes to the bottom by itself. It counts as measured by its label; three depth readings are worth more here.')],
             BackWith::Thread => [Note::of('thread', Weight::Warning, 'Cotton thread holds water and rots under the line; good thread costs more than nylon. Nylon does the same work.')],
             BackWith::Tape => [Note::of('tape_backing', Weight::Warning, 'Tape under the line: glue creeps into braid when it gets warm. None of it may face the main line.')],
         }];
@@ -161,25 +161,24 @@ final class Notes
     /**
      * Whether what is at hand is enough, the upper end of the band included.
      *
-     * @param array<string, Length> $onHand by role
-     *
      * @return list<Note>
      */
-    private static function stock(Fill $fill, array $onHand): array
+    private static function stock(Fill $fill, Wanted $wanted): array
     {
         $notes = [];
         foreach ($fill->fits() ? $fill->layers : [] as $index => $layer) {
             $role = $layer->layer->role;
-            $there = ($onHand[$role->value] ?? null)?->inMetres();
+            $there = ($wanted->onHand[$role->value] ?? null)?->inMetres();
             if ($there === null) {
                 continue;
             }
+            $holds = $role === Role::Backing && $wanted->backWith === BackWith::OldLine ? 'There are {0} of old line' : 'The filler holds {0}';
             $needed = $layer->length->inMetres();
             $most = $fill->solved?->index === $index ? $fill->solved->band->high()->inMetres() : $needed;
             if ($needed > $there) {
-                $notes[] = Note::of("short_{$role->value}", Weight::Warning, "The filler holds {0}, which is {1} short for the {$role->word()}. Take another filler, shorten it, or join two pieces well inside the line.", Length::metres($there), Length::metres(max(1.0, $needed - $there)));
+                $notes[] = Note::of("short_{$role->value}", Weight::Warning, "$holds, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside the line.", Length::metres($there), Length::metres(max(1.0, $needed - $there)));
             } elseif ($most > $there) {
-                $notes[] = Note::of("tight_{$role->value}", Weight::Note, "The filler holds {0}: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, and have a second piece at hand or let the line end a little lower.", Length::metres($there), Length::metres($needed), Length::metres($most));
+                $notes[] = Note::of("tight_{$role->value}", Weight::Note, "$holds: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, and have a second piece at hand or let the line end a little lower.", Length::metres($there), Length::metres($needed), Length::metres($most));
             }
         }
 

@@ -2,7 +2,7 @@ import { Button, Checkbox } from '@mantine/core';
 import type { PlanResult } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { small, words } from '../units/units';
+import { inchFraction, small, words } from '../units/units';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
@@ -49,6 +49,12 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
           )
         }
       />
+      <p className={classes.reason}>
+        <strong>
+          {result.gap.mm.toFixed(2)} mm, {inchFraction(result.gap.mm)}
+        </strong>
+        {result.gap.gauge && `: about ${result.gap.gauge.word}, drawn at the lip`}
+      </p>
       {base && (
         <p className={classes.reason}>
           {words(small(base.mm, units, 2))}: {base.why}

@@ -1,13 +1,13 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
-import { useFillers, useLines } from '../api/queries';
+import { useFillers, useLines, useReels } from '../api/queries';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
-import { fillerOf, fromLine, type LineRole, lineKeys, WITH_BACKING } from './draft';
+import { fillerOf, fromLine, type LineRole, lineKeys, oldLine, WITH_BACKING } from './draft';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
 import { UnderIt } from './UnderIt';
@@ -25,7 +25,11 @@ export const LineFields = memo(
     const { units } = useBench();
     const { data: fillers = [] } = useFillers();
     const { data: lines = [] } = useLines();
+    const { data: reels = [] } = useReels();
+    const old = role === 'backing' ? oldLine(reels) : [];
     const keys = lineKeys(role);
+    // other figures are another line: it comes off nothing that is known
+    const typedAgain = { [keys.name]: '', [keys.filler]: '', ...(role === 'backing' && { backingOff: '' }) };
     // what was worked out, which the way has a say in
     const open = (result?.open ?? draft.open) === role;
     const solved = open ? result?.solved : undefined;
@@ -34,14 +38,27 @@ export const LineFields = memo(
     const read = result?.lines[role];
 
     const pick = (value: string) => {
+      const again = old.find((each) => `o${each.id}` === value);
+      if (again)
+        return set({
+          ...fromLine(role, again.piece.line),
+          backingOff: again.id,
+          backingWith: 'old_line',
+        });
       const picked = fillers.find((each) => `f${each.id}` === value);
       const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
       if (line) set(fromLine(role, line, picked));
-      else set({ [keys.name]: '', [keys.filler]: '' });
+      else set({ ...typedAgain });
     };
     const named = lines.find((each) => each.name === draft[keys.name]);
     const filler = fillerOf(role, draft, fillers);
-    const chosen = filler ? `f${filler.id}` : named ? `l${named.id}` : '';
+    const chosen = old.some((each) => each.id === draft.backingOff)
+      ? `o${draft.backingOff}`
+      : filler
+        ? `f${filler.id}`
+        : named
+          ? `l${named.id}`
+          : '';
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {
       if (!read || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
@@ -65,24 +82,31 @@ export const LineFields = memo(
                   label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
                 })),
                 ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
+                ...(old.length > 0
+                  ? [
+                      {
+                        group: 'Old line, off a spool',
+                        items: old.map(({ id, reel, spool, piece }) => ({
+                          value: `o${id}`,
+                          label: `${piece.line.name}, ${words(length(piece.length_m, units))} off ${reel.name}, ${spool.name}`,
+                        })),
+                      },
+                    ]
+                  : []),
               ]}
             />
             <div className={classes.line}>
               <NativeSelect
                 label="Kind"
                 value={draft[keys.material]}
-                onChange={(event) =>
-                  set({ [keys.material]: event.currentTarget.value, [keys.name]: '', [keys.filler]: '' })
-                }
+                onChange={(event) => set({ [keys.material]: event.currentTarget.value, ...typedAgain })}
                 data={MATERIALS}
               />
               <TypedField
                 label="Size"
                 placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
                 value={draft[keys.size]}
-                onChange={(typed) =>
-                  set({ [keys.size]: typed, [keys.from]: 'label', [keys.name]: '', [keys.filler]: '' })
-                }
+                onChange={(typed) => set({ [keys.size]: typed, [keys.from]: 'label', ...typedAgain })}
                 error={errorFor(keys.size)}
                 description={size()}
                 inputWrapperOrder={['label', 'input', 'description', 'error']}
@@ -148,7 +172,7 @@ export const LineFields = memo(
       'spool',
       ...(line === 'main'
         ? (['mainBy', 'parts', 'otherReel', 'otherSpool', 'cast', 'run'] as const)
-        : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith'] as const)),
+        : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith', 'backingOff'] as const)),
       ...Object.values(lineKeys(line)),
     ],
     ({ plan, line }) => [

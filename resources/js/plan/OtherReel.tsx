@@ -13,7 +13,7 @@ export function OtherReel({ plan: { draft } }: { plan: Planning }) {
   const { data: fillers = [] } = useFillers();
   const other = draft.mainBy === 'share' ? onOtherReel(draft, reels) : null;
   const { data, error } = usePlanResult(
-    other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, fillers) : null,
+    other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, { fillers, reels }) : null,
   );
   if (!other) return null;
   const main = data?.fill.layers.find((layer) => layer.role === 'main');

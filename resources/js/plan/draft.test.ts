@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { Filler, Reel } from '../api/queries';
 import { METRIC } from '../units/units';
-import { type Draft, differences, EMPTY, fieldOf, NO_HABITS, revive, toCase } from './draft';
+import { type Draft, differences, EMPTY, fieldOf, NO_HABITS, oldLine, revive, toCase } from './draft';
 
 const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
 
@@ -55,6 +56,22 @@ describe('what is typed on the Plan place', () => {
     expect(toCase(typed({ open: 'main' }), METRIC, NO_HABITS)?.backing).toBeNull();
     expect(toCase(typed({ open: 'main', backingLength: '20' }), METRIC, NO_HABITS)?.backing).not.toBeNull();
     expect(toCase(typed({}), METRIC, NO_HABITS)?.backing).not.toBeNull();
+  });
+
+  it('takes old line off a spool as what is at hand, already paid for', () => {
+    const line = { name: 'Old', material: 'mono', size: '0.30 mm', size_from: 'label' };
+    const reels = [{ id: 1, spools: [{ id: 7, contents: [{ line, length_m: 118 }] }] }] as unknown as Reel[];
+    expect(oldLine(reels).map((each) => each.id)).toEqual(['7.0']);
+    const fillers = [{ id: 3, line, left_m: 40, price: '9.50', full_length_m: 300 }] as unknown as Filler[];
+    const draft = typed({ backingName: 'Old', backingOff: '7.0' });
+    expect(toCase(draft, METRIC, NO_HABITS, { fillers, reels })?.backing).toMatchObject({
+      on_hand_m: 118,
+      price: null,
+    });
+    expect(toCase({ ...draft, backingOff: '' }, METRIC, NO_HABITS, { fillers, reels })?.backing).toMatchObject({
+      on_hand_m: 40,
+      price: '9.50',
+    });
   });
 
   it('knows where on the screen a problem belongs', () => {

@@ -43,6 +43,8 @@ export const EMPTY = {
   backingLength: '',
   backingFiller: '',
   backingWith: '',
+  /** old line as backing: the spool it lies on, and which piece from the arbor out */
+  backingOff: '',
   /** what lies under the main line, or how it gets there */
   way: 'backing',
   sleeve: '',
@@ -119,6 +121,20 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
 
 export type LineRole = 'main' | 'backing';
 
+/** What there is to take line from. */
+export interface Stock {
+  fillers: Filler[];
+  reels: Reel[];
+}
+
+/** Every piece that lies on a spool now, and may serve again as backing. */
+export const oldLine = (reels: Reel[]) =>
+  reels.flatMap((reel) =>
+    reel.spools.flatMap((spool) =>
+      spool.contents.map((piece, index) => ({ id: `${spool.id}.${index}`, reel, spool, piece })),
+    ),
+  );
+
 /** The filler a role's line comes off: the one picked, or the first of that name. */
 export const fillerOf = (role: LineRole, draft: Draft, fillers: Filler[]): Filler | undefined =>
   draft[`${role}Filler`]
@@ -143,6 +159,7 @@ export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<D
         backingSize: size,
         backingFrom: line.size_from,
         backingFiller: String(filler?.id ?? ''),
+        backingOff: '',
       };
 }
 
@@ -157,23 +174,26 @@ export const lineKeys = (role: LineRole) =>
     filler: `${role}Filler`,
   }) as const satisfies Record<string, DraftKey>;
 
+const NO_STOCK: Stock = { fillers: [], reels: [] };
+
 /** Ways under which backing lies, so that its fields matter. */
 export const WITH_BACKING = ['backing', 'turn_over', 'grip'];
 
 /** The question for the server, exactly as typed. Null while there is nothing to ask about. */
-export function toCase(draft: Draft, units: Units, habits: Habits, fillers: Filler[] = []): PlanCase | null {
+export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock = NO_STOCK): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
   const figure = (key: DraftKey) => whole(draft, key, units) || null;
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
-    const filler = fillerOf(role, draft, fillers);
+    const filler = fillerOf(role, draft, stock.fillers);
+    const old = role === 'backing' ? oldLine(stock.reels).find((each) => each.id === draft.backingOff) : undefined;
     return {
       material: draft[keys.material],
       size: draft[keys.size],
       size_from: draft[keys.from],
       length_m: figure(keys.length),
-      on_hand_m: filler?.left_m ?? null,
-      price: filler?.price || null,
+      on_hand_m: old?.piece.length_m ?? filler?.left_m ?? null,
+      price: (!old && filler?.price) || null,
       price_for_m: filler?.full_length_m ?? null,
     };
   };

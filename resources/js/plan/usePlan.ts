@@ -38,6 +38,8 @@ export interface Planning {
   opening: UseQueryResult | null;
 }
 
+const NONE: never[] = [];
+
 /** The plan being typed: where it comes from (a link, a saved plan, the bench), and its answer. */
 export function usePlan(): Planning {
   const { id } = useParams();
@@ -46,7 +48,7 @@ export function usePlan(): Planning {
   const opening = useSavedPlan(savedId);
   const { data: saved } = opening;
   const { data: reels } = useReels();
-  const { data: fillers } = useFillers();
+  const { data: fillers = NONE } = useFillers();
   const { reel: benchReel, spool: benchSpool, put, units, angler } = useBench();
   const navigate = useNavigate();
   const [draft, setDraft] = useState<Draft>(() => revive(Object.fromEntries(params)));
@@ -91,7 +93,10 @@ export function usePlan(): Planning {
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
   const habits = angler?.habits ?? NO_HABITS;
-  const ask = useCallback((about: Draft) => toCase(about, units, habits, fillers), [units, habits, fillers]);
+  const ask = useCallback(
+    (about: Draft) => toCase(about, units, habits, { fillers, reels: reels ?? NONE }),
+    [units, habits, fillers, reels],
+  );
   const queries = useQueryClient();
 
   // the same function for the whole life of the place, so that fields need not be drawn again with every answer

@@ -34,9 +34,12 @@ export function small(millimetres: number, units: Units, digits = 1): Shown {
   return { figure: fixed(millimetres / MM_PER_INCH, 3), unit: 'in' };
 }
 
-/** The nearest 64th of an inch, reduced: "1/16 in". Empty in mm. */
-export function fraction(millimetres: number, units: Units): string {
-  if (units.small === 'mm') return '';
+/** The same in sixty-fourths of an inch, for whoever reads a rule; empty in mm. */
+export const fraction = (millimetres: number, units: Units): string =>
+  units.small === 'mm' ? '' : inchFraction(millimetres);
+
+/** A small length in sixty-fourths of an inch, cut down. */
+export function inchFraction(millimetres: number): string {
   const sixtyFourths = Math.round((Math.abs(millimetres) / MM_PER_INCH) * 64);
   if (sixtyFourths === 0) return '0 in';
   const whole = Math.floor(sixtyFourths / 64);
