@@ -123,14 +123,21 @@ test('a filler is counted by the kitchen scale, and taken back after a reload', 
   await expect(entry).toContainText('240 m left');
 });
 
-test('an arbor by a strip of paper', async ({ page }) => {
+test('a spool by caliper and by a strip of paper', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);
   await page.getByRole('button', { name: 'How to measure it' }).click();
   const help = page.getByRole('dialog', { name: 'Measure the spool' });
+  await help.getByLabel('Reading', { exact: true }).fill('46.3');
+  await help.getByLabel('And again', { exact: true }).fill('49');
+  await expect(help.getByText(/The readings lie 2.7 mm apart/)).toBeVisible();
+  await help.getByLabel('And again', { exact: true }).fill('46.1');
+  await expect(help.getByTestId('measured')).toContainText('46.2 ± 0.2 mm, by a caliper');
+  await help.getByRole('button', { name: 'That is the lip' }).click();
   await help.locator('label').filter({ hasText: 'strip of paper' }).click();
+  await expect(help.getByRole('button', { name: 'That is the traverse' })).toHaveCount(0);
   await help.getByLabel('Round it').fill('100.5');
-  await help.getByRole('button', { name: 'That is the arbor' }).click();
+  await help.getByRole('button', { name: 'That is the arbor', exact: true }).click();
   await expect(page.getByLabel('Arbor', { exact: true })).toHaveValue('32.0 mm');
   await expect(page.getByRole('button', { name: /Keep these figures/ })).toBeVisible();
 });

@@ -10,12 +10,14 @@ use Undro\Measure\LevelNow;
 use Undro\Measure\Measured;
 use Undro\Measure\Method;
 use Undro\Measure\PaperStrip;
+use Undro\Measure\Readings;
 use Undro\Measure\Scale;
 use Undro\Measure\WrapTest;
 use Undro\Plan\MeasuredWith;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
+use Undro\Units\Length;
 use Undro\Units\Mass;
 use Undro\Units\MassUnit;
 
@@ -29,6 +31,7 @@ final class MeasureCase implements Calculator
         $method = $in->choice('method', Method::class);
         $measured = $in->make(static fn(): Measured => match ($method) {
             Method::WrapTest, Method::ShortWrapTest => WrapTest::of((int) round($in->number('wraps', 1, 500)), $in->optionalMillimetres('over_mm', 0.1, 300) ?? throw BadInput::missing('over_mm')),
+            Method::Caliper, Method::Ruler => Readings::of(self::readings($in), $method),
             Method::PaperStrip => PaperStrip::of($in->optionalMillimetres('round_mm', 5, 1300) ?? throw BadInput::missing('round_mm')),
             Method::KitchenScale => Scale::left(
                 $in->metres('full_length_m', 1, Bounds::LENGTH_M[1]),
@@ -64,6 +67,17 @@ final class MeasureCase implements Calculator
         return $measured->figure instanceof Diameter
             ? ['diameter_mm' => $measured->figure->inMillimetres()]
             : ['length_m' => $measured->figure->inMetres()];
+    }
+
+    /** @return non-empty-list<Length> */
+    private static function readings(Input $in): array
+    {
+        $read = array_filter(array_map(
+            static fn(string $key): ?Length => $in->optionalMillimetres($key, 0.5, 400),
+            ['first_mm', 'second_mm', 'third_mm'],
+        ));
+
+        return $read === [] ? throw BadInput::missing('first_mm') : array_values($read);
     }
 
     private static function spool(Input $in): Spool

@@ -24,6 +24,11 @@ final class BadMeasure extends DomainFault
         return new self('wraps', sprintf('That would be a line of %.2F mm. Count the wraps and measure their width again.', $millimetres));
     }
 
+    public static function readingsApart(float $millimetres): self
+    {
+        return new self('first_mm', sprintf('The readings lie %.1F mm apart, too far to be of one thing. Read it again across the same place.', $millimetres));
+    }
+
     public static function emptyNotLighter(): self
     {
         return new self('empty_g', 'The empty filler must be lighter than the full one.');

@@ -11,6 +11,8 @@ enum Method: string
     case ShortWrapTest = 'short_wrap_test';
     case KitchenScale = 'kitchen_scale';
     case Weighed = 'weighed';
+    case Caliper = 'caliper';
+    case Ruler = 'ruler';
     case PaperStrip = 'paper_strip';
     case Level = 'level';
 
@@ -21,6 +23,8 @@ enum Method: string
             self::ShortWrapTest => 'a short wrap test',
             self::KitchenScale => 'the kitchen scale',
             self::Weighed => 'weighing the spool before and after',
+            self::Caliper => 'a caliper',
+            self::Ruler => 'a ruler',
             self::PaperStrip => 'a strip of paper',
             self::Level => 'the level on the spool',
         };

@@ -59,6 +59,19 @@ final class MeasureTest extends TestCase
         self::assertEqualsWithDelta(31, self::measure(['method' => 'paper_strip', 'round_mm' => 31 * M_PI])['diameter_mm'], 1e-9);
     }
 
+    public function testReadingsAreAveragedAndAreNoBetterThanTheTool(): void
+    {
+        $three = self::measure(['method' => 'caliper', 'first_mm' => '31.0', 'second_mm' => '31.1', 'third_mm' => '30.9']);
+        self::assertEqualsWithDelta(31.0, $three['diameter_mm'], 1e-9);
+        $once = self::measure(['method' => 'ruler', 'first_mm' => '31']);
+        self::assertGreaterThan(5 * $three['half'], $once['half']);
+        $alike = self::measure(['method' => 'caliper', 'first_mm' => 31, 'second_mm' => 31]);
+        self::assertGreaterThan(0, $alike['half'], 'the same reading twice is still only a reading');
+        self::assertEqualsWithDelta(self::measure(['method' => 'caliper', 'first_mm' => 31])['half'] / sqrt(2), $alike['half'], 1e-9);
+        self::assertRefused('first_mm', ['method' => 'caliper', 'first_mm' => 31, 'second_mm' => 32.5], 'apart');
+        self::assertRefused('first_mm', ['method' => 'caliper']);
+    }
+
     public function testALevelCountsWhatLiesUnderneath(): void
     {
         $case = ['method' => 'level', 'depth_mm' => 1.5, 'spool' => self::SPOOL, 'line' => ['material' => 'braid', 'size' => '0.16', 'size_from' => 'measured']];

@@ -18,7 +18,11 @@ interface MeasureProps {
   methods: Method[];
   /** what the calculator needs beside the readings: the line, the spool, the filler's length */
   about: Partial<Schemas['MeasureCase']>;
-  take: { label: string; onTake: (measured: Measured) => void | Promise<void> }[];
+  take: {
+    label: string /** ways that cannot give it */;
+    not?: Method[];
+    onTake: (measured: Measured) => void | Promise<void>;
+  }[];
   onClose: () => void;
 }
 
@@ -29,8 +33,9 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
   const [typed, setTyped] = useState<Record<string, string>>({});
   const { word: _, how, fields } = METHODS[method];
   const shown = fields(units);
-  const needed = shown.filter((field) => !['empty_g', 'step_g', 'readings'].includes(field.key));
-  const ready = shown.length > 0 && needed.every((field) => (typed[field.key] ?? '').trim() !== '');
+  const offered = take.filter((each) => !each.not?.includes(method));
+  const needed = shown.filter((field) => !field.optional);
+  const ready = needed.every((field) => (typed[field.key] ?? '').trim() !== '');
   const readings = Object.fromEntries(
     shown
       .map((field) => [field.key, field.unit ? withUnit(typed[field.key] ?? '', field.unit) : (typed[field.key] ?? '')])
@@ -73,21 +78,24 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
       </div>
       {problem && !shown.some((field) => wrong(field.key)) && <p role="alert">{problem.message}</p>}
       <p className={classes.result} aria-live="polite" data-testid="measured">
-        {result ? inWords(result, units) : shown.length > 0 ? 'Type the readings.' : ''}
+        {result ? inWords(result, units) : 'Type the readings.'}
       </p>
-      {shown.length > 0 &&
-        take.map((each) => (
-          <Button
-            key={each.label}
-            mr="xs"
-            disabled={!result}
-            onClick={() => {
-              if (result) void Promise.resolve(each.onTake(result)).then(onClose);
-            }}
-          >
-            {each.label}
-          </Button>
-        ))}
+      {offered.map((each) => (
+        <Button
+          key={each.label}
+          mr="xs"
+          mb="xs"
+          disabled={!result}
+          onClick={async () => {
+            if (!result) return;
+            await each.onTake(result);
+            if (offered.length === 1) onClose();
+            else setTyped({});
+          }}
+        >
+          {each.label}
+        </Button>
+      ))}
     </Modal>
   );
 }

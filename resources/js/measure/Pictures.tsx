@@ -21,15 +21,18 @@ const arrow = (x1: number, y1: number, x2: number, y2: number, word: string, wx:
   </g>
 );
 
+const spool = () => (
+  <>
+    <path d="M70 12h14v24h92V20h16v80h-16V84H84v24H70Z" className={classes.metal} />
+    {arrow(206, 20, 206, 100, 'lip', 214, 64)}
+    {arrow(58, 36, 58, 84, 'arbor', 18, 64)}
+    {arrow(84, 116, 176, 116, 'traverse', 108, 110)}
+  </>
+);
+
 const PICTURES: Record<Method, () => React.ReactNode> = {
-  caliper: () => (
-    <>
-      <path d="M70 12h14v24h92V20h16v80h-16V84H84v24H70Z" className={classes.metal} />
-      {arrow(206, 20, 206, 100, 'lip', 214, 64)}
-      {arrow(58, 36, 58, 84, 'arbor', 18, 64)}
-      {arrow(84, 116, 176, 116, 'traverse', 108, 110)}
-    </>
-  ),
+  caliper: spool,
+  ruler: spool,
   paper_strip: () => (
     <>
       <circle cx="84" cy="60" r="38" className={classes.metal} />

@@ -1,12 +1,14 @@
 import type { Units } from '../units/units';
 
-export type Method = 'caliper' | 'paper_strip' | 'wrap_test' | 'kitchen_scale' | 'weighed' | 'level';
+export type Method = 'caliper' | 'ruler' | 'paper_strip' | 'wrap_test' | 'kitchen_scale' | 'weighed' | 'level';
 
 export interface MeasureField {
   key: string;
   label: string;
   placeholder: string;
   unit?: string;
+  /** an answer comes without it */
+  optional?: boolean;
 }
 
 export interface MethodWords {
@@ -15,20 +17,29 @@ export interface MethodWords {
   fields: (units: Units) => MeasureField[];
 }
 
-const mass = (key: string, label: string, placeholder: string): MeasureField => ({
+const mass = (key: string, label: string, placeholder: string, optional = false): MeasureField => ({
+  optional,
   key,
   label,
   placeholder,
   unit: 'g',
 });
-const STEP = mass('step_g', 'Step of the scale', '1 g');
+const STEP = mass('step_g', 'Step of the scale', '1 g', true);
+
+const WHERE =
+  'Lip: the front rim, across its widest. Arbor: the bare core; of a taper, each end by itself. Traverse: inside, from flange to flange. Turn the spool a little between readings.';
+const readings = (units: Units): MeasureField[] =>
+  ['first', 'second', 'third'].map((word, index) => ({
+    key: `${word}_mm`,
+    label: index === 0 ? 'Reading' : index === 1 ? 'And again' : 'And again, third',
+    placeholder: `31.0 ${units.small}`,
+    unit: units.small,
+    optional: index > 0,
+  }));
 
 export const METHODS: Record<Method, MethodWords> = {
-  caliper: {
-    word: 'caliper',
-    how: 'Lip: the front rim, across its widest. Arbor: the bare core, or both ends of a taper. Traverse: inside, from flange to flange. Type each into its field.',
-    fields: () => [],
-  },
+  caliper: { word: 'caliper', how: WHERE, fields: readings },
+  ruler: { word: 'ruler', how: WHERE, fields: readings },
   paper_strip: {
     word: 'strip of paper',
     how: 'Lay a strip of paper round it, mark where it meets, unroll it and measure to the mark. Divided by pi that is how thick it is.',
@@ -48,7 +59,7 @@ export const METHODS: Record<Method, MethodWords> = {
     fields: () => [
       mass('mass_g', 'Weighs now', '81 g'),
       mass('full_g', 'Weighed full', '120 g'),
-      mass('empty_g', 'Empty, if you have one', '38 g'),
+      mass('empty_g', 'Empty, if you have one', '38 g', true),
       STEP,
     ],
   },
@@ -62,7 +73,7 @@ export const METHODS: Record<Method, MethodWords> = {
     how: 'Lay a rule across the lip and read how far down the line lies, in three places round the spool.',
     fields: (units) => [
       { key: 'depth_mm', label: 'Under the lip now', placeholder: `3 ${units.small}`, unit: units.small },
-      { key: 'readings', label: 'Places read', placeholder: '3' },
+      { key: 'readings', label: 'Places read', placeholder: '3', optional: true },
     ],
   },
 };

@@ -8,10 +8,14 @@ import classes from './Plan.module.css';
 export const Narrowings = memo(function Narrowings({ result }: { result: PlanResult }) {
   const { units } = useBench();
   const offered = result.narrowings.slice(0, 4);
-  if (offered.length === 0) return null;
   return (
     <section className={classes.part}>
       <h2 className={classes.heading}>What would narrow it</h2>
+      {offered.length === 0 && (
+        <p className={classes.reason}>
+          {result.fits ? 'No further reading would: it is as sure as it gets.' : 'Nothing, until it fits.'}
+        </p>
+      )}
       <ul className={classes.list}>
         {offered.map((each) => (
           <li key={each.id} className={classes.row}>

@@ -128,18 +128,13 @@ export const SpoolFields = memo(
         <div className={classes.row2}>
           <MeasureButton
             title="Measure the spool"
-            methods={['caliper', 'paper_strip']}
+            methods={['caliper', 'ruler', 'paper_strip']}
             about={{}}
-            take={[
-              {
-                label: 'That is the arbor',
-                onTake: (got) => set({ arborMm: diameterTyped(got, units), with: 'paper_strip' }),
-              },
-              {
-                label: 'That is the lip',
-                onTake: (got) => set({ lipMm: diameterTyped(got, units), with: 'paper_strip' }),
-              },
-            ]}
+            take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
+              label: `That is the ${word.toLowerCase()}`,
+              not: key === 'traverseMm' ? ['paper_strip'] : [],
+              onTake: (got) => set({ [key]: diameterTyped(got, units), with: got.method }),
+            }))}
           >
             How to measure it
           </MeasureButton>

@@ -78,7 +78,10 @@ export function usePlan(): Planning {
       const spool =
         reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
         (reel === benchReel ? benchSpool : reel?.spools[0]);
-      if (reel && spool) setDraft((before) => ({ ...before, ...fromReel(reel, spool) }));
+      if (reel && spool) {
+        setDraft((before) => ({ ...before, ...fromReel(reel, spool) }));
+        put(reel.id, spool.id);
+      }
     }
     filled.current = { at: origin, next: '' };
   }, [origin, saved, params, reels, benchReel, benchSpool, put]);
