@@ -27,12 +27,19 @@ export const useSavedPlan = (id: number | null) =>
   });
 
 /** One question to the plan calculator. The same question is never asked twice. */
+/** A calculator's answer is for one question, made up the same way each time: nothing to sort, nothing to compare. */
+const calculated = {
+  staleTime: Number.POSITIVE_INFINITY,
+  gcTime: 30_000,
+  retry: false,
+  structuralSharing: false,
+  queryKeyHashFn: (key: readonly unknown[]) => JSON.stringify(key),
+} as const;
+
 export const planQuery = (planCase: PlanCase) =>
   queryOptions({
+    ...calculated,
     queryKey: ['compute', 'plan', planCase],
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 30_000,
-    retry: false,
     queryFn: ({ signal }) => answer(client.POST('/api/compute/plan', { body: planCase, signal })),
   });
 
@@ -45,7 +52,7 @@ export type Sentence = Schemas['Sentence'];
 
 const keep = <T>(before: T | undefined) => before;
 /** A calculator whose last answer stays on the screen until the next one is there. */
-const standing = { placeholderData: keep, retry: false, staleTime: Number.POSITIVE_INFINITY, gcTime: 30_000 } as const;
+const standing = { ...calculated, placeholderData: keep } as const;
 
 export const useWays = (ask: (PlanCase & { pace_turns_per_min?: number | null; spare?: boolean }) | null) =>
   useQuery({

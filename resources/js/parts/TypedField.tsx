@@ -1,4 +1,5 @@
 import { TextInput, type TextInputProps } from '@mantine/core';
+import { memo } from 'react';
 import { withUnit } from '../units/units';
 
 interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
@@ -9,7 +10,7 @@ interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
 }
 
 /** A figure as typed, in any unit. What was typed stays; a bare figure gets its unit when the field is left. */
-export function TypedField({ value, onChange, unit, ...rest }: TypedFieldProps) {
+export const TypedField = memo(function TypedField({ value, onChange, unit, ...rest }: TypedFieldProps) {
   return (
     <TextInput
       {...rest}
@@ -24,4 +25,4 @@ export function TypedField({ value, onChange, unit, ...rest }: TypedFieldProps) 
       }}
     />
   );
-}
+});

@@ -10,6 +10,20 @@ import { SavePlan } from './SavePlan';
 import { Todo } from './Todo';
 import type { Planning } from './usePlan';
 
+// never drawn anew while figures change
+const TO_THE_WAYS = (
+  <p className={classes.other}>
+    <Anchor href="#ways" className={classes.jump}>
+      Six ways side by side
+    </Anchor>
+  </p>
+);
+const CAUTION = (
+  <p className={classes.caution}>
+    From the print on spool and label, not a promise. Local rules on line and gear come first.
+  </p>
+);
+
 /** The answer: the figure somebody came for, then what to do, then why. */
 export function Answer({ plan }: { plan: Planning }) {
   const { result, problem } = plan;
@@ -27,15 +41,9 @@ export function Answer({ plan }: { plan: Planning }) {
           <Notes notes={result.notes} stop />
           <Todo result={result} />
           <OtherReel plan={plan} />
-          <p className={classes.other}>
-            <Anchor href="#ways" className={classes.jump}>
-              Six ways side by side
-            </Anchor>
-          </p>
+          {TO_THE_WAYS}
           <Notes notes={result.notes} />
-          <p className={classes.caution}>
-            From the print on spool and label, not a promise. Local rules on line and gear come first.
-          </p>
+          {CAUTION}
         </div>
       )}
       <SavePlan plan={plan} />

@@ -1,11 +1,12 @@
 import { NativeSelect } from '@mantine/core';
+import { memo } from 'react';
 import { useFillers, useReels } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, metresPer, words } from '../units/units';
 import { fillerOf, fromReel } from './draft';
 import classes from './Plan.module.css';
-import type { Planning } from './usePlan';
+import { type Planning, useLivePlan } from './usePlan';
 
 const BY = [
   { value: 'typed', label: 'as long as typed' },
@@ -15,7 +16,9 @@ const BY = [
 ];
 
 /** What says how long the main line is, and a slider for it while something else is worked out. */
-export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Planning }) {
+export function LengthBy() {
+  const plan = useLivePlan();
+  const { draft, set, errorFor, result } = plan;
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const filler = fillerOf('main', draft, fillers);
@@ -28,15 +31,7 @@ export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Pla
   return (
     <>
       <div className={classes.by}>
-        <NativeSelect
-          size="xs"
-          aria-label="What says how long the main line is"
-          value={draft.mainBy}
-          onChange={(event) => set({ mainBy: event.currentTarget.value, join: '' })}
-          data={BY.filter(
-            (each) => filler || (each.value !== 'all' && each.value !== 'share') || each.value === draft.mainBy,
-          )}
-        />
+        <By by={draft.mainBy} withFiller={filler !== undefined} set={set} />
         {layer && most > 1 && (
           <input
             type="range"
@@ -53,7 +48,7 @@ export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Pla
           />
         )}
       </div>
-      {draft.mainBy === 'share' && <Shared plan={{ draft, set, errorFor, result } as Planning} />}
+      {draft.mainBy === 'share' && <Shared plan={plan} />}
       {draft.mainBy === 'reach' && (
         <div className={classes.pairs}>
           <TypedField
@@ -77,6 +72,24 @@ export function LengthBy({ plan: { draft, set, errorFor, result } }: { plan: Pla
     </>
   );
 }
+
+interface ByProps {
+  by: string;
+  withFiller: boolean;
+  set: Planning['set'];
+}
+
+const By = memo(function By({ by, withFiller, set }: ByProps) {
+  return (
+    <NativeSelect
+      size="xs"
+      aria-label="What says how long the main line is"
+      value={by}
+      onChange={(event) => set({ mainBy: event.currentTarget.value, join: '' })}
+      data={BY.filter((each) => withFiller || (each.value !== 'all' && each.value !== 'share') || each.value === by)}
+    />
+  );
+});
 
 /** How many reels share the filler, and which is the other one: its own backing is worked out too. */
 function Shared({ plan: { draft, set, errorFor } }: { plan: Planning }) {

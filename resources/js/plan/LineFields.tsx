@@ -1,5 +1,5 @@
 import { NativeSelect } from '@mantine/core';
-import { memo } from 'react';
+import { memo, useCallback } from 'react';
 import { useFillers, useLines, useReels } from '../api/queries';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
@@ -11,7 +11,7 @@ import { fillerOf, fromLine, type LineRole, lineKeys, oldLine, WITH_BACKING } fr
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
 import { UnderIt } from './UnderIt';
-import { type Planning, sameFor } from './usePlan';
+import { type Planning, sameFor, useLivePlan } from './usePlan';
 
 interface LineFieldsProps {
   plan: Planning;
@@ -30,11 +30,6 @@ export const LineFields = memo(
     const keys = lineKeys(role);
     // other figures are another line: it comes off nothing that is known
     const typedAgain = { [keys.name]: '', [keys.filler]: '', ...(role === 'backing' && { backingOff: '' }) };
-    // what was worked out, which the way has a say in
-    const open = (result?.open ?? draft.open) === role;
-    const solved = open ? result?.solved : undefined;
-    const byMark = role === 'main' && (draft.mainBy !== 'typed' || (draft.join !== '' && draft.open === 'backing'));
-    const layer = result?.fill.layers.find((each) => each.role === role);
     const read = result?.lines[role];
 
     const pick = (value: string) => {
@@ -111,37 +106,11 @@ export const LineFields = memo(
                 description={size()}
                 inputWrapperOrder={['label', 'input', 'description', 'error']}
               />
-              <TypedField
-                label="Length"
-                placeholder={
-                  open
-                    ? 'worked out'
-                    : role === 'backing'
-                      ? draft.way === 'grip'
-                        ? `3 ${units.length}`
-                        : 'none'
-                      : units.length
-                }
-                unit={units.length}
-                disabled={open}
-                value={
-                  open
-                    ? solved
-                      ? words(length(Math.max(0, solved.length_m), units))
-                      : ''
-                    : byMark && layer
-                      ? words(length(layer.length_m, units))
-                      : draft[keys.length]
-                }
-                onChange={(typed) =>
-                  set(role === 'main' ? { mainLength: typed, mainBy: 'typed', join: '' } : { backingLength: typed })
-                }
-                error={errorFor(keys.length)}
-              />
+              <LengthField line={role} />
             </div>
           </>
         )}
-        {role === 'main' && <LengthBy plan={plan} />}
+        {role === 'main' && <LengthBy />}
         {(role === 'main' || WITH_BACKING.includes(draft.way)) && (
           <MeasureButton
             title={`How thick is the ${role === 'main' ? 'main line' : 'backing'}?`}
@@ -166,23 +135,48 @@ export const LineFields = memo(
   },
   sameFor<LineFieldsProps>(
     ({ line }) => [
-      'open',
-      'join',
       'way',
-      'spool',
-      ...(line === 'main'
-        ? (['mainBy', 'parts', 'otherReel', 'otherSpool', 'cast', 'run'] as const)
-        : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith', 'backingOff'] as const)),
+      ...(line === 'main' ? [] : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith', 'backingOff'] as const)),
       ...Object.values(lineKeys(line)),
     ],
-    ({ plan, line }) => [
-      plan.result?.lines[line]?.diameter_mm,
-      plan.result?.open,
-      line === 'backing' && plan.result?.build?.outside_mm,
-      line === 'main' && plan.result?.main_most_m,
-      plan.result?.open === line && Math.round(10 * (plan.result?.solved?.length_m ?? -1)),
-      line === 'main' &&
-        Math.round(10 * (plan.result?.fill.layers.find((layer) => layer.role === line)?.length_m ?? -1)),
-    ],
+    ({ plan, line }) => [plan.result?.lines[line]?.diameter_mm, line === 'backing' && plan.result?.build?.outside_mm],
   ),
 );
+
+/** How much of the line: typed, or as it was worked out. It follows every answer, which the fields round it need not. */
+function LengthField({ line: role }: { line: LineRole }) {
+  const { draft, set, errorFor, result } = useLivePlan();
+  const { units } = useBench();
+  const key = lineKeys(role).length;
+  // what was worked out, which the way has a say in
+  const open = (result?.open ?? draft.open) === role;
+  const solved = open ? result?.solved : undefined;
+  const byMark = role === 'main' && (draft.mainBy !== 'typed' || (draft.join !== '' && draft.open === 'backing'));
+  const layer = result?.fill.layers.find((each) => each.role === role);
+  const onChange = useCallback(
+    (typed: string) =>
+      set(role === 'main' ? { mainLength: typed, mainBy: 'typed', join: '' } : { backingLength: typed }),
+    [set, role],
+  );
+  return (
+    <TypedField
+      label="Length"
+      placeholder={
+        open ? 'worked out' : role === 'backing' ? (draft.way === 'grip' ? `3 ${units.length}` : 'none') : units.length
+      }
+      unit={units.length}
+      disabled={open}
+      value={
+        open
+          ? solved
+            ? words(length(Math.max(0, solved.length_m), units))
+            : ''
+          : byMark && layer
+            ? words(length(layer.length_m, units))
+            : draft[key]
+      }
+      onChange={onChange}
+      error={errorFor(key)}
+    />
+  );
+}

@@ -5,7 +5,7 @@ import { LineFields } from './LineFields';
 import classes from './Plan.module.css';
 import { PlanPicture } from './PlanPicture';
 import { SpoolFields } from './SpoolFields';
-import { usePlan } from './usePlan';
+import { LivePlan, usePlan } from './usePlan';
 
 const Ways = lazy(() => import('./Ways').then(({ Ways }) => ({ default: Ways })));
 
@@ -14,7 +14,7 @@ export function PlanPlace() {
   const plan = usePlan();
   if (plan.opening) return <Waiting query={plan.opening} what="the plan" />;
   return (
-    <>
+    <LivePlan value={plan}>
       <div className={classes.place}>
         <title>Plan · Undro</title>
         <form className={classes.inputs} onSubmit={(event) => event.preventDefault()} aria-label="What you have">
@@ -28,6 +28,6 @@ export function PlanPlace() {
       <Suspense fallback={null}>
         <Ways plan={plan} />
       </Suspense>
-    </>
+    </LivePlan>
   );
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { PlanResult } from '../api/queries';
 import { useBench } from '../shell/bench';
 import { fraction, price, retrieve, small, type Units, words } from '../units/units';
@@ -10,7 +11,7 @@ interface Row {
 }
 
 /** What to do with the answer: where to stop, by depth and by turns. */
-export function Todo({ result }: { result: PlanResult }) {
+export const Todo = memo(function Todo({ result }: { result: PlanResult }) {
   const { units } = useBench();
   const rows = todo(result, units);
   if (rows.length === 0) return null;
@@ -24,7 +25,7 @@ export function Todo({ result }: { result: PlanResult }) {
       ))}
     </dl>
   );
-}
+});
 
 function depth(millimetres: number, units: Units): string {
   return units.small === 'in' ? fraction(millimetres, units) : words(small(millimetres, units));

@@ -1,6 +1,8 @@
 import { Button, Checkbox } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { memo, useCallback, useMemo, useRef } from 'react';
 import type { Schemas } from '../api/client';
-import { useWays } from '../api/queries';
+import { useWays, type WaysResult } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import type { LipShape, ReelKind } from '../drawings/section/outline';
 import { Thumb } from '../drawings/section/Thumb';
@@ -11,20 +13,28 @@ import { takeWay } from './UnderIt';
 import type { Planning } from './usePlan';
 import classes from './Ways.module.css';
 
+const REST_MS = 250;
+
 /** Every way to fill this spool with this main line, drawn and figured side by side; the one to take is marked. */
 export function Ways({ plan }: { plan: Planning }) {
   const { draft, set, question } = plan;
   const { units, angler } = useBench();
-  const { data, isPlaceholderData, error } = useWays(
-    question === null
-      ? null
-      : {
-          ...question,
-          backing: question.backing ?? { material: 'mono', size: '0.30 mm' },
-          pace_turns_per_min: angler?.pace_turns_per_min ?? null,
-          spare: draft.spare === 'yes',
-        },
+  const asked = useMemo(
+    () =>
+      question && {
+        ...question,
+        backing: question.backing ?? { material: 'mono', size: '0.30 mm' },
+        pace_turns_per_min: angler?.pace_turns_per_min ?? null,
+        spare: draft.spare === 'yes',
+      },
+    [question, angler, draft.spare],
   );
+  // the figure comes first: six more fills wait until the hand rests
+  const [rested] = useDebouncedValue(asked, REST_MS);
+  const { data, isPlaceholderData, error } = useWays(rested);
+  const take = useRef<(way: string) => void>(() => {});
+  take.current = (way) => set(takeWay(way, draft));
+  const onTake = useCallback((way: string) => take.current(way), []);
   if (question === null || !data) return null;
   const pick = data.ways.find((way) => way.id === data.pick);
   return (
@@ -51,49 +61,68 @@ export function Ways({ plan }: { plan: Planning }) {
         </div>
       </header>
       {error && <p role="alert">{error.message}</p>}
-      <ul className={classes.ways} data-fresh={!isPlaceholderData}>
-        {data.ways.map((way) => (
-          <li
-            key={way.id}
-            className={classes.way}
-            data-pick={way.id === data.pick}
-            data-taken={way.id === draft.way}
-            aria-label={way.word}
-          >
-            <h3>
-              {way.word}
-              {way.id === data.pick && <span className={classes.pick}>the pick</span>}
-            </h3>
-            <Thumb
-              {...drawn(way.spool, way.layers, plan.result?.bare_spool ?? way.spool)}
-              kind={draft.kind as ReelKind}
-              lip={draft.lip as LipShape}
-              width={168}
-              height={84}
-            />
-            {way.works && (
-              <Button
-                size="compact-xs"
-                variant={way.id === draft.way ? 'filled' : 'default'}
-                onClick={() => set(takeWay(way.id, draft))}
-                aria-pressed={way.id === draft.way}
-                aria-label={`${way.id === draft.way ? 'This plan' : 'Plan it so'}: ${way.word}`}
-              >
-                {way.id === draft.way ? 'This plan' : 'Plan it so'}
-              </Button>
-            )}
-            {way.works && <Figures way={way} units={units} />}
-            <ul className={classes.words}>
-              {[...way.steps, ...way.risks].map((each) => (
-                <li key={each.sentence}>{sentence(each, units)}</li>
-              ))}
-            </ul>
-          </li>
-        ))}
-      </ul>
+      <Entries
+        data={data}
+        fresh={!isPlaceholderData && rested === asked}
+        taken={draft.way}
+        kind={draft.kind as ReelKind}
+        lip={draft.lip as LipShape}
+        units={units}
+        onTake={onTake}
+      />
     </section>
   );
 }
+
+interface EntriesProps {
+  data: WaysResult;
+  fresh: boolean;
+  taken: string;
+  kind: ReelKind;
+  lip: LipShape;
+  units: Units;
+  onTake: (way: string) => void;
+}
+
+const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, onTake }: EntriesProps) {
+  const bare = data.ways.find((way) => way.id === 'backing')?.spool ?? null;
+  return (
+    <ul className={classes.ways} data-fresh={fresh}>
+      {data.ways.map((way) => (
+        <li
+          key={way.id}
+          className={classes.way}
+          data-pick={way.id === data.pick}
+          data-taken={way.id === taken}
+          aria-label={way.word}
+        >
+          <h3>
+            {way.word}
+            {way.id === data.pick && <span className={classes.pick}>the pick</span>}
+          </h3>
+          <Thumb {...drawn(way.spool, way.layers, bare ?? way.spool)} kind={kind} lip={lip} width={168} height={84} />
+          {way.works && (
+            <Button
+              size="compact-xs"
+              variant={way.id === taken ? 'filled' : 'default'}
+              onClick={() => onTake(way.id)}
+              aria-pressed={way.id === taken}
+              aria-label={`${way.id === taken ? 'This plan' : 'Plan it so'}: ${way.word}`}
+            >
+              {way.id === taken ? 'This plan' : 'Plan it so'}
+            </Button>
+          )}
+          {way.works && <Figures way={way} units={units} />}
+          <ul className={classes.words}>
+            {[...way.steps, ...way.risks].map((each) => (
+              <li key={each.sentence}>{sentence(each, units)}</li>
+            ))}
+          </ul>
+        </li>
+      ))}
+    </ul>
+  );
+});
 
 function Figures({ way, units }: { way: Schemas['Way']; units: Units }) {
   const depth = way.level_mm;

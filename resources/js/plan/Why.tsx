@@ -1,5 +1,5 @@
 import { SegmentedControl } from '@mantine/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { PlanResult } from '../api/queries';
 import { GapReasons } from './GapReasons';
 import { Match, useSuits } from './Match';
@@ -19,18 +19,7 @@ export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
     <div className={classes.why}>
       <GapReasons plan={plan} result={result} />
       <section className={classes.part} aria-label="More about this plan">
-        <SegmentedControl
-          size="xs"
-          fullWidth
-          value={shown}
-          onChange={setShown}
-          aria-label="More about this plan"
-          data={[
-            { value: 'better', label: 'Surer' },
-            { value: 'match', label: SUITS[verdict] },
-            { value: 'method', label: 'Winding' },
-          ]}
-        />
+        <More shown={shown} onShow={setShown} suits={SUITS[verdict]} />
         {shown === 'better' && <Narrowings result={result} />}
         {shown === 'match' && <Match plan={plan} />}
         {shown === 'method' && <Method result={result} />}
@@ -38,3 +27,20 @@ export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
     </div>
   );
 }
+
+const More = memo(function More(props: { shown: string; onShow: (shown: string) => void; suits: string }) {
+  return (
+    <SegmentedControl
+      size="xs"
+      fullWidth
+      value={props.shown}
+      onChange={props.onShow}
+      aria-label="More about this plan"
+      data={[
+        { value: 'better', label: 'Surer' },
+        { value: 'match', label: props.suits },
+        { value: 'method', label: 'Winding' },
+      ]}
+    />
+  );
+});

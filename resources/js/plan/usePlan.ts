@@ -1,6 +1,6 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { type UseQueryResult, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
 import {
@@ -160,6 +160,15 @@ export function usePlan(): Planning {
     savedId,
     opening: savedId !== null && saved === undefined ? opening : null,
   };
+}
+
+const Live = createContext<Planning | null>(null);
+/** Hands the plan to what has to follow every answer inside something that does not. */
+export const LivePlan = Live.Provider;
+export function useLivePlan(): Planning {
+  const plan = useContext(Live);
+  if (!plan) throw new Error('There is no plan here.');
+  return plan;
 }
 
 /** Whether two plannings look the same to a block of fields: its own figures, their errors, and whatever else it shows. */
