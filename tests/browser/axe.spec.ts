@@ -1,0 +1,82 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, settled, test } from './bench';
+
+// they only look, so they share the two workers
+test.describe.configure({ mode: 'parallel' });
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing in what opens over a place, ${scheme}`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await page.goto('/plan/1');
+    await settled(page);
+    const clean = async () => {
+      await page.waitForTimeout(400);
+      const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(found.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`)).toEqual(
+        [],
+      );
+    };
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('/');
+    await page.getByLabel('Search', { exact: true }).fill('sk');
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Units/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^At the bench/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Plans/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Lately/ }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'How to measure it' }).click();
+    await expect(page.getByRole('dialog', { name: 'Measure the spool' })).toBeVisible();
+    await clean();
+    await page.keyboard.press('Escape');
+    for (const more of ['Suits', 'Winding']) {
+      await page.locator('label').filter({ hasText: more }).click();
+      await clean();
+    }
+    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByLabel('Lip').first().fill('wide');
+    await expect(page.getByRole('alert')).toBeVisible();
+    await clean();
+  });
+
+  for (const [name, path] of [
+    ['plan', '/plan/1'],
+    ['empty plan', '/plan?new=1'],
+    ['locker', '/locker?add=reel'],
+    ['rack', '/rack?add=filler'],
+    ['which line', '/rack?which=1'],
+    ['habits', '/habits'],
+    ['data', '/data'],
+    ['bench sheet', '/sheet/1'],
+    ['lost', '/nowhere'],
+  ] as const) {
+    for (const width of [1280, 390]) {
+      test(`axe finds nothing: ${name}, ${scheme}, ${width} wide`, async ({ page }) => {
+        await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+        await page.setViewportSize({ width, height: 800 });
+        await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).waitFor();
+        await page.waitForLoadState('networkidle');
+        const found = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+          .analyze();
+        expect(
+          found.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
+        ).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      });
+    }
+  }
+}
