@@ -33,6 +33,8 @@ abstract class TestCase extends BaseTestCase
      */
     protected function ask(string $verb, string $path, array $body = [], int|string $id = '', int $status = 200): array
     {
+        // each request is a process of its own, as on the real server
+        $this->app?->forgetScopedInstances();
         $response = $this->json($verb, str_replace(['{id}', '{name}'], (string) $id, $path), $body);
         $response->assertStatus($status);
         $this->assertAnswers($response, strtolower($verb), $path, $status);

@@ -55,6 +55,10 @@ final class RowShape
             $choices = is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [];
             throw BadRow::shape($path, 'must be one of ' . implode(', ', array_filter($choices, is_string(...))));
         }
+        if ($error->keyword() === 'type' && ($error->args()['expected'] ?? null) === 'boolean') {
+            $typed = $error->data()->value();
+            throw BadRow::shape($path, sprintf('must be yes or no, not “%s”', is_scalar($typed) ? mb_substr((string) $typed, 0, 40) : 'a list'));
+        }
         throw BadRow::shape($path, lcfirst((new ErrorFormatter())->formatErrorMessage($error)));
     }
 }

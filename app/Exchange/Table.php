@@ -22,6 +22,10 @@ enum Table: string
 
     /** Columns that hold yes or no. */
     private const FLAGS = ['archived', 'grips'];
+    private const YES = ['yes', 'true', '1', 'x'];
+    private const NO = ['no', 'false', '0', ''];
+    /** Columns of a few words to choose from; an empty cell leaves the usual one. */
+    private const CHOICES = ['kind', 'lip', 'lay', 'stamp_material', 'measured_with', 'material', 'size_from'];
     private const MOST_ROWS = 20_000;
 
     /** @return list<string> */
@@ -96,7 +100,7 @@ enum Table: string
         $measures = [];
         foreach ($header as $index => $column) {
             $cell = trim((string) ($cells[$index] ?? ''));
-            if ($column === '' || ($column === 'key' && $cell === '')) {
+            if ($column === '' || ($cell === '' && ($column === 'key' || in_array($column, self::CHOICES, true)))) {
                 continue;
             }
             if ($this === self::Spools && in_array($column, Spool::QUANTITIES, true)) {
@@ -104,7 +108,8 @@ enum Table: string
                 continue;
             }
             $row[$column] = match (true) {
-                in_array($column, self::FLAGS, true) => in_array(mb_strtolower($cell), ['yes', 'true', '1', 'x'], true),
+                in_array($column, self::FLAGS, true) && in_array(mb_strtolower($cell), self::YES, true) => true,
+                in_array($column, self::FLAGS, true) && in_array(mb_strtolower($cell), self::NO, true) => false,
                 $column === 'reels' => array_values(array_filter(array_map(trim(...), explode(';', $cell)))),
                 $column === 'stamp_units', $column === 'angler' => $cell === '' ? null : $cell,
                 default => $cell,
