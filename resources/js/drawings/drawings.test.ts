@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { motif, tiled } from './motif';
 import { drawn } from './section/drawn';
-import { arborProfile, frame, spread, standIn } from './section/outline';
+import { arborProfile, buildUp, frame, layerPath, metal, spread, standIn, surface } from './section/outline';
 import { placeWords, step, ticks } from './tape/ticks';
 
 const room = { width: 640, height: 340, padLeft: 60, padRight: 110, padTop: 30, padBottom: 30 };
@@ -57,6 +57,46 @@ describe('the section', () => {
     const [under, over] = guess.layers;
     expect((under?.top ?? 0) - (under?.bottom ?? 0)).toBeCloseTo((over?.top ?? 0) - (over?.bottom ?? 0), 6);
     expect(over?.top).toBeLessThan(standIn().lip_mm);
+  });
+});
+
+describe('the line in the section', () => {
+  const shape = { lip_mm: 46, arbor_thin_mm: 30, arbor_thick_mm: 30, traverse_mm: 18, bare_depth_mm: 8 };
+  const f = frame(shape, room);
+  const points = (path: string) =>
+    path
+      .replaceAll(/[MZ]/g, '')
+      .split('L')
+      .map((each) => each.split(' ').map(Number) as [number, number]);
+  /** twice the area inside a closed path, px² */
+  const area = (path: string) =>
+    Math.abs(
+      points(path).reduce((sum, [x, y], index, all) => {
+        const [nextX, nextY] = all[(index + 1) % all.length] ?? [0, 0];
+        return sum + x * nextY - nextX * y;
+      }, 0),
+    ) / 2;
+
+  it('humps on one side as much as it hollows on the other, so that a layer keeps its room', () => {
+    const level = layerPath(surface(f, 200, 0), surface(f, 150, 0));
+    const humped = layerPath(surface(f, 200, 0), surface(f, 150, 24));
+    expect(points(humped).length).toBeGreaterThan(20);
+    expect(area(humped)).toBeCloseTo(area(level), 3);
+    const tops = surface(f, 150, 24).map(([, y]) => y);
+    expect(Math.max(...tops) - Math.min(...tops)).toBeCloseTo(24, 1);
+  });
+
+  it('draws a sleeve between the bare arbor and what it comes to', () => {
+    const sleeved = { ...shape, arbor_thin_mm: 36, arbor_thick_mm: 36, bare_depth_mm: 5 };
+    const ring = buildUp(shape, sleeved, f, 'spinning');
+    expect(area(ring)).toBeCloseTo((f.right - f.left) * 3 * f.scale, 3);
+  });
+
+  it('bevels both lips of a baitcaster and the front one of any other', () => {
+    const slants = (kind: 'spinning' | 'baitcasting') => metal(shape, f, kind, 'bevelled', 1.6).split('L').length;
+    expect(slants('baitcasting')).toBe(slants('spinning') + 1);
+    expect(metal(shape, f, 'spinning', 'rounded', 1.6)).toContain('Q');
+    expect(metal(shape, f, 'spinning', 'straight', 1.6)).not.toContain('Q');
   });
 });
 

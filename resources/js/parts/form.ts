@@ -16,7 +16,6 @@ const ALIASES: Record<string, string> = {
   ratings_text: 'stamp',
   length_m: 'length',
   diameter_mm: 'size',
-  arbor_deep_diameter: 'arbor_deep_diameter',
 };
 
 export function formKey(field: string, keys: string[]): string | undefined {

@@ -1,0 +1,76 @@
+import { expect, figure, line, settled, test } from './bench';
+
+const nylon = (reel: number, spool: number) =>
+  `/plan?reel=${reel}&spool=${spool}&mainMaterial=mono&mainSize=0.30+mm&mainLength=60+m&open=level&way=main_only`;
+
+test('each kind of reel is drawn as it is, with its own rule for full', async ({ page }) => {
+  const section = page.getByRole('group', { name: /^Section of the spool/ });
+  for (const [name, kind, housing, why] of [
+    ['Pocket Lantern', 'spincast', 'nose cone and pin', 'line must clear the nose cone'],
+    ['Bight 300', 'baitcasting', 'level-wind', 'a rotating spool needs room at the rim'],
+    ['Longshore 80', 'spinning', null, /lip|bevel/],
+  ] as const) {
+    await page.goto('/locker');
+    await page
+      .getByRole('region', { name: new RegExp(`^${name}`) })
+      .first()
+      .getByRole('button', { name: 'Plan a fill' })
+      .click();
+    await page.getByLabel('Main line from the rack').selectOption({ label: 'Shingle nylon 0.35 (202 m left)' });
+    await line(page, 'Main line').getByLabel('Length').fill('40 m');
+    await settled(page);
+    await expect(page.getByRole('radio', { name: kind, exact: true })).toBeChecked();
+    await expect(page.getByText(why).first()).toBeVisible();
+    for (const word of ['nose cone and pin', 'level-wind']) {
+      await expect(section.getByText(word)).toHaveCount(word === housing ? 1 : 0);
+    }
+  }
+});
+
+test('a vee and a cone are drawn whole, a poor lay with its hump', async ({ page }) => {
+  const layer = page.locator('[aria-label^="Section of the spool"] g[clip-path] > g path').first();
+  const corners = async () => ((await layer.getAttribute('d')) ?? '').split('L').length;
+  await page.goto(nylon(3, 4));
+  await settled(page);
+  await expect(page.getByText('middle cut out')).toHaveCount(0);
+  const flat = await corners();
+  await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+  await page.getByLabel('How it lays line').selectOption('coarse');
+  await settled(page);
+  await expect(page.getByText(/\+0.75 mm: .*lay/)).toBeVisible();
+  await expect.poll(corners).toBeGreaterThan(flat + 20);
+  await page.goto(nylon(5, 6));
+  await settled(page);
+  await expect(page.getByText('middle cut out')).toHaveCount(0);
+});
+
+test('the gap is read in mm, in fractions of an inch and beside an everyday thing', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await expect(page.getByText('1.60 mm, 1/16 in: about two bank cards, drawn at the lip')).toBeVisible();
+  const gap = page.getByLabel('Gap under the lip');
+  await gap.fill('2.1');
+  await expect(page.getByText('2.10 mm, 5/64 in: about a match, drawn at the lip')).toBeVisible();
+  await gap.fill('1/8 in');
+  await expect(page.getByText('3.17 mm, 1/8 in: about four bank cards, drawn at the lip')).toBeVisible();
+  await gap.fill('0');
+  await expect(page.getByText('0.00 mm, 0 in', { exact: true })).toBeVisible();
+});
+
+test('old line off another spool is taken as backing, and said where it is too short', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const under = page.getByLabel('Backing from the rack');
+  await under.selectOption({ label: 'Plain Tarn nylon 0.26, 108 m off Tarn 20, standard' });
+  await expect(line(page, 'Under it').getByLabel('Size')).toHaveValue('0.26 mm');
+  await expect(page.getByLabel('Backed with')).toHaveValue('old_line');
+  await expect(page.getByText(/Worn line does well as backing/)).toBeVisible();
+  await expect(page.getByText(/There are 108 m of old line, which is \d+ m short for the backing/)).toBeVisible();
+  await expect(figure(page)).toContainText('m');
+  // typed over, it is another line that comes off nothing
+  await line(page, 'Under it').getByLabel('Size').fill('0.30');
+  await expect(page.getByText(/of old line, which/)).toHaveCount(0);
+  await expect(page).toHaveURL(/backingSize=0\.30/);
+  await page.reload();
+  await expect(line(page, 'Under it').getByLabel('Size')).toHaveValue('0.30');
+});
