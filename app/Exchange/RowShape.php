@@ -55,10 +55,23 @@ final class RowShape
             $choices = is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [];
             throw BadRow::shape($path, 'must be one of ' . implode(', ', array_filter($choices, is_string(...))));
         }
+        if ($error->keyword() === 'minLength') {
+            throw BadRow::shape($path, 'is needed');
+        }
+        if ($error->keyword() === 'maxLength') {
+            throw BadRow::shape($path, sprintf('may have at most %d characters, not %d', self::figure($error, 'max'), self::figure($error, 'length')));
+        }
         if ($error->keyword() === 'type' && ($error->args()['expected'] ?? null) === 'boolean') {
             $typed = $error->data()->value();
             throw BadRow::shape($path, sprintf('must be yes or no, not “%s”', is_scalar($typed) ? mb_substr((string) $typed, 0, 40) : 'a list'));
         }
         throw BadRow::shape($path, lcfirst((new ErrorFormatter())->formatErrorMessage($error)));
+    }
+
+    private static function figure(ValidationError $error, string $name): int
+    {
+        $figure = $error->args()[$name] ?? null;
+
+        return is_int($figure) ? $figure : 0;
     }
 }

@@ -24,6 +24,8 @@ final class ImportRowsTest extends TestCase
         yield 'a stamp that cannot be read' => ['spools', "name,reels,stamp\ndeep,Mine,lots", 'lots'];
         yield 'a lip of another shape' => ['spools', "name,reels,stamp,lip\ndeep,Mine,0.25/200,wavy", 'bevelled, straight, rounded'];
         yield 'a line of a strength without unit' => ['lines', "name,material,size\nThin,mono,12", '12'];
+        yield 'a line without a size' => ['lines', "name,material,size\nThin,mono,", '“size”: is needed'];
+        yield 'a name without end' => ['lines', "name,material,size\n" . str_repeat('a', 84) . ',mono,0.20', 'at most 80 characters, not 84'];
         yield 'a yes that is neither' => ['lines', "name,material,size,archived\nThin,mono,0.20,perhaps", 'perhaps'];
         yield 'more left than the longest filler' => ['fillers', "line,full_length\nThin,900 km", '900 km'];
     }

@@ -28,6 +28,30 @@ test('all of it goes out and comes in again the same', async ({ page }) => {
   await expect(page.getByTestId('import-said')).not.toContainText('not taken');
 });
 
+test('what was looked at is what is taken, and a long text is not cut', async ({ page }) => {
+  await page.goto('/data');
+  await page.getByLabel('The file is').selectOption({ label: 'a table of lines' });
+  const paste = page.getByLabel('Or paste it here');
+  await paste.fill('name,material,size\nOdd line,mono,');
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByText('“size”: is needed.')).toBeVisible();
+  await paste.fill('name,material,size\nOdd line,mono,0.30');
+  await expect(page.getByTestId('import-said')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('Nothing is changed yet: 1 new.');
+
+  const rows = Array.from({ length: 1200 }, (_, index) => `Line number ${index},mono,0.30`);
+  await paste.fill(['name,material,size', ...rows].join('\n'));
+  await expect(page.getByText('Too long to be changed here; all of it is read.')).toBeVisible();
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('1200 new', { timeout: 15_000 });
+  await expect(page.getByText('and 1000 more')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it away' }).click();
+  await expect(paste).toHaveValue('');
+  await paste.fill('name,material,size');
+  await expect(paste).toBeEditable();
+});
+
 test('what is no document is refused in words', async ({ page }) => {
   await page.goto('/data');
   await page.getByLabel('Or paste it here').fill('{"fish": 3}');

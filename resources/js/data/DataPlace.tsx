@@ -15,6 +15,8 @@ const TABLES = [
 const STATE = { new: 'new', changed: 'changes one here', same: 'the same as here', bad: 'not taken' } as const;
 /** Rows shown of a long file; all the bad ones come first. */
 const SHOWN = 200;
+/** A longer text is shown in part, and not for changing. */
+const TYPED_MOST = 20_000;
 
 type Result = Schemas['ImportResult'];
 
@@ -35,17 +37,24 @@ export function DataPlace() {
       setProblem(error instanceof Problem ? error.message : 'That did not work. Try again.');
     }
   };
+  // what was seen was another text: it has to be looked at again before anything is taken
+  const change = (typed: string, as: string) => {
+    setText(typed);
+    setWhat(as);
+    setResult(null);
+    setProblem('');
+  };
   const open = async (file: File | null | undefined) => {
     if (!file) return;
     const content = await file.text();
     const as = /\.json$/i.test(file.name)
       ? ''
       : (TABLES.find((each) => file.name.toLowerCase().includes(each.value))?.value ?? what);
-    setText(content);
-    setWhat(as);
+    change(content, as);
     await run(false, content, as);
   };
   const good = result?.rows.filter((row) => row.state === 'new' || row.state === 'changed').length ?? 0;
+  const long = text.length > TYPED_MOST;
   return (
     <div className={page.page}>
       <title>Data in and out · Undro</title>
@@ -88,14 +97,14 @@ export function DataPlace() {
           <NativeSelect
             label="The file is"
             value={what}
-            onChange={(event) => setWhat(event.currentTarget.value)}
+            onChange={(event) => change(text, event.currentTarget.value)}
             data={[
               { value: '', label: 'a JSON document of Undro' },
               ...TABLES.map((each) => ({ value: each.value, label: `a table of ${each.label}` })),
             ]}
           />
           <label className={classes.file}>
-            <span>Choose the file</span>
+            <strong>Choose the file</strong>
             <input
               type="file"
               accept=".json,.csv,.txt,application/json,text/csv"
@@ -109,9 +118,11 @@ export function DataPlace() {
           maxRows={10}
           rows={5}
           mt="sm"
-          value={text.length > 20_000 ? `${text.slice(0, 20_000)} …` : text}
-          onChange={(event) => setText(event.currentTarget.value)}
-          placeholder={'name,material,size,strength\nJetty nylon,mono,0.30,5 kg'}
+          value={long ? `${text.slice(0, TYPED_MOST)} …` : text}
+          readOnly={long}
+          description={long ? 'Too long to be changed here; all of it is read.' : undefined}
+          onChange={(event) => change(event.currentTarget.value, what)}
+          placeholder={what === '' ? '{"undro": 1, …}' : 'name,material,size,strength\nJetty nylon,mono,0.30,5 kg'}
           spellCheck={false}
         />
         <div className={classes.buttons}>
@@ -123,6 +134,11 @@ export function DataPlace() {
           >
             Look at it first
           </Button>
+          {long && (
+            <Button variant="subtle" color="gray" onClick={() => change('', what)}>
+              Put it away
+            </Button>
+          )}
           {result && !result.taken && good > 0 && (
             <Button onClick={() => run(true)} loading={read.isPending}>
               Take the {good} good {good === 1 ? 'row' : 'rows'}
@@ -176,7 +192,7 @@ function Rows({ result }: { result: Result }) {
           {rows.slice(0, SHOWN).map((row) => (
             <tr key={`${row.kind} ${row.row}`} data-state={row.state}>
               <td>{row.row}</td>
-              <td>{row.kind}</td>
+              <td className={classes.kind}>{row.kind}</td>
               <td>{row.name}</td>
               <td>
                 {row.problem ? (

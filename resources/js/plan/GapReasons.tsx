@@ -53,7 +53,7 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
         <strong>
           {result.gap.mm.toFixed(2)} mm, {inchFraction(result.gap.mm)}
         </strong>
-        {result.gap.gauge && `: about ${result.gap.gauge.word}, drawn at the lip`}
+        {result.gap.gauge && `: about ${result.gap.gauge.word}${result.spool ? ', drawn at the lip' : ''}`}
       </p>
       {base && (
         <p className={classes.reason}>

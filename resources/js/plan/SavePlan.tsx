@@ -8,7 +8,7 @@ import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useSeen } from '../parts/useSeen';
 import { useBench } from '../shell/bench';
-import { differences } from './draft';
+import { differences, usualName } from './draft';
 import classes from './Plan.module.css';
 import { type Planning, sameFor } from './usePlan';
 
@@ -25,8 +25,7 @@ export const SavePlan = memo(
     const [typed, setTyped] = useState<string | null>(null);
     const from = plans.find((each) => String(each.id) === draft.plan || each.id === savedId);
     const seen = useSeen(from?.id, from?.version);
-    const reel = reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool';
-    const name = (typed ?? from?.name ?? `${reel}, ${draft.mainName || draft.mainSize || 'plan'}`).slice(0, 80);
+    const name = (typed ?? from?.name ?? usualName(draft, reels)).slice(0, 80);
     const saved = savedId !== null && draft.plan === '' && typed === null;
 
     const body = () => {

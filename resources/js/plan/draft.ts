@@ -224,6 +224,13 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
   } as PlanCase;
 }
 
+/** What a plan is called until somebody says otherwise. */
+export const usualName = (draft: Draft, reels: Reel[]): string =>
+  [
+    reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool',
+    draft.mainName || draft.mainSize || 'plan',
+  ].join(', ');
+
 /** The spool as the calculators take it. */
 export const spoolCase = (draft: Draft, units: Units) => {
   const figure = (key: DraftKey) => whole(draft, key, units) || null;

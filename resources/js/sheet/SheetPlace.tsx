@@ -6,7 +6,7 @@ import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
 import { Waiting } from '../parts/Waiting';
-import { differences } from '../plan/draft';
+import { differences, usualName } from '../plan/draft';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
 import { type Planning, usePlan } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
@@ -36,7 +36,7 @@ export function SheetPlace() {
   }
   const reel = reels.find((each) => String(each.id) === draft.reel);
   const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
-  const name = plans.find((each) => each.id === savedId)?.name ?? reel?.name ?? 'Plan';
+  const name = plans.find((each) => each.id === savedId)?.name ?? usualName(draft, reels);
   const save = (which: 'section' | 'tape') => {
     const drawing = paper.current?.querySelector<SVGSVGElement>(`[data-drawing="${which}"] svg`);
     if (drawing) download(svgFile(drawing, `${name}: ${which}`), `undro-${which}.svg`, 'image/svg+xml');
