@@ -42,6 +42,9 @@ test('a vee and a cone are drawn whole, a poor lay with its hump', async ({ page
   await page.goto(nylon(5, 6));
   await settled(page);
   await expect(page.getByText('middle cut out')).toHaveCount(0);
+  await expect(page.locator('[data-kind="baitcasting"]')).toHaveCount(0);
+  await page.getByLabel('The arbor grips: a strip, a pin or a hole').check();
+  await expect(page.locator('[data-kind="baitcasting"]')).toBeVisible();
 });
 
 test('the gap is read in mm, in fractions of an inch and beside an everyday thing', async ({ page }) => {

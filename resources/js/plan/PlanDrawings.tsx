@@ -35,6 +35,7 @@ export function PlanSection({ plan, units, height, still = false }: PlanSectionP
       bevelMm={result?.bevel_mm ?? USUAL_BEVEL_MM}
       hump={result?.hump_mm ?? 0}
       gauge={result?.gap.gauge ?? null}
+      grips={draft.grips === 'yes'}
       marks={still ? stops.map(({ onMove: _, ...mark }) => mark) : stops}
       height={height}
       rulerUnit={rulerUnit}

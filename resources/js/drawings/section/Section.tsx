@@ -2,6 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import { useId, useMemo } from 'react';
 import type { Material, Role } from '../material';
 import { type Gauge, GaugeThing } from './GaugeThing';
+import { Grip } from './Grip';
 import { Housing } from './Housing';
 import { Layers } from './Layers';
 import { MarkTab } from './MarkTab';
@@ -59,6 +60,8 @@ interface SectionProps {
   built?: Shape | null;
   /** how far a poor lay's hump stands over its hollow, mm */
   hump?: number;
+  /** the arbor has something that holds the line */
+  grips?: boolean;
   /** an everyday thing as thick as the gap, drawn in it */
   gauge?: Gauge | null;
   /** mm in one unit of the ruler, and its name */
@@ -80,6 +83,7 @@ export function Section({
   bevelMm,
   layers,
   hump = 0,
+  grips = false,
   gauge = null,
   marks,
   height,
@@ -111,6 +115,7 @@ export function Section({
         <svg width={width} height={height} className={classes.drawing} aria-label={label} role="group">
           <path d={metal(shape, f, kind, lip, bevelMm)} className={toScale ? classes.metal : classes.guess} />
           <Layers id={id} shape={shape} built={built} frame={f} kind={kind} layers={layers} hump={toScale ? hump : 0} />
+          {toScale && grips && <Grip frame={f} shape={shape} kind={kind} />}
           <Housing frame={f} shape={shape} kind={kind} surface={layers.at(-1)?.top ?? shape.arbor_thick_mm} />
           {toScale && gauge && full && <GaugeThing frame={f} gauge={gauge} full={full.depth} />}
           {f.cut && (
