@@ -24,4 +24,9 @@ final class BadWay extends DomainFault
     {
         return new self('main.length_m', 'The main line alone already fills the spool, so nothing goes under it.');
     }
+
+    public static function overTheLip(): self
+    {
+        return new self('main.length_m', 'All of the main line would stand above the lip. Shorten it.');
+    }
 }

@@ -26,6 +26,8 @@ final readonly class WayBench
     /** A level this far off the wanted one is worth a word, mm. */
     private const LOW_MM = 0.5;
     private const HIGH_MM = 0.3;
+    /** With this many times the wanted line on the spool, most of it never sees a fish. */
+    private const MOSTLY_IDLE = 2.0;
 
     private function __construct(private Wanted $wanted, private ?float $pace, private Line $backing, private Length $mainLength) {}
 
@@ -61,13 +63,18 @@ final readonly class WayBench
         return $this->worked(WayId::MainOnly, $fill, [], [
             $slick
                 ? Sentence::of('Slick braid can turn as one body on a bare arbor: only where the arbor grips, or tape goes under it.')
-                : Sentence::of('Nothing to join and nothing to slip, but most of it is never fished.'),
+                : Sentence::of('Nothing to join and nothing to slip' . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres() ? ', but most of it is never fished.' : '.')),
         ]);
     }
 
     public function grip(): Way
     {
         $fill = $this->solve($this->wanted->spool, Layer::of(Role::Backing, $this->backing, Length::metres(Ways::GRIP_M)), $this->main());
+
+        $level = Level::of($fill)?->depth;
+        if ($level !== null && $level->inMillimetres() < 0) {
+            return Way::impossible(WayId::Grip, BadWay::overTheLip()->getMessage());
+        }
 
         return $this->worked(WayId::Grip, $fill, [Sentence::of('A few firm wraps of backing, the join, then all of the main line.')], self::levelRisks($fill), knots: 1);
     }

@@ -21,6 +21,8 @@ final readonly class Ways
 {
     /** What holds slick braid on a bare arbor: about ten firm wraps of nylon. */
     public const GRIP_M = 3.0;
+    /** Of a main line that goes on but for this much, all is said to go on. */
+    private const ALL_BUT = 0.95;
 
     /** @param non-empty-list<Way> $ways */
     private function __construct(public array $ways, public WayId $pick, public Sentence $why, public ?Sentence $departs) {}
@@ -44,7 +46,7 @@ final readonly class Ways
             self::attempt(WayId::Tape, $bench->tape(...)),
             $whole->fits() ? $bench->turnOver($whole, $spare) : self::full(WayId::TurnOver),
         ];
-        [$own, $why] = self::own($wanted, $whole);
+        [$own, $why] = self::own($wanted, $whole, $ways[0], $ways[1]);
         $pick = self::byHabit($own, $wanted, $whole->fits());
 
         return new self(
@@ -85,18 +87,53 @@ final readonly class Ways
      *
      * @return array{WayId, Sentence}
      */
-    private static function own(Wanted $wanted, Fill $whole): array
+    private static function own(Wanted $wanted, Fill $whole, Way $backed, Way $mainOnly): array
     {
         $backing = $whole->solved?->band->middle ?? Length::metres(0);
         $braid = $wanted->main->material === Material::Braid;
         $slick = $braid && !$wanted->grips;
 
+        $most = $mainOnly->fill?->solved?->band->middle;
+
         return match (true) {
+            $most !== null && $most->inMetres() < self::ALL_BUT * ($wanted->mainLength?->inMetres() ?? 0) => [WayId::MainOnly, Sentence::of('All of the main line does not go on this spool: {0} of it fill it, with nothing under it.', $most)],
             $backing->inMetres() < self::GRIP_M && !$slick => [WayId::MainOnly, Sentence::of('The main line fills this spool by itself, so nothing needs to go under it.')],
             $backing->inMetres() < self::GRIP_M => [WayId::Grip, Sentence::of('The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as much braid stays on the filler.')],
-            $slick => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing fill it, cost less than braid, and hold the braid on the arbor.', $backing)],
-            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing fill it and cost less than more main line.', $backing)],
+            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing ' . self::listed(self::backingIs($wanted, $backed, $mainOnly, $slick)) . '.', $backing)],
         };
+    }
+
+    /**
+     * What backing does here, as far as it is true of these lines and these prices.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function backingIs(Wanted $wanted, Way $backed, Way $mainOnly, bool $slick): array
+    {
+        $braidUnder = $wanted->backing?->material === Material::Braid;
+        $more = $wanted->main->material === Material::Braid ? 'braid' : 'more main line';
+        $saved = $backed->cost !== null && $mainOnly->cost !== null && $backed->cost->money === $mainOnly->cost->money
+            ? $mainOnly->cost->amount - $backed->cost->amount
+            : null;
+        $does = ['fill it'];
+        if ($saved === null ? !$braidUnder : $saved > 0) {
+            $does[] = "cost less than $more";
+        } elseif ($saved !== null && $saved < 0) {
+            $does[] = "cost more than $more by what was paid for them";
+        }
+        if ($slick && !$braidUnder) {
+            $does[] = 'hold the braid on the arbor';
+        }
+
+        return $does;
+    }
+
+    /** @param non-empty-list<string> $parts */
+    private static function listed(array $parts): string
+    {
+        $last = array_pop($parts);
+
+        return $parts === [] ? $last : implode(', ', $parts) . (count($parts) > 1 ? ',' : '') . " and $last";
     }
 
     /** What the angler's habits make of it. */

@@ -114,6 +114,7 @@ final class AnswersTest extends TestCase
         $this->limitTo(60)->forAll(self::share(), self::share(), self::share(), self::share(), self::share())
             ->then(function (int $lip, int $arbor, int $traverse, int $main, int $way) use ($then, &$taken): void {
                 $thick = self::between(30, 80, $lip);
+                $id = WayId::cases()[$way % count(WayId::cases())];
                 $case = [
                     'reel' => ['kind' => self::KINDS[$lip % 3], 'lip' => self::LIPS[$arbor % 3], 'gear_ratio' => 5.2],
                     'spool' => [
@@ -133,8 +134,12 @@ final class AnswersTest extends TestCase
                     'gap_mm' => $traverse % 4 === 0 ? self::between(1, 3, $way) : null,
                     'beginner' => $lip % 2 === 0,
                     'long_cast' => $arbor % 2 === 0,
-                    'way' => WayId::cases()[$way % count(WayId::cases())]->value,
-                    'open' => ['backing', 'level'][$main % 2],
+                    'way' => $id->value,
+                    'open' => match ($id) {
+                        WayId::Backing, WayId::TurnOver => 'backing',
+                        WayId::MainOnly => 'main',
+                        default => 'level',
+                    },
                 ];
                 try {
                     Compute::run('plan', $case);
@@ -146,7 +151,7 @@ final class AnswersTest extends TestCase
                 ++$taken;
                 $then($case);
             });
-        self::assertGreaterThan(30, $taken, 'most of what is drawn is taken');
+        self::assertGreaterThan(10, $taken, 'much of what is drawn is taken');
     }
 
     /**

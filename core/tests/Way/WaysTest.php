@@ -94,6 +94,27 @@ final class WaysTest extends TestCase
         self::assertNull($stampOnly['backing']['minutes']);
     }
 
+    public function testWhatIsSaidOfThePickIsTrueOfTheseLinesAndPrices(): void
+    {
+        $why = static fn(array $change): string => Compute::run('ways', array_replace_recursive(self::CASE, $change))['why']['text'];
+        self::assertStringEndsWith('fill it, cost less than braid, and hold the braid on the arbor.', $why([]));
+        self::assertStringEndsWith('fill it, cost more than braid by what was paid for them, and hold the braid on the arbor.', $why(['backing' => ['price' => '300 €']]));
+        self::assertStringEndsWith('fill it, cost less than braid, and hold the braid on the arbor.', $why(['backing' => ['price' => '']]), 'without prices as is usual');
+        self::assertStringEndsWith('of backing fill it.', $why(['backing' => ['material' => 'braid', 'price' => '']]), 'braid under braid neither saves nor holds');
+        self::assertStringEndsWith('fill it and cost less than braid.', $why(['grips' => true]));
+        self::assertStringStartsWith('All of the main line does not go on this spool:', $why(['main' => ['length_m' => 900]]));
+    }
+
+    public function testWhatStandsOverTheLipIsNoWay(): void
+    {
+        $ways = self::ways(['spool' => ['lip_diameter_mm' => 42, 'arbor_diameter_mm' => 36], 'main' => ['material' => 'mono', 'size' => '0.35', 'length_m' => 300]]);
+        self::assertFalse($ways['grip']['works']);
+        self::assertStringContainsString('above the lip', $ways['grip']['risks'][0]['text']);
+        self::assertTrue($ways['main_only']['works'], 'the most that goes on is still an answer');
+        self::assertStringNotContainsString('never fished', $ways['main_only']['risks'][0]['text']);
+        self::assertStringContainsString('never fished', self::ways(['main' => ['material' => 'mono', 'length_m' => 30]])['main_only']['risks'][0]['text']);
+    }
+
     public function testAPlanWithASleeveIsDrawnOnItAndOneTooThinIsRefused(): void
     {
         $plan = Compute::run('plan', array_replace_recursive(self::CASE, ['way' => 'sleeve', 'sleeve_mm' => '40 mm']));
