@@ -10,6 +10,7 @@ use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Line\NominalDiameter;
 use Undro\Spool\ReelKind;
+use Undro\Units\Diameter;
 use Undro\Units\Force;
 use Undro\Units\Sentence;
 
@@ -82,7 +83,7 @@ final readonly class LineMatch
         $verdict = self::within($line, $strength, $range, $range->inStrength);
         [$low, $high] = $range->inStrength ? [$range->weakest, $range->strongest] : [$range->thinnest, $range->thickest];
         $is = $range->inStrength ? $strength : $line->diameter;
-        $from = $stamped ? 'The spool is stamped for lines of {0} to {1}' : 'The reel is made for {0} to {1}';
+        $from = $stamped ? 'The spool is stamped for lines' : 'The reel is made for lines';
         $follows = match ($verdict) {
             Verdict::Light => match ($kind) {
                 ReelKind::Spinning => '; {2} is thinner. It works, but takes much backing, and can slip behind the spool where the fit is loose.',
@@ -97,7 +98,7 @@ final readonly class LineMatch
             default => ': {2} fits.',
         };
 
-        return new Finding(Against::Reel, $verdict, Sentence::of($from . $follows, $low, $high, $is));
+        return new Finding(Against::Reel, $verdict, self::compared($from, $follows, $low, $high, $is));
     }
 
     private static function onRod(Line $line, Force $strength, ?LineRange $range): Finding
@@ -116,7 +117,17 @@ final readonly class LineMatch
             $nylonForBraid = '';
         }
 
-        return new Finding(Against::Rod, $verdict, Sentence::of('The rod is made for {0} to {1}' . $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength));
+        return new Finding(Against::Rod, $verdict, self::compared('The rod is made for lines', $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength));
+    }
+
+    /** @param string $follows names the line's own figure {2} */
+    private static function compared(string $from, string $follows, Force|Diameter $low, Force|Diameter $high, Force|Diameter $is): Sentence
+    {
+        $none = $low instanceof Force ? $low->inNewtons() <= 0 : $low->inMillimetres() <= 0;
+
+        return $none
+            ? Sentence::of("$from up to {0}" . str_replace('{2}', '{1}', $follows), $high, $is)
+            : Sentence::of("$from of {0} to {1}$follows", $low, $high, $is);
     }
 
     private static function reelDrag(Force $strength, Force $drag, Force $max): Finding

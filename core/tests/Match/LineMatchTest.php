@@ -89,6 +89,13 @@ final class LineMatchTest extends TestCase
         self::assertSame('fits', $verdicts(['material' => 'mono', 'size' => '8.3 lb'], [], ['mono_range' => '8.5-16 lb'])['rod'], 'prints are rounded');
     }
 
+    public function testARangeWithoutALowerEndIsSaidSo(): void
+    {
+        $says = static fn(string $range): string => Compute::run('match', ['reel' => ['mono_range' => '6-12 lb'], 'rod' => ['mono_range' => $range], 'line' => ['material' => 'mono', 'size' => '10 lb']])['findings'][1]['text'];
+        self::assertSame('The rod is made for lines up to 9.1 kg: 4.5 kg fits.', $says('to 20 lb'));
+        self::assertSame('The rod is made for lines of 3.6 kg to 9.1 kg: 4.5 kg fits.', $says('8-20 lb'));
+    }
+
     public function testTheAnglersDragFractionCounts(): void
     {
         $drag = static fn(array $schools): float => Compute::run('match', ['reel' => ['max_drag_N' => 100], 'line' => ['material' => 'braid', 'size' => '0.2', 'strength_N' => 200], 'schools' => $schools])['findings'][2]['figures'][1]['force_N'];
