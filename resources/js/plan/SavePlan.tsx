@@ -72,6 +72,7 @@ export const SavePlan = memo(
         {result && (
           <TextInput
             aria-label="Name of the plan"
+            size="xs"
             value={name}
             maxLength={80}
             onChange={(event) => setTyped(event.currentTarget.value)}

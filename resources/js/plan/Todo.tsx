@@ -52,7 +52,7 @@ function todo(result: PlanResult, units: Units): Row[] {
     rows.push({
       id: 'depth',
       figure: depth(result.depth_mark.depth_mm, units),
-      words: 'under the lip is where the backing stops. Read it in three places.',
+      words: 'under the lip the backing stops. Read it in three places.',
     });
   }
   const counted = result.open === 'backing' ? first : result.open === 'main' ? top : undefined;
@@ -60,21 +60,21 @@ function todo(result: PlanResult, units: Units): Row[] {
     rows.push({
       id: 'turns',
       figure: String(Math.round(counted.handle_turns)),
-      words: `handle turns for the ${word}, counted from the first firm one.`,
+      words: `handle turns for the ${word}, from the first firm one.`,
     });
   }
   if (result.open !== 'level' && result.spool) {
-    rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip when all of it is on.' });
+    rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip it is full.' });
   }
   if (top?.retrieve_m !== undefined) {
     rows.push({
       id: 'retrieve',
       figure: words(retrieve(top.retrieve_m, units)),
-      words: 'taken in by one handle turn when full.',
+      words: 'a handle turn takes in when full.',
     });
   }
   if (result.cost) {
-    rows.push({ id: 'cost', figure: price(result.cost), words: 'of line, by what the fillers cost.' });
+    rows.push({ id: 'cost', figure: price(result.cost), words: 'is what this line cost.' });
   }
   return rows;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Filler, Reel } from '../api/queries';
+import type { Filler, Reel, Spool } from '../api/queries';
 import { METRIC } from '../units/units';
-import { type Draft, differences, EMPTY, fieldOf, NO_HABITS, oldLine, revive, toCase } from './draft';
+import { type Draft, differences, EMPTY, fieldOf, fromReel, NO_HABITS, oldLine, revive, toCase } from './draft';
 
 const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
 
@@ -72,6 +72,14 @@ describe('what is typed on the Plan place', () => {
       on_hand_m: 40,
       price: '9.50',
     });
+  });
+
+  it('knows a spare spool from another one of the same reel', () => {
+    const spool = (id: number, lip: string) =>
+      ({ id, stamp: '0.25/200', lip: 'bevelled', lay: 'normal', measures: { lip_diameter: lip } }) as unknown as Spool;
+    const reel = { id: 1, kind: 'spinning', spools: [spool(1, '46 mm'), spool(2, '46 mm'), spool(3, '44 mm')] };
+    const spare = (index: number) => fromReel(reel as unknown as Reel, reel.spools[index] as Spool).spare;
+    expect([spare(0), spare(1), spare(2)]).toEqual(['yes', 'yes', '']);
   });
 
   it('knows where on the screen a problem belongs', () => {

@@ -93,6 +93,12 @@ export function revive(stored: Record<string, string>): Draft {
   return draft;
 }
 
+/** A spare spool just like this one. */
+const alike = (other: Spool, spool: Spool): boolean =>
+  other.id !== spool.id &&
+  other.stamp === spool.stamp &&
+  Object.entries(spool.measures).every(([key, value]) => other.measures[key as keyof Spool['measures']] === value);
+
 /** The figures of a spool in its reel, as they stand in the locker. */
 export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
   return {
@@ -103,6 +109,7 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
     lip: spool.lip,
     lay: spool.lay,
     grips: spool.grips ? 'yes' : '',
+    spare: reel.spools.some((other) => alike(other, spool)) ? 'yes' : '',
     stamp: spool.stamp,
     stampUnits: spool.stamp_units ?? '',
     stampMaterial: spool.stamp_material,
