@@ -10,6 +10,7 @@ use App\Models\Filler;
 use App\Models\LineProduct;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
 
@@ -106,15 +107,17 @@ final class Records
             'corrects' => $row['corrects'] ?? null,
             'note' => $row['note'] ?? null,
         ]);
+        $moves = [];
         foreach (self::list($row['moves'] ?? null) as $move) {
             [$from, $fromId] = $this->place($move['from'] ?? null);
             [$to, $toId] = $this->place($move['to'] ?? null);
-            $event->moves()->create(['from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $move['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $move['line'] ?? '')]);
+            $moves[] = ['event_id' => $event->id, 'from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $move['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $move['line'] ?? '')];
         }
         foreach (self::list($row['counts'] ?? null) as $count) {
             [$at, $atId] = $this->place($count['at'] ?? null);
-            $event->moves()->create(['from_kind' => null, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $count['line'] ?? '')]);
+            $moves[] = ['event_id' => $event->id, 'from_kind' => null, 'from_id' => 0, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $count['line'] ?? '')];
         }
+        DB::table('event_moves')->insert($moves);
 
         return true;
     }

@@ -38,7 +38,7 @@ final class RowShape
                 $objects->{$map} = (object) [];
             }
         }
-        $error = $this->validator->validate($objects, json_encode(['$ref' => self::ID . "#/\$defs/$kind"], JSON_THROW_ON_ERROR))->error();
+        $error = $this->validator->validate($objects, self::ID . "#/\$defs/$kind")->error();
         if ($error === null) {
             return;
         }
