@@ -38,7 +38,7 @@ export const spoolFields = (units: Units): FormField[] => [
   { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
   { key: 'traverse', label: 'Traverse', unit: units.small, placeholder: units.small },
   { key: 'bevel_depth', label: 'Depth of the bevel', unit: units.small, placeholder: units.small },
-  { key: 'lip', label: 'Lip', choices: LIPS },
+  { key: 'lip', label: 'Shape of the lip', choices: LIPS },
   {
     key: 'lay',
     label: 'How it lays line',

@@ -153,7 +153,7 @@ export const SpoolFields = memo(
           <div className={classes.pairs}>
             <TypedField label="Gear ratio" placeholder="5.2" {...field('gear')} />
             <NativeSelect
-              label="Lip"
+              label="Shape of the lip"
               value={draft.lip}
               onChange={(event) => set({ lip: event.currentTarget.value })}
               data={LIPS}

@@ -63,6 +63,9 @@ function todo(result: PlanResult, units: Units): Row[] {
       words: `handle turns for the ${word}, from the first firm one.`,
     });
   }
+  if (result.open !== 'level' && result.spool && counted && counted.handle_turns === undefined) {
+    rows.push({ id: 'turns', figure: 'turns?', words: 'Type the gear ratio, and the handle turns stand here.' });
+  }
   if (result.open !== 'level' && result.spool) {
     rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip it is full.' });
   }
