@@ -93,13 +93,15 @@ export const LineFields = memo(
             <div className={classes.line}>
               <NativeSelect
                 label="Kind"
+                className={classes.kind}
+                rightSectionWidth={20}
                 value={draft[keys.material]}
                 onChange={(event) => set({ [keys.material]: event.currentTarget.value, ...typedAgain })}
                 data={MATERIALS}
               />
               <TypedField
                 label="Size"
-                placeholder={role === 'main' ? '0.16 or 20 lb' : '0.30 or 12 lb'}
+                placeholder={role === 'main' ? '0.16, 20lb' : '0.30, 12lb'}
                 value={draft[keys.size]}
                 onChange={(typed) => set({ [keys.size]: typed, [keys.from]: 'label', ...typedAgain })}
                 error={errorFor(keys.size)}
