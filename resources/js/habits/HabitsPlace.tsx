@@ -100,7 +100,7 @@ function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
               label={
                 <>
                   {school.words}
-                  {school.id === question.pick && <span className={classes.pick}>Undro’s pick</span>}
+                  {school.id === question.pick && <span className={page.pick}>Undro’s pick</span>}
                 </>
               }
               description={school.says}

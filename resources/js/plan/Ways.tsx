@@ -6,6 +6,7 @@ import { useWays, type WaysResult } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import type { LipShape, ReelKind } from '../drawings/section/outline';
 import { Thumb } from '../drawings/section/Thumb';
+import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { fraction, length, minutes, price, small, type Units, words } from '../units/units';
@@ -98,7 +99,7 @@ const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, on
         >
           <h3>
             {way.word}
-            {way.id === data.pick && <span className={classes.pick}>the pick</span>}
+            {way.id === data.pick && <span className={page.pick}>the pick</span>}
           </h3>
           <Thumb {...drawn(way.spool, way.layers, bare ?? way.spool)} kind={kind} lip={lip} width={168} height={84} />
           {way.works && (

@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import shared from '../drawing.module.css';
 import { Texture } from '../Texture';
 import { buildUp, type Frame, interior, layerPath, type ReelKind, type Shape, surface } from './outline';
 import type { DrawnLayer } from './Section';
@@ -47,7 +48,7 @@ export const Layers = memo(function Layers({ id, shape, built, frame: f, kind, l
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
             <g key={index}>
-              <path d={d} className={layer.role === 'backing' ? classes.backing : classes.main} />
+              <path d={d} className={layer.role === 'backing' ? shared.backing : shared.main} />
               <Texture
                 id={`${id}-${index}`}
                 motif={layer.material}

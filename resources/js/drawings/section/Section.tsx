@@ -1,5 +1,6 @@
 import { useElementSize } from '@mantine/hooks';
 import { useId, useMemo } from 'react';
+import shared from '../drawing.module.css';
 import type { Material, Role } from '../material';
 import { type Gauge, GaugeThing } from './GaugeThing';
 import { Grip } from './Grip';
@@ -109,7 +110,7 @@ export function Section({
     height - 24,
   );
   return (
-    <div ref={ref} className={classes.room}>
+    <div ref={ref} className={shared.room}>
       {width > 0 && (
         // biome-ignore lint/a11y/useSemanticElements: an SVG cannot hold a fieldset
         <svg width={width} height={height} className={classes.drawing} aria-label={label} role="group">

@@ -1,5 +1,6 @@
 import { useElementSize } from '@mantine/hooks';
 import { memo, useId } from 'react';
+import shared from '../drawing.module.css';
 import type { Material } from '../material';
 import { Texture } from '../Texture';
 import classes from './Tape.module.css';
@@ -57,7 +58,7 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
     width,
   );
   return (
-    <div ref={ref} className={classes.room}>
+    <div ref={ref} className={shared.room}>
       {width > 0 && (
         <svg width={width} height={height} className={classes.drawing} role="img" aria-label={label}>
           <rect x={x(0)} y={top} width={x(total) - x(0)} height={body} className={classes.gone} />
@@ -68,7 +69,7 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
                 y={top}
                 width={x(segment.to) - x(segment.from)}
                 height={body}
-                className={segment.backing ? classes.backing : classes.main}
+                className={segment.backing ? shared.backing : shared.main}
               />
               <Texture
                 id={`${id}-${index}`}
