@@ -51,14 +51,17 @@ final class Reel extends Model
             ->whereNull('spools.archived_at')
             ->orderBy('spools.id')
             ->get(['spools.*', 'reel_spool.reel_id']);
-        $stamps = Rating::query()->get()->keyBy('spool_id');
+        $stamps = Rating::query()->get()->keyBy('spool_id')->all();
+        $byReel = [];
         foreach ($spools as $spool) {
-            $spool->setRelation('rating', $stamps[$spool->id] ?? null);
+            /** @var array{id: int, reel_id: int} $is plain arrays: a model's magic costs more than the rest */
+            $is = $spool->getAttributes();
+            $spool->setRelation('rating', $stamps[$is['id']] ?? null);
+            $byReel[$is['reel_id']][] = $spool;
         }
         Spool::readMeasures($spools);
-        $byReel = $spools->groupBy('reel_id');
         foreach ($reels as $reel) {
-            $reel->setRelation('spools', $byReel[$reel->id] ?? new Collection());
+            $reel->setRelation('spools', new Collection($byReel[$reel->id] ?? []));
         }
     }
 
