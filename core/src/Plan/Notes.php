@@ -16,6 +16,7 @@ use Undro\Spool\Source;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
 use Undro\Way\WayId;
+use Undro\Way\Ways;
 
 /** What a plan has to say beside its figures. Source of the limits: handbook, chapters 1 and 2. */
 final class Notes
@@ -39,6 +40,7 @@ final class Notes
             ...self::stock($fill, $wanted),
             ...self::backing($layers, $wanted),
             ...self::way($wanted),
+            ...self::hardlyAny($fill, $wanted),
             ...self::spool($fill->spool, $wanted->askedGap),
         ];
         $gravity = static fn(Note $note): int => match ($note->weight) {
@@ -78,9 +80,10 @@ final class Notes
         $above = Length::millimetres($rise === null ? 0.0 : $fill->gap->inMillimetres() - $rise->depth->inMillimetres());
         $most = Length::metres(floor(max(0.0, ($blame->length?->inMetres() ?? 0.0) - $metres)));
         $word = $blame->role->word();
+        $lead = $solved !== null && $layers[$solved->index]->role === Role::Backing ? 'Nothing fits under it: the' : 'The';
 
         return [$most->inMetres() > 0
-            ? Note::of('does_not_fit', Weight::Stop, "Nothing fits under it: the $word is {1} too long for this spool$height. At most {2} of it go on.", $above, Length::metres(max(1.0, ceil($metres))), $most)
+            ? Note::of('does_not_fit', Weight::Stop, "$lead $word is {1} too long for this spool$height. At most {2} of it go on.", $above, Length::metres(max(1.0, ceil($metres))), $most)
             : Note::of('does_not_fit', Weight::Stop, "This does not fit: the other lines already overfill the spool$height. Shorten them.", $above)];
     }
 
@@ -121,6 +124,23 @@ final class Notes
         }];
 
         return $notes;
+    }
+
+    /**
+     * A backing shorter than what would hold the line on the arbor is none.
+     *
+     * @return list<Note>
+     */
+    private static function hardlyAny(Fill $fill, Wanted $wanted): array
+    {
+        $solved = $fill->solved;
+        if (!$fill->fits() || $solved === null || $fill->layers[$solved->index]->layer->role !== Role::Backing || $solved->band->middle->inMetres() >= Ways::GRIP_M) {
+            return [];
+        }
+
+        return [Note::of('hardly_any', Weight::Note, $wanted->main->material === Material::Braid && !$wanted->grips
+            ? 'The braid fills this spool by itself. A few metres of nylon still hold it on the arbor; as much braid then stays on the filler.'
+            : 'The main line fills this spool by itself: nothing needs to go under it.')];
     }
 
     /**

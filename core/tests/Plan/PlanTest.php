@@ -65,6 +65,22 @@ final class PlanTest extends TestCase
         self::assertCount(1, $plan['fill']['layers'], 'the picture shows what was asked for, overfull');
     }
 
+    public function testABackingOfHardlyAMetreIsSaidToBeNone(): void
+    {
+        $most = self::plan(open: 'main', way: 'main_only')['solved']['length_m'];
+        $text = static fn(float $length, mixed ...$more): ?string => array_column(self::plan(...['main' => ['length_m' => $length]], ...$more)['notes'], 'text', 'id')['hardly_any'] ?? null;
+        self::assertStringContainsString('A few metres of nylon still hold it', (string) $text($most - 1));
+        self::assertStringContainsString('nothing needs to go under it', (string) $text($most - 1, grips: true));
+        self::assertNull($text(150));
+    }
+
+    public function testTooMuchLineIsSaidOfTheLayerThatIsTooLong(): void
+    {
+        $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
+        self::assertStringStartsWith('Nothing fits under it: the main line is', self::plan(main: ['length_m' => 500], spool: $spool)['notes'][0]['text']);
+        self::assertStringStartsWith('The main line is', self::plan(main: ['length_m' => 500], spool: $spool, way: 'grip', open: 'level')['notes'][0]['text']);
+    }
+
     public function testThickBackingIsWarnedOf(): void
     {
         $weights = static fn(string $main, string $size): array => array_column(self::plan(main: ['material' => $main, 'length_m' => 50], backing: ['size' => $size])['notes'], 'weight', 'id');
