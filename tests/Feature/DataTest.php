@@ -104,6 +104,29 @@ final class DataTest extends TestCase
         self::assertSame(2, DB::table('measurements')->where('typed', 'like', '46.%')->where('quantity', 'lip_diameter')->whereIn('spool_id', [1])->count(), 'the older figure stays as a dated fact');
     }
 
+    public function testAnImportIsTakenBackByTheDocumentItGives(): void
+    {
+        $this->seed(DemoSeeder::class);
+        // a version counts changes, and taking back is one more
+        $lists = fn(): array => array_map(
+            fn(string $list): string => (string) preg_replace('/"version":\d+/', '', (string) $this->getJson("/api/$list")->content()),
+            ['lines', 'reels', 'fillers'],
+        );
+        $before = $lists();
+        $csv = str_replace('240 m', '90 m', (string) $this->get('/api/data/fillers')->content());
+        $filler = $this->import($csv, 'fillers', true);
+        self::assertContains('changed', array_column($filler['rows'], 'state'));
+        $lines = $this->import("name,material,size\nBrindle Eight 0.13,braid,0.14\nQuite new,mono,0.30", 'lines', true);
+        self::assertSame(['changed', 'new'], array_column($lines['rows'], 'state'));
+        self::assertNotEquals($before, $lists());
+
+        foreach ([$lines['back'], $filler['back']] as $back) {
+            self::assertNotContains('bad', array_column($this->import($back, take: true)['rows'], 'state'));
+        }
+        self::assertEquals($before, $lists());
+        self::assertNull($this->import($csv, 'fillers')['back'], 'a look leaves nothing to take back');
+    }
+
     public function testAHistoryThatCannotHaveHappenedIsNotTakenAndTheRestIs(): void
     {
         $this->seed(DemoSeeder::class);

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, settled, test } from './bench';
+import { expect, settled, test, undo } from './bench';
 
 test('a table is looked at first, and its good rows are taken on request', async ({ page }) => {
   await page.goto('/data');
@@ -50,6 +50,20 @@ test('what was looked at is what is taken, and a long text is not cut', async ({
   await expect(paste).toHaveValue('');
   await paste.fill('name,material,size');
   await expect(paste).toBeEditable();
+});
+
+test('what was taken is taken back whole', async ({ page }) => {
+  await page.goto('/data');
+  await page.getByLabel('The file is').selectOption({ label: 'a table of lines' });
+  await page.getByLabel('Or paste it here').fill('name,material,size\nPassing line,mono,0.30');
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await page.getByRole('button', { name: 'Take the 1 good row' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('Taken: 1 new.');
+  const lines = async () => JSON.stringify(await (await page.request.get('/api/lines')).json());
+  expect(await lines()).toContain('Passing line');
+  await undo(page, 'The file was taken.');
+  await expect(page.getByTestId('import-said')).toHaveCount(0);
+  await expect.poll(lines).not.toContain('Passing line');
 });
 
 test('what is no document is refused in words', async ({ page }) => {

@@ -8,6 +8,7 @@ use App\Exchange\Document;
 use App\Exchange\Import;
 use App\Exchange\RowShape;
 use App\Exchange\Table;
+use App\Exchange\WayBack;
 use App\Http\Requests\ImportRequest;
 use App\Log\EventLog;
 use Illuminate\Http\JsonResponse;
@@ -36,10 +37,13 @@ final class DataController
     public function import(ImportRequest $request, Import $import): JsonResponse
     {
         $take = $request->boolean('take');
+        $before = $take ? Document::of() : [];
+        $rows = $import->run($request->string('text')->value(), $request->enum('table', Table::class), $take);
 
         return new JsonResponse([
-            'rows' => $import->run($request->string('text')->value(), $request->enum('table', Table::class), $take),
+            'rows' => $rows,
             'taken' => $take,
+            'back' => $take ? json_encode(WayBack::between($before, Document::of()), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null,
         ]);
     }
 }

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { Problem, type Schemas } from '../api/client';
 import { useImport } from '../api/queries';
 import page from '../parts/parts.module.css';
+import { done } from '../parts/undo';
 import classes from './Data.module.css';
 
 const TABLES = [
@@ -31,11 +32,20 @@ export function DataPlace() {
   const run = async (take: boolean, of = text, as = what) => {
     try {
       setProblem('');
-      setResult(await read.mutateAsync({ text: of, table: (as || null) as Schemas['DataTable'] | null, take }));
+      const found = await read.mutateAsync({ text: of, table: (as || null) as Schemas['DataTable'] | null, take });
+      setResult(found);
+      const { back } = found;
+      if (back !== null) done('The file was taken.', () => takeBack(back));
     } catch (error) {
       setResult(null);
       setProblem(error instanceof Problem ? error.message : 'That did not work. Try again.');
     }
+  };
+  const takeBack = async (back: string) => {
+    const { rows } = await read.mutateAsync({ text: back, table: null, take: true });
+    setResult(null);
+    const left = rows.find((row) => row.problem !== null);
+    if (left) setProblem(`Not all of it could be taken back. ${left.problem}`);
   };
   // what was seen was another text: it has to be looked at again before anything is taken
   const change = (typed: string, as: string) => {
