@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Model;
 final class Document
 {
     public const VERSION = 1;
+    /** Kinds of record, each after those it names. */
+    public const KINDS = ['anglers', 'lines', 'reels', 'spools', 'rods', 'fillers', 'plans'];
 
     /** The fields of a plan's draft that name a record by number. */
     public const DRAFT_RECORDS = ['reel' => Reel::class, 'spool' => Spool::class, 'mainFiller' => Filler::class, 'backingFiller' => Filler::class, 'otherReel' => Reel::class, 'otherSpool' => Spool::class];

@@ -39,7 +39,7 @@ final class Import
     public function __construct(private readonly EventLog $log, private readonly RowShape $shape, private readonly Records $records) {}
 
     /**
-     * @return list<array{kind: string, row: int, name: string, state: string, problem: string|null}>
+     * @return array{rows: list<array{kind: string, row: int, name: string, state: string, problem: string|null}>, taken: bool, back: string|null} with the document that takes it back
      *
      * @throws BadRow if the whole text is neither table nor document
      */
@@ -48,9 +48,13 @@ final class Import
         $this->rows = [];
         // made outside the transaction, which may be taken back
         Account::current();
+        $back = null;
+        // the way back is told within the transaction, so that it holds nothing of anybody else's
         DB::beginTransaction();
         try {
+            $before = $take ? Document::of() : [];
             $table === null ? $this->document($text) : $this->table($table, $text);
+            $back = $take ? json_encode(WayBack::between($before, Document::of()), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null;
             $take ? DB::commit() : DB::rollBack();
         } catch (Throwable $fault) {
             DB::rollBack();
@@ -59,7 +63,7 @@ final class Import
             $this->log->forget();
         }
 
-        return $this->rows;
+        return ['rows' => $this->rows, 'taken' => $take, 'back' => $back];
     }
 
     private function table(Table $table, string $text): void
@@ -75,7 +79,7 @@ final class Import
         $document = json_decode($text, true);
         is_array($document) || throw BadRow::notADocument('it is not JSON');
         ($document['undro'] ?? null) === Document::VERSION || throw BadRow::notADocument('it does not begin with "undro": 1');
-        foreach (['anglers', 'lines', 'reels', 'spools', 'rods', 'fillers', 'plans'] as $kind) {
+        foreach (Document::KINDS as $kind) {
             $rows = $document[$kind] ?? [];
             is_array($rows) || throw BadRow::notADocument("“{$kind}” is not a list");
             foreach (array_values($rows) as $index => $row) {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Illuminate\Support\Carbon;
+use App\Log\EventLog;
 use Illuminate\Support\Str;
+use Undro\Ledger\EventKind;
 
 /**
  * The document that takes an import back: what was changed as it was before, what is new put away, and every new entry of
@@ -22,7 +23,7 @@ final class WayBack
     public static function between(array $before, array $after): array
     {
         $back = ['undro' => Document::VERSION];
-        foreach (['anglers', 'lines', 'reels', 'spools', 'rods', 'fillers', 'plans'] as $kind) {
+        foreach (Document::KINDS as $kind) {
             $was = self::by('key', $before[$kind] ?? []);
             $back[$kind] = [];
             foreach (self::by('key', $after[$kind] ?? []) as $key => $row) {
@@ -33,10 +34,10 @@ final class WayBack
                 }
             }
         }
-        $now = Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
+        $now = EventLog::now();
         $back['history'] = [];
-        foreach (array_diff_key(self::by('id', $after['history'] ?? []), self::by('id', $before['history'] ?? [])) as $id => $event) {
-            $back['history'][] = ['id' => (string) Str::uuid(), 'kind' => 'voided', 'happened_at' => $now, 'recorded_at' => $now, 'corrects' => (string) $id, 'moves' => [], 'counts' => []];
+        foreach (array_keys(array_diff_key(self::by('id', $after['history'] ?? []), self::by('id', $before['history'] ?? []))) as $id) {
+            $back['history'][] = ['id' => (string) Str::uuid(), 'kind' => EventKind::Voided->value, 'happened_at' => $now, 'corrects' => (string) $id];
         }
 
         return $back;

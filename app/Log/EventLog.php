@@ -107,7 +107,7 @@ final class EventLog
         if ($known !== null) {
             return $known;
         }
-        $now = Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
+        $now = self::now();
 
         return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $now): EventRow {
             $row = EventRow::query()->create([
@@ -131,6 +131,12 @@ final class EventLog
 
             return $row;
         });
+    }
+
+    /** This moment as the log writes it. */
+    public static function now(): string
+    {
+        return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
     }
 
     /** @return array<array-key, true> the entries a later one corrects or takes back, by their ids */

@@ -70,6 +70,10 @@ test('old line off another spool is taken as backing, and said where it is too s
   await expect(page.getByText(/Worn line does well as backing/)).toBeVisible();
   await expect(page.getByText(/There are 108 m of old line, which is \d+ m short for the backing/)).toBeVisible();
   await expect(figure(page)).toContainText('m');
+  await under.selectOption({ label: 'Seaglass fluoro 0.28 (72 m left)' });
+  await expect(page.getByLabel('Backed with')).toHaveValue('');
+  await expect(page.getByText(/The filler holds 72 m, which/)).toBeVisible();
+  await under.selectOption({ label: 'Plain Tarn nylon 0.26, 108 m off Tarn 20, standard' });
   // typed over, it is another line that comes off nothing
   await line(page, 'Under it').getByLabel('Size').fill('0.30');
   await expect(page.getByText(/of old line, which/)).toHaveCount(0);

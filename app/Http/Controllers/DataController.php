@@ -8,7 +8,6 @@ use App\Exchange\Document;
 use App\Exchange\Import;
 use App\Exchange\RowShape;
 use App\Exchange\Table;
-use App\Exchange\WayBack;
 use App\Http\Requests\ImportRequest;
 use App\Log\EventLog;
 use Illuminate\Http\JsonResponse;
@@ -36,14 +35,6 @@ final class DataController
 
     public function import(ImportRequest $request, Import $import): JsonResponse
     {
-        $take = $request->boolean('take');
-        $before = $take ? Document::of() : [];
-        $rows = $import->run($request->string('text')->value(), $request->enum('table', Table::class), $take);
-
-        return new JsonResponse([
-            'rows' => $rows,
-            'taken' => $take,
-            'back' => $take ? json_encode(WayBack::between($before, Document::of()), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null,
-        ]);
+        return new JsonResponse($import->run($request->string('text')->value(), $request->enum('table', Table::class), $request->boolean('take')));
     }
 }

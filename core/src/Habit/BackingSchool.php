@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Habit;
 
-/** What goes under braid. Source: handbook, chapter 1, where practitioners disagree. */
+/** What goes under braid. Source: handbook, chapter 1, where anglers disagree. */
 enum BackingSchool: string
 {
     case Rule = 'rule';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Habit;
 
-/** Where a spool counts as full. Source: handbook, chapter 1, where practitioners disagree. */
+/** Where a spool counts as full. Source: handbook, chapter 1, where anglers disagree. */
 enum FullMeans: string
 {
     case Rule = 'rule';

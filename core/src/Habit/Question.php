@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Habit;
 
-/** What practitioners do not agree on. Source of schools and picks: handbook, chapter 1. */
+/** What anglers do not agree on. Source of schools and picks: handbook, chapter 1. */
 enum Question: string
 {
     case Backing = 'backing';

@@ -138,9 +138,7 @@ final class Notes
             return [];
         }
 
-        return [Note::of('hardly_any', Weight::Note, $wanted->main->material === Material::Braid && !$wanted->grips
-            ? 'The braid fills this spool by itself. A few metres of nylon still hold it on the arbor; as much braid then stays on the filler.'
-            : 'The main line fills this spool by itself: nothing needs to go under it.')];
+        return [Note::of('hardly_any', Weight::Note, Ways::byItself($wanted))];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Undro\Plan;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Line\Line;
+use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
@@ -47,4 +48,10 @@ final readonly class Wanted
         public Habits $habits,
         public ?Length $askedGap = null,
     ) {}
+
+    /** Whether the main line can turn as one body where it lies on the arbor itself. */
+    public function slick(): bool
+    {
+        return $this->main->material === Material::Braid && !$this->grips;
+    }
 }

@@ -30,6 +30,17 @@ final readonly class Price
     /** The sum, or null where the two are in different money. */
     public function plus(self $other): ?self
     {
-        return $this->money === $other->money ? new self($this->amount + $other->amount, $this->money) : null;
+        return $this->with($other->amount, $other);
+    }
+
+    /** How much more than the other, or null where the two are in different money. */
+    public function minus(self $other): ?self
+    {
+        return $this->with(-$other->amount, $other);
+    }
+
+    private function with(float $amount, self $other): ?self
+    {
+        return $this->money === $other->money ? new self($this->amount + $amount, $this->money) : null;
     }
 }

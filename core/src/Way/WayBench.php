@@ -11,7 +11,6 @@ use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
 use Undro\Line\Line;
-use Undro\Line\Material;
 use Undro\Plan\BadPlan;
 use Undro\Plan\Wanted;
 use Undro\Spool\Spool;
@@ -58,23 +57,19 @@ final readonly class WayBench
     public function mainOnly(): Way
     {
         $fill = $this->solve($this->wanted->spool, Layer::open(Role::Main, $this->wanted->main));
-        $slick = $this->wanted->main->material === Material::Braid && !$this->wanted->grips;
 
         return $this->worked(WayId::MainOnly, $fill, [], [
-            $slick
+            $this->wanted->slick()
                 ? Sentence::of('Slick braid can turn as one body on a bare arbor: only where the arbor grips, or tape goes under it.')
                 : Sentence::of('Nothing to join and nothing to slip' . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres() ? ', but most of it is never fished.' : '.')),
         ]);
     }
 
+    /** @throws BadWay if the main line alone stands over the lip */
     public function grip(): Way
     {
         $fill = $this->solve($this->wanted->spool, Layer::of(Role::Backing, $this->backing, Length::metres(Ways::GRIP_M)), $this->main());
-
-        $level = Level::of($fill)?->depth;
-        if ($level !== null && $level->inMillimetres() < 0) {
-            return Way::impossible(WayId::Grip, BadWay::overTheLip()->getMessage());
-        }
+        (Level::of($fill)?->depth->inMillimetres() ?? 0) >= 0 || throw BadWay::overTheLip();
 
         return $this->worked(WayId::Grip, $fill, [Sentence::of('A few firm wraps of backing, the join, then all of the main line.')], self::levelRisks($fill), knots: 1);
     }

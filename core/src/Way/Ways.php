@@ -41,7 +41,7 @@ final readonly class Ways
         $ways = [
             $whole->fits() ? $bench->backing($whole) : self::full(WayId::Backing),
             $bench->mainOnly(),
-            $bench->grip(),
+            self::attempt(WayId::Grip, $bench->grip(...)),
             self::attempt(WayId::Sleeve, $bench->sleeve(...)),
             self::attempt(WayId::Tape, $bench->tape(...)),
             $whole->fits() ? $bench->turnOver($whole, $spare) : self::full(WayId::TurnOver),
@@ -90,17 +90,21 @@ final readonly class Ways
     private static function own(Wanted $wanted, Fill $whole, Way $backed, Way $mainOnly): array
     {
         $backing = $whole->solved?->band->middle ?? Length::metres(0);
-        $braid = $wanted->main->material === Material::Braid;
-        $slick = $braid && !$wanted->grips;
-
         $most = $mainOnly->fill?->solved?->band->middle;
 
         return match (true) {
             $most !== null && $most->inMetres() < self::ALL_BUT * ($wanted->mainLength?->inMetres() ?? 0) => [WayId::MainOnly, Sentence::of('All of the main line does not go on this spool: {0} of it fill it, with nothing under it.', $most)],
-            $backing->inMetres() < self::GRIP_M && !$slick => [WayId::MainOnly, Sentence::of('The main line fills this spool by itself, so nothing needs to go under it.')],
-            $backing->inMetres() < self::GRIP_M => [WayId::Grip, Sentence::of('The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as much braid stays on the filler.')],
-            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing ' . self::listed(self::backingIs($wanted, $backed, $mainOnly, $slick)) . '.', $backing)],
+            $backing->inMetres() < self::GRIP_M => [$wanted->slick() ? WayId::Grip : WayId::MainOnly, Sentence::of(self::byItself($wanted))],
+            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing ' . self::listed(self::backingIs($wanted, $backed, $mainOnly)) . '.', $backing)],
         };
+    }
+
+    /** What to say where hardly any backing fits. */
+    public static function byItself(Wanted $wanted): string
+    {
+        return $wanted->slick()
+            ? 'The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as much braid stays on the filler.'
+            : 'The main line fills this spool by itself, so nothing needs to go under it.';
     }
 
     /**
@@ -108,20 +112,18 @@ final readonly class Ways
      *
      * @return non-empty-list<string>
      */
-    private static function backingIs(Wanted $wanted, Way $backed, Way $mainOnly, bool $slick): array
+    private static function backingIs(Wanted $wanted, Way $backed, Way $mainOnly): array
     {
         $braidUnder = $wanted->backing?->material === Material::Braid;
         $more = $wanted->main->material === Material::Braid ? 'braid' : 'more main line';
-        $saved = $backed->cost !== null && $mainOnly->cost !== null && $backed->cost->money === $mainOnly->cost->money
-            ? $mainOnly->cost->amount - $backed->cost->amount
-            : null;
+        $saved = $backed->cost === null ? null : $mainOnly->cost?->minus($backed->cost)?->amount;
         $does = ['fill it'];
         if ($saved === null ? !$braidUnder : $saved > 0) {
             $does[] = "cost less than $more";
         } elseif ($saved !== null && $saved < 0) {
             $does[] = "cost more than $more by what was paid for them";
         }
-        if ($slick && !$braidUnder) {
+        if ($wanted->slick() && !$braidUnder) {
             $does[] = 'hold the braid on the arbor';
         }
 

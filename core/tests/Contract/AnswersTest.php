@@ -8,6 +8,9 @@ use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
 use Undro\Line\Material;
+use Undro\Spool\Lay;
+use Undro\Spool\LipShape;
+use Undro\Spool\ReelKind;
 use Undro\Tests\Property;
 use Undro\Way\WayId;
 
@@ -15,10 +18,6 @@ use Undro\Way\WayId;
 final class AnswersTest extends TestCase
 {
     use Property;
-
-    private const KINDS = ['spinning', 'baitcasting', 'spincast'];
-    private const LIPS = ['bevelled', 'straight', 'rounded'];
-    private const LAYS = ['tight', 'normal', 'coarse'];
 
     public function testEverySentenceHasTheFiguresItNamesAndNoOther(): void
     {
@@ -116,12 +115,12 @@ final class AnswersTest extends TestCase
                 $thick = self::between(30, 80, $lip);
                 $id = WayId::cases()[$way % count(WayId::cases())];
                 $case = [
-                    'reel' => ['kind' => self::KINDS[$lip % 3], 'lip' => self::LIPS[$arbor % 3], 'gear_ratio' => 5.2],
+                    'reel' => ['kind' => ReelKind::cases()[$lip % 3]->value, 'lip' => LipShape::cases()[$arbor % 3]->value, 'gear_ratio' => 5.2],
                     'spool' => [
                         'lip_diameter_mm' => $thick,
                         'arbor_diameter_mm' => $thick * self::between(0.35, 0.75, $arbor),
                         'traverse_mm' => self::between(8, 30, $traverse),
-                        'lay' => self::LAYS[$traverse % 3],
+                        'lay' => Lay::cases()[$traverse % 3]->value,
                         'measured_with' => 'caliper',
                     ],
                     'main' => [

@@ -55,6 +55,8 @@ final class PriceTest extends TestCase
             self::assertNotNull($sum);
             self::assertEqualsWithDelta($price->amount, $sum->amount, 1e-9);
         });
+        self::assertSame(-2.0, Price::read('5 €')->minus(Price::read('7 €'))?->amount);
+        self::assertNull(Price::read('5 €')->minus(Price::read('5 £')));
         self::assertNull(Price::read('5 €')->plus(Price::read('5 £')), 'two kinds of money are not added up');
         $this->expectException(BadQuantity::class);
         Price::read('5')->share(Length::metres(1), Length::metres(0));

@@ -26,7 +26,6 @@ export const useSavedPlan = (id: number | null) =>
     queryFn: () => answer(client.GET('/api/plans/{id}', { params: { path: { id: id ?? 0 } } })),
   });
 
-/** One question to the plan calculator. The same question is never asked twice. */
 /** A calculator's answer is for one question, made up the same way each time: nothing to sort, nothing to compare. */
 const calculated = {
   staleTime: Number.POSITIVE_INFINITY,
@@ -36,6 +35,7 @@ const calculated = {
   queryKeyHashFn: (key: readonly unknown[]) => JSON.stringify(key),
 } as const;
 
+/** One question to the plan calculator. The same question is never asked twice. */
 export const planQuery = (planCase: PlanCase) =>
   queryOptions({
     ...calculated,

@@ -19,7 +19,8 @@ interface MeasureProps {
   /** what the calculator needs beside the readings: the line, the spool, the filler's length */
   about: Partial<Schemas['MeasureCase']>;
   take: {
-    label: string /** ways that cannot give it */;
+    label: string;
+    /** ways that cannot give it */
     not?: Method[];
     onTake: (measured: Measured) => void | Promise<void>;
   }[];

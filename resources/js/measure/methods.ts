@@ -1,6 +1,8 @@
+import type { Schemas } from '../api/client';
 import type { Units } from '../units/units';
 
-export type Method = 'caliper' | 'ruler' | 'paper_strip' | 'wrap_test' | 'kitchen_scale' | 'weighed' | 'level';
+/** What can be chosen; a wrap test turns out short by itself. */
+export type Method = Exclude<Schemas['MeasureMethod'], 'short_wrap_test'>;
 
 export interface MeasureField {
   key: string;
@@ -29,9 +31,13 @@ const STEP = mass('step_g', 'Step of the scale', '1 g', true);
 const WHERE =
   'Lip: the front rim, across its widest. Arbor: the bare core; of a taper, each end by itself. Traverse: inside, from flange to flange. Turn the spool a little between readings.';
 const readings = (units: Units): MeasureField[] =>
-  ['first', 'second', 'third'].map((word, index) => ({
-    key: `${word}_mm`,
-    label: index === 0 ? 'Reading' : index === 1 ? 'And again' : 'And again, third',
+  [
+    ['first_mm', 'Reading'],
+    ['second_mm', 'And again'],
+    ['third_mm', 'And a third time'],
+  ].map(([key = '', label = ''], index) => ({
+    key,
+    label,
     placeholder: `31.0 ${units.small}`,
     unit: units.small,
     optional: index > 0,

@@ -2,7 +2,7 @@ import { Button, Checkbox } from '@mantine/core';
 import type { PlanResult } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { inchFraction, small, words } from '../units/units';
+import { inchFraction, METRIC, small, words } from '../units/units';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
@@ -51,7 +51,7 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
       />
       <p className={classes.reason}>
         <strong>
-          {result.gap.mm.toFixed(2)} mm, {inchFraction(result.gap.mm)}
+          {words(small(result.gap.mm, METRIC, 2))}, {inchFraction(result.gap.mm)}
         </strong>
         {result.gap.gauge && `: about ${result.gap.gauge.word}${result.spool ? ', drawn at the lip' : ''}`}
       </p>

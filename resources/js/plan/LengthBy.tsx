@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { useFillers, useReels } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { length, metresPer, words } from '../units/units';
+import { metresPer } from '../units/units';
 import { fillerOf, fromReel } from './draft';
 import classes from './Plan.module.css';
 import { type Planning, useLivePlan } from './usePlan';
@@ -27,7 +27,7 @@ export function LengthBy() {
   const most = result ? result.main_most_m : 0;
   // what is typed is ahead of the answer: quick steps must not start from an older one
   const typed = draft.mainBy === 'typed' && new RegExp(`^([\\d.]+) ?${units.length}$`).exec(draft.mainLength.trim());
-  const metres = typed ? Number(typed[1]) * metresPer(units) : (layer?.length_m ?? 0);
+  const steps = Math.round(typed ? Number(typed[1]) : (layer?.length_m ?? 0) / metresPer(units));
   return (
     <>
       <div className={classes.by}>
@@ -37,11 +37,11 @@ export function LengthBy() {
             type="range"
             className={classes.slide}
             aria-label="More or less main line"
-            aria-valuetext={words(length(metres, units))}
+            aria-valuetext={`${steps} ${units.length}`}
             min={0}
             max={Math.floor(most / metresPer(units))}
             step={1}
-            value={Math.round(metres / metresPer(units))}
+            value={steps}
             onChange={(event) =>
               set({ mainBy: 'typed', join: '', mainLength: `${event.currentTarget.value} ${units.length}` })
             }

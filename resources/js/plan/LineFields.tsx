@@ -29,21 +29,19 @@ export const LineFields = memo(
     const old = role === 'backing' ? oldLine(reels) : [];
     const keys = lineKeys(role);
     // other figures are another line: it comes off nothing that is known
-    const typedAgain = { [keys.name]: '', [keys.filler]: '', ...(role === 'backing' && { backingOff: '' }) };
+    const typedAgain = {
+      [keys.name]: '',
+      [keys.filler]: '',
+      ...(role === 'backing' && draft.backingOff && { backingOff: '', backingWith: '' }),
+    };
     const read = result?.lines[role];
 
     const pick = (value: string) => {
       const again = old.find((each) => `o${each.id}` === value);
-      if (again)
-        return set({
-          ...fromLine(role, again.piece.line),
-          backingOff: again.id,
-          backingWith: 'old_line',
-        });
+      if (again) return set({ ...fromLine(role, again.piece.line), backingOff: again.id, backingWith: 'old_line' });
       const picked = fillers.find((each) => `f${each.id}` === value);
       const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
-      if (line) set(fromLine(role, line, picked));
-      else set({ ...typedAgain });
+      set({ ...typedAgain, ...(line && fromLine(role, line, picked)) });
     };
     const named = lines.find((each) => each.name === draft[keys.name]);
     const filler = fillerOf(role, draft, fillers);
@@ -160,23 +158,15 @@ function LengthField({ line: role }: { line: LineRole }) {
       set(role === 'main' ? { mainLength: typed, mainBy: 'typed', join: '' } : { backingLength: typed }),
     [set, role],
   );
+  const worked = open ? (solved?.length_m ?? null) : byMark ? (layer?.length_m ?? null) : null;
+  const without = role === 'main' ? units.length : draft.way === 'grip' ? `3 ${units.length}` : 'none';
   return (
     <TypedField
       label="Length"
-      placeholder={
-        open ? 'worked out' : role === 'backing' ? (draft.way === 'grip' ? `3 ${units.length}` : 'none') : units.length
-      }
+      placeholder={open ? 'worked out' : without}
       unit={units.length}
       disabled={open}
-      value={
-        open
-          ? solved
-            ? words(length(Math.max(0, solved.length_m), units))
-            : ''
-          : byMark && layer
-            ? words(length(layer.length_m, units))
-            : draft[key]
-      }
+      value={worked !== null ? words(length(Math.max(0, worked), units)) : open ? '' : draft[key]}
       onChange={onChange}
       error={errorFor(key)}
     />

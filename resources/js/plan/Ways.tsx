@@ -1,6 +1,6 @@
 import { Button, Checkbox } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { memo, useCallback, useMemo, useRef } from 'react';
+import { memo, useCallback, useMemo } from 'react';
 import type { Schemas } from '../api/client';
 import { useWays, type WaysResult } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
@@ -18,7 +18,7 @@ const REST_MS = 250;
 
 /** Every way to fill this spool with this main line, drawn and figured side by side; the one to take is marked. */
 export function Ways({ plan }: { plan: Planning }) {
-  const { draft, set, question } = plan;
+  const { draft, set, current, question } = plan;
   const { units, angler } = useBench();
   const asked = useMemo(
     () =>
@@ -33,9 +33,7 @@ export function Ways({ plan }: { plan: Planning }) {
   // the figure comes first: six more fills wait until the hand rests
   const [rested] = useDebouncedValue(asked, REST_MS);
   const { data, isPlaceholderData, error } = useWays(rested);
-  const take = useRef<(way: string) => void>(() => {});
-  take.current = (way) => set(takeWay(way, draft));
-  const onTake = useCallback((way: string) => take.current(way), []);
+  const onTake = useCallback((way: string) => set(takeWay(way, current())), [set, current]);
   if (question === null || !data) return null;
   const pick = data.ways.find((way) => way.id === data.pick);
   return (
