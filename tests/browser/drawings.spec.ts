@@ -47,6 +47,19 @@ test('a vee and a cone are drawn whole, a poor lay with its hump', async ({ page
   await expect(page.locator('[data-kind="baitcasting"]')).toBeVisible();
 });
 
+test('on a phone the words under the spool do not cover each other', async ({ page }) => {
+  for (const [width, rear] of [
+    [390, 0],
+    [1280, 1],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto('/plan/1');
+    await settled(page);
+    await expect(page.getByText('front lip · middle cut out')).toBeVisible();
+    await expect(page.getByText('rear flange')).toHaveCount(rear);
+  }
+});
+
 test('the gap is read in mm, in fractions of an inch and beside an everyday thing', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);

@@ -72,6 +72,9 @@ interface SectionProps {
 
 const PAD = { padLeft: 44, padRight: 108, padTop: 34, padBottom: 26 };
 const WIDE = { ...PAD, padLeft: 24, padRight: 60 };
+const REAR = 'rear flange';
+/** About the width of a letter of the words under the spool, px. */
+const WORD_PX = 6;
 /** Kept free over the lip for what stands there, px. */
 const HEADROOM: Record<ReelKind, number> = { spinning: 34, baitcasting: 78, spincast: 56 };
 
@@ -101,6 +104,7 @@ export function Section({
   );
   const full = marks.find((mark) => mark.id === 'full');
   const cut = breakLines(shape, f);
+  const front = `front lip${toScale ? (f.cut ? ' · middle cut out' : '') : ' · not to scale'}`;
   const words = f.top + (shape.bare_depth_mm + BODY) * f.scale + 18;
   const y = (depth: number) => f.top + depth * f.scale;
   const tabs = spread(
@@ -126,11 +130,13 @@ export function Section({
             </g>
           )}
           {toScale && <Ruler frame={f} deepest={shape.bare_depth_mm} unit={rulerUnit} />}
-          <text x={f.left - 4} y={words} className={classes.word}>
-            rear flange
-          </text>
+          {(REAR.length + front.length + 2) * WORD_PX < f.right - f.left && (
+            <text x={f.left - 4} y={words} className={classes.word}>
+              {REAR}
+            </text>
+          )}
           <text x={f.right + 4} y={words} textAnchor="end" className={classes.word}>
-            {`front lip${toScale ? (f.cut ? ' · middle cut out' : '') : ' · not to scale'}`}
+            {front}
           </text>
           {toScale &&
             marks.map((mark, index) => (
