@@ -8,8 +8,6 @@ export default defineConfig({
   timeout: 40_000,
   expect: { timeout: 7_000 },
   forbidOnly: true,
-  // on a busy machine a moment can be missed; a test that needed its second try is listed as flaky
-  retries: 1,
   reporter: 'line',
   use: {
     baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',
