@@ -69,6 +69,12 @@ final readonly class Spool
         return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap);
     }
 
+    /** The same spool, its room this much larger than the figures say. @param float $factor above 0 */
+    public function roomier(float $factor): self
+    {
+        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale * $factor, $this->sd, $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap));
+    }
+
     /** The same spool with a sleeve clipped on, or tape wound over its arbor. @throws BadSpool without the lip and one more measure, or if it reaches the lip */
     public function withArbor(Arbor $arbor): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Twist;
 
 use Undro\DomainFault;
+use Undro\Units\Diameter;
 
 /** A way of winding whose twist cannot be worked out. */
 final class BadWinding extends DomainFault
@@ -17,5 +18,20 @@ final class BadWinding extends DomainFault
     public static function noDiameter(string $field, string $word): self
     {
         return new self($field, "The diameter of the $word must be above 0 mm.");
+    }
+
+    public static function fillerGrows(Diameter $full, Diameter $after): self
+    {
+        return new self('filler_after_mm', sprintf('The filler is %.0F mm before; afterwards it must be smaller than that, not %.0F mm.', $full->inMillimetres(), $after->inMillimetres()));
+    }
+
+    public static function spoolShrinks(Diameter $before, Diameter $after): self
+    {
+        return new self('spool_after_mm', sprintf('The spool is %.0F mm before; afterwards it must be larger than that, not %.0F mm.', $before->inMillimetres(), $after->inMillimetres()));
+    }
+
+    public static function noLineOut(): self
+    {
+        return new self('line_out_m', 'Some line must be out for the drag to twist: give the metres, such as 30.');
     }
 }

@@ -9,4 +9,9 @@ enum Sense: string
 {
     case Clockwise = 'cw';
     case CounterClockwise = 'ccw';
+
+    public function opposite(): self
+    {
+        return $this === self::Clockwise ? self::CounterClockwise : self::Clockwise;
+    }
 }

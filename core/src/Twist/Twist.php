@@ -55,7 +55,7 @@ final readonly class Twist
         }
         $winding = $reel->hasFixedSpool() ? $water - 1000 / (M_PI * $spoolDiameter->inMillimetres()) : $water;
 
-        return new self($winding, $water, self::loopTension($line, $winding), self::slackWeight($line));
+        return new self($winding, $water, self::loopTensionAt($line, $winding), self::slackWeight($line));
     }
 
     /** Null where the line is not elastic or not given. */
@@ -78,8 +78,8 @@ final readonly class Twist
         return $filler === $rotor ? 1 : -1;
     }
 
-    /** T = G2 pi3 d4 t2 / (16 E) */
-    private static function loopTension(?Line $line, float $turnsPerMetre): ?Force
+    /** T = G2 pi3 d4 t2 / (16 E); null where the line is not elastic or not given */
+    public static function loopTensionAt(?Line $line, float $turnsPerMetre): ?Force
     {
         $young = $line?->material->youngsModulus();
         $shear = $line?->material->shearModulus();
@@ -91,8 +91,8 @@ final readonly class Twist
         return Force::newtons(($shear * 1e9) ** 2 * M_PI ** 3 * $metres ** 4 * $turnsPerMetre ** 2 / (16 * $young * 1e9));
     }
 
-    /** rho pi/4 d2 g x 0.15 */
-    private static function slackWeight(?Line $line): ?Force
+    /** rho pi/4 d2 g x 0.15: the tension at the bottom of a hanging metre; null where the line is not elastic or not given */
+    public static function slackWeight(?Line $line): ?Force
     {
         if ($line === null || $line->material->youngsModulus() === null) {
             return null;

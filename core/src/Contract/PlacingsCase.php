@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Line\Line;
+use Undro\Line\Material;
+use Undro\Spool\ReelKind;
+use Undro\Twist\Placing;
+use Undro\Twist\Sense;
+use Undro\Twist\Twist;
+
+/** "placings": every way to place a filler for a reel, with its twist at the start, at the end and over the whole line. */
+final class PlacingsCase implements Calculator
+{
+    public static function compute(Input $in): array
+    {
+        $reel = $in->choice('reel', ReelKind::class);
+        $rotor = $in->optionalChoice('rotor_turns', Sense::class);
+        $filler = $in->optionalChoice('filler_turns', Sense::class);
+        $line = Line::of($in->choice('material', Material::class), $in->diameter('diameter_mm', ...Bounds::LINE_MM));
+        $full = $in->diameter('filler_diameter_mm', 5, 1000);
+        $after = $in->optionalDiameter('filler_after_mm', 5, 1000) ?? $full;
+        $before = $in->diameter('spool_diameter_mm', ...Bounds::SPOOL_MM);
+        $last = $in->optionalDiameter('spool_after_mm', ...Bounds::SPOOL_MM) ?? $before;
+        $length = $in->metres('length_m', ...Bounds::LENGTH_M);
+        $ways = $in->make(static fn(): array => Placing::all($reel, $rotor, $full, $after, $before, $last, $length, $line));
+
+        return [
+            'matched' => $reel->hasFixedSpool() && $rotor !== null && $filler !== null ? $rotor === $filler : null,
+            'ways' => array_map(static fn(Placing $way): array => [
+                'id' => $way->id->value,
+                'feed' => $way->feed->value,
+                'filler_turns' => $way->filler?->value,
+                'words' => $way->id->words(),
+                'verdict' => $way->id->verdict($reel->hasFixedSpool()),
+                'sound' => $way->id->sound(),
+                'start' => self::ends($way->start),
+                'end' => self::ends($way->end),
+                'winding_turns' => $way->windingTurns,
+                'water_turns' => $way->waterTurns,
+                'loops' => $way->loops(),
+            ], $ways),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ends(Twist $twist): array
+    {
+        return ['winding_turns_per_m' => $twist->winding, 'water_turns_per_m' => $twist->water, 'loops_in_slack' => $twist->loopsInSlack()];
+    }
+}

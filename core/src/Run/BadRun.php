@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Run;
+
+use Undro\DomainFault;
+use Undro\Units\Length;
+
+/** Something said of a run that cannot be. */
+final class BadRun extends DomainFault
+{
+    public static function noSuchLayer(int $layer, int $count): self
+    {
+        return new self('layer', sprintf('There is no layer %d; this fill has %d, counted from 0.', $layer, $count));
+    }
+
+    public static function backwards(int $layer): self
+    {
+        return new self('stretches', "Layer $layer lies under one that is being wound already; a fill goes on from the arbor out.");
+    }
+
+    public static function depthNeedsShape(): self
+    {
+        return new self('depth_mm', 'A depth says how much is on only where the lip and one more measure of the spool are known.');
+    }
+
+    public static function depthOutside(Length $depth, Length $bare): self
+    {
+        return new self('depth_mm', sprintf('The bare arbor lies %.1F mm under the lip; a depth of %.1F mm cannot be. Measure from the lip edge straight down to the line.', $bare->inMillimetres(), $depth->inMillimetres()));
+    }
+
+    public static function noStep(string $step): self
+    {
+        return new self('step', "There is no step '$step' in this run.");
+    }
+
+    public static function over(): self
+    {
+        return new self('kind', 'This run is over; what was wound stands in the log. Start another, or take this one back.');
+    }
+
+    public static function readingsDisagree(float $spread): self
+    {
+        return new self('readings', sprintf('The readings are %.1F mm apart. Read again beside the highest: a poor lay is higher on one side, so take them round the spool at the same height.', $spread));
+    }
+
+    public static function noReadings(): self
+    {
+        return new self('depths_mm', 'Give at least one depth, such as 3.2 mm; three round the spool are better.');
+    }
+
+    public static function doesNotFit(): self
+    {
+        return new self('case', 'This plan does not fit the spool as it stands. Change it until it does, then wind it.');
+    }
+}

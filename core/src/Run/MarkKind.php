@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Run;
+
+/** What can happen in a run; each is written down when it happens and never changed. */
+enum MarkKind: string
+{
+    /** a step is done, left out, or gone back to; something is noted at it */
+    case Done = 'done';
+    case Skipped = 'skipped';
+    case Back = 'back';
+    case Note = 'note';
+    /** handle turns, more or fewer */
+    case Turns = 'turns';
+    /** metres by a counter, or said */
+    case Counted = 'counted';
+    case CounterJoined = 'counter_joined';
+    case CounterLost = 'counter_lost';
+    /** depths read from the lip, in the middle of a fill or at its end */
+    case Depth = 'depth';
+    case Slack = 'slack';
+    case Thumb = 'thumb';
+    /** the senses of rotation that were looked at, and how the filler lies */
+    case Placed = 'placed';
+    case SoakStarted = 'soak_started';
+    case SoakOver = 'soak_over';
+    /** a layer has stopped; what is on is written into the log */
+    case Stopped = 'stopped';
+    /** the same layer goes on, from another filler or after a snap */
+    case Resumed = 'resumed';
+    /** old line came off */
+    case Stripped = 'stripped';
+    /** the run is over: finished, or left as it is */
+    case Finished = 'finished';
+    case Left = 'left';
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Run;
+
+/** One step as it applies to this reel, these lines and these habits. */
+final readonly class Step
+{
+    /**
+     * @param int|null    $layer   the layer it belongs to, from the arbor out; null: the whole spool
+     * @param string      $do      what to do
+     * @param string      $right   what right looks like
+     * @param string      $wrong   what goes wrong, and how it shows
+     * @param string|null $caution where the step can hurt somebody
+     * @param int|null    $seconds how long to wait, for a timer
+     * @param int|null    $turns   how many handle turns the step takes by itself
+     */
+    public function __construct(
+        public StepKind $kind,
+        public ?int $layer,
+        public string $title,
+        public string $do,
+        public string $right,
+        public string $wrong,
+        public ?string $caution = null,
+        public ?int $seconds = null,
+        public ?int $turns = null,
+    ) {}
+
+    /** Names the step within its run: "place.1" places the second filler. */
+    public function id(): string
+    {
+        return $this->layer === null ? $this->kind->value : "{$this->kind->value}.$this->layer";
+    }
+}

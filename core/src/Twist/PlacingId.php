@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Twist;
+
+/** The ways a filler can lie, and what to make of each. Source: handbook, chapter 3, the table of verdicts. */
+enum PlacingId: string
+{
+    case Matched = 'matched';
+    case Axle = 'axle';
+    case Opposed = 'opposed';
+    case OverEnd = 'over_end';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Matched => 'over its end, turning with the rotor',
+            self::Axle => 'on an axle, turning itself',
+            self::Opposed => 'over its end, turning against the rotor',
+            self::OverEnd => 'over its end',
+        };
+    }
+
+    /** Whether it may be done at all. */
+    public function sound(): bool
+    {
+        return $this === self::Matched || $this === self::Axle;
+    }
+
+    public function verdict(bool $fixedSpool): string
+    {
+        return match ($this) {
+            self::Matched => 'Calm to wind and for the first casts. In the water each filler coil is one turn, which spins out through a free lure or a swivel.',
+            self::Axle => $fixedSpool
+                ? 'Each coil on the reel is one turn, which the cast takes out: none is left in the water. Keep tension, and do not judge it by slack alone.'
+                : 'No twist at all, neither on the reel nor in the water.',
+            self::Opposed => 'The two twists add. Turn the filler over.',
+            self::OverEnd => 'Each filler coil is one turn, on the reel and in the water, and nothing takes it out. Use an axle.',
+        };
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Tests\Run;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
+use Undro\Habit\Habits;
+use Undro\Line\Line;
+use Undro\Line\Material;
+use Undro\Run\BadRun;
+use Undro\Run\Mark;
+use Undro\Run\MarkKind;
+use Undro\Run\Run;
+use Undro\Run\Setting;
+use Undro\Run\StepState;
+use Undro\Run\Steps;
+use Undro\Spool\ReelKind;
+use Undro\Twist\Slack;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+
+final class RunTest extends TestCase
+{
+    /** @param list<string> $expected */
+    #[DataProvider('settings')]
+    public function testOnlyTheStepsThatApply(Setting $setting, array $expected): void
+    {
+        self::assertSame($expected, array_map(static fn($step): string => $step->id(), Steps::for($setting)));
+    }
+
+    /** @return iterable<string, array{Setting, list<string>}> */
+    public static function settings(): iterable
+    {
+        yield 'spinning, two lines, braid on nylon' => [self::setting(), ['check', 'look_over', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'slack_test.0', 'wind.0', 'place.1', 'join.1', 'slack_test.1', 'wind.1', 'level', 'cut', 'drag', 'label', 'first_outing']];
+        yield 'baitcasting: no slack test, old line off, a leader' => [
+            new Setting(ReelKind::Baitcasting, [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))], Habits::of([]), Length::metres(80), leader: true),
+            ['check', 'strip', 'look_over', 'soak.0', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'wind.0', 'level', 'cut', 'drag', 'leader', 'label', 'first_outing'],
+        ];
+        yield 'spincast, an axle and a soak afterwards by habit' => [
+            new Setting(ReelKind::Spincast, [Layer::of(Role::Main, self::line(Material::Mono), Length::metres(60))], Habits::of(['filler_hold' => 'axle', 'soak' => 'after']), Length::metres(0)),
+            ['check', 'look_over', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'wind.0', 'level', 'cut', 'soak_after', 'drag', 'label', 'first_outing'],
+        ];
+    }
+
+    public function testReelsDifferInWhatTheStepsSay(): void
+    {
+        $said = [];
+        foreach (ReelKind::cases() as $reel) {
+            foreach (Steps::for(self::setting($reel)) as $step) {
+                $said[$step->id()][$reel->value] = $step->do;
+            }
+        }
+        foreach (['mount', 'place.0', 'tie.0'] as $id) {
+            self::assertCount(3, array_unique($said[$id]), "$id differs for each kind of reel");
+        }
+        self::assertStringContainsString('Cone', $said['mount']['spincast']);
+        self::assertStringContainsString('bail', $said['mount']['spinning']);
+        self::assertStringContainsString('level-wind', $said['join.1']['baitcasting']);
+    }
+
+    public function testCautionsStandWhereSomebodyCanBeHurt(): void
+    {
+        foreach (Steps::for(new Setting(ReelKind::Spinning, self::setting()->layers, Habits::of([]), Length::metres(100), leader: true)) as $step) {
+            if (in_array($step->id(), ['check', 'strip', 'join.1', 'wind.1', 'drag', 'leader'], true)) {
+                self::assertNotNull($step->caution, $step->id());
+            }
+        }
+    }
+
+    public function testStepsAreDoneSkippedAndGoneBackTo(): void
+    {
+        $run = self::after([self::done('check'), new Mark(MarkKind::Skipped, step: 'look_over')]);
+        self::assertSame('mount', $run->current);
+        self::assertSame(StepState::Skipped, $run->states['look_over']);
+        $back = self::after([self::done('check'), new Mark(MarkKind::Skipped, step: 'look_over'), new Mark(MarkKind::Back, step: 'check'), self::done('check')]);
+        self::assertSame('mount', $back->current, 'what is done stays done');
+    }
+
+    public function testGoingBackNeverUnwinds(): void
+    {
+        $marks = [...self::upTo('wind.0'), self::turns(200), self::done('wind.0'), self::done('place.1'), self::done('join.1'), self::turns(30), new Mark(MarkKind::Back, step: 'wind.0')];
+        $run = self::after($marks);
+        self::assertSame(1, $run->layer);
+        self::assertEqualsWithDelta(230, array_sum(array_map(static fn($each): float => $each->turns, $run->stretches)), 1e-9);
+    }
+
+    public function testATapTakenBackIsTakenBack(): void
+    {
+        $run = self::after([...self::upTo('wind.0'), self::turns(3), self::turns(-1), self::turns(-10)]);
+        self::assertEqualsWithDelta(0, $run->turns(), 1e-9, 'never below none');
+    }
+
+    public function testACounterLostInMidRunLeavesTheRestToTheTurns(): void
+    {
+        $run = self::after([...self::upTo('wind.0'), new Mark(MarkKind::CounterJoined), self::turns(10), new Mark(MarkKind::Counted, metres: Length::metres(6)), new Mark(MarkKind::CounterLost), self::turns(15)]);
+        self::assertCount(2, $run->stretches);
+        self::assertEqualsWithDelta(6, $run->stretches[0]->counted?->inMetres(), 1e-9);
+        self::assertNull($run->stretches[1]->counted);
+        self::assertFalse($run->counter);
+        self::assertEqualsWithDelta(25, $run->turns(), 1e-9);
+    }
+
+    public function testDepthsThatCannotBeOfOneLevelAreRefused(): void
+    {
+        $this->expectException(BadRun::class);
+        $this->expectExceptionMessage('1.4 mm apart');
+        self::after([...self::upTo('wind.0'), new Mark(MarkKind::Depth, depths: [Length::millimetres(5.0), Length::millimetres(6.4)])]);
+    }
+
+    public function testASoakGoesOnWhileOtherStepsAreDone(): void
+    {
+        $setting = new Setting(ReelKind::Spinning, [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))], Habits::of([]), Length::metres(0));
+        $run = Run::of($setting, [self::done('check'), self::done('look_over'), new Mark(MarkKind::SoakStarted, '2026-05-01T10:00:00Z', 'soak.0'), self::done('soak.0'), self::done('mount')]);
+        self::assertSame(['soak.0' => '2026-05-01T10:00:00Z'], $run->soaks);
+        self::assertSame('place.0', $run->current);
+    }
+
+    public function testSlackTestsAreKeptByLayer(): void
+    {
+        $run = self::after([...self::upTo('slack_test.0'), new Mark(MarkKind::Slack, slack: Slack::Loops), new Mark(MarkKind::Slack, slack: Slack::Straight)]);
+        self::assertSame([0 => [Slack::Loops, Slack::Straight]], $run->slack);
+    }
+
+    public function testAfterTheEndNothingHappens(): void
+    {
+        $this->expectException(BadRun::class);
+        self::after([new Mark(MarkKind::Left), self::turns(1)]);
+    }
+
+    public function testAnUnknownStepIsNamed(): void
+    {
+        $this->expectExceptionMessage("'polish'");
+        self::after([self::done('polish')]);
+    }
+
+    private static function setting(ReelKind $reel = ReelKind::Spinning): Setting
+    {
+        return new Setting($reel, [Layer::open(Role::Backing, self::line(Material::Mono)), Layer::of(Role::Main, self::line(Material::Braid), Length::metres(150))], Habits::of([]), Length::metres(0));
+    }
+
+    private static function line(Material $material): Line
+    {
+        return Line::of($material, Diameter::millimetres(0.2));
+    }
+
+    /** @param list<Mark> $marks */
+    private static function after(array $marks): Run
+    {
+        return Run::of(self::setting(), $marks);
+    }
+
+    private static function done(string $step): Mark
+    {
+        return new Mark(MarkKind::Done, step: $step);
+    }
+
+    private static function turns(float $by): Mark
+    {
+        return new Mark(MarkKind::Turns, turns: $by);
+    }
+
+    /** @return list<Mark> everything before a step done */
+    private static function upTo(string $until): array
+    {
+        $marks = [];
+        foreach (Steps::for(self::setting()) as $step) {
+            if ($step->id() === $until) {
+                break;
+            }
+            $marks[] = self::done($step->id());
+        }
+
+        return $marks;
+    }
+}
