@@ -163,7 +163,7 @@ final readonly class Steps
 
         return $this->setting->feed() === Feed::Rotating
             ? new Step(StepKind::Place, $index, "Place the $what", "On an axle, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler. {$this->brake()}", 'The filler turns with the line, and stops when you stop.', 'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.')
-            : new Step(StepKind::Place, $index, "Place the $what", ($soaked ? 'Take it out of the water. ' : '') . 'Flat on the floor, two metres in front of you. It must pay off the way the rotor turns, seen from your seat: turn the handle and look, pull some line and look.', 'The line circles off the filler in the same sense as the rotor turns.', 'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.');
+            : new Step(StepKind::Place, $index, "Place the $what", ($soaked ? 'Take it out of the water. ' : '') . 'Flat on the floor, two metres in front of you. It must pay off the way the ' . ($this->reel() === ReelKind::Spincast ? 'head with the pin turns, seen from your seat, cone off' : 'rotor turns, seen from your seat') . ': turn the handle and look, pull some line and look.', 'The line circles off the filler in the same sense as the rotor turns.', 'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.');
     }
 
     private function brake(): string
@@ -221,7 +221,7 @@ final readonly class Steps
             StepKind::SlackTest,
             $index,
             'Slack test',
-            'Ten to twenty turns on, let a metre of slack hang from the tip, and look.',
+            $this->reel() === ReelKind::Spincast ? 'Ten to twenty turns on, cone held on by hand, let a metre of slack hang from the tip, and look.' : 'Ten to twenty turns on, let a metre of slack hang from the tip, and look.',
             $layer->line->material === Material::Braid ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.' : 'It hangs straight, or in one easy bow.',
             'It wraps round the tip or springs into loops: the filler lies the wrong way round.',
         );
@@ -269,7 +269,7 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Join the %s', $layer->role->word()),
-            'Cut the line below it and join: small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; trim close.' . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : ''),
+            'Cut the line below it and join: small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; trim close.' . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '') . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
             'A slim knot without a step; it runs under a fingernail without a catch. It holds a steady pull round a dowel.',
             $this->reel() === ReelKind::Baitcasting ? 'A join that lies at one side bunches there, and catches in the level-wind.' : 'A fat knot makes a hump that the thin line above follows.',
             $this->cutCaution($layer) ?? 'Pull-test round a dowel, never round a hand.',

@@ -54,7 +54,7 @@ final class RunTest extends TestCase
                 $said[$step->id()][$reel->value] = $step->do;
             }
         }
-        foreach (['mount', 'place.0', 'tie.0'] as $id) {
+        foreach (['mount', 'place.0', 'tie.0', 'join.1'] as $id) {
             self::assertCount(3, array_unique($said[$id]), "$id differs for each kind of reel");
         }
         self::assertStringContainsString('Cone', $said['mount']['spincast']);
