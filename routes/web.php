@@ -11,7 +11,9 @@ use App\Http\Controllers\LineController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReelController;
 use App\Http\Controllers\RodController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\SpoolController;
+use App\Http\Controllers\StripController;
 use Illuminate\Support\Facades\Route;
 
 // calculators change nothing: no session, no token
@@ -31,6 +33,12 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
         Route::get("$name/{id}", [$controller, 'show']);
         Route::patch("$name/{id}", [$controller, 'update']);
     }
+    Route::get('runs', [RunController::class, 'index']);
+    Route::post('runs', [RunController::class, 'store']);
+    Route::get('runs/{uuid}', [RunController::class, 'show'])->whereUuid('uuid');
+    Route::post('runs/{uuid}/marks', [RunController::class, 'mark'])->whereUuid('uuid');
+    Route::post('runs/{uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('uuid');
+    Route::post('spools/{id}/strip', StripController::class);
     Route::get('anglers', [AnglerController::class, 'index']);
     Route::patch('anglers/{id}', [AnglerController::class, 'update']);
     Route::get('data', [DataController::class, 'document']);

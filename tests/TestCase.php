@@ -35,7 +35,7 @@ abstract class TestCase extends BaseTestCase
     {
         // each request is a process of its own, as on the real server
         $this->app?->forgetScopedInstances();
-        $response = $this->json($verb, str_replace(['{id}', '{name}'], (string) $id, $path), $body);
+        $response = $this->json($verb, str_replace(['{id}', '{name}', '{uuid}'], (string) $id, $path), $body);
         $response->assertStatus($status);
         $this->assertAnswers($response, strtolower($verb), $path, $status);
         $answer = $response->json();

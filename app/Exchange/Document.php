@@ -117,7 +117,7 @@ final class Document
     /** @return array<string, mixed> */
     public static function filler(Filler $filler): array
     {
-        return self::named($filler) + ['line' => $filler->line->key, 'full_length' => $filler->full_length_typed, 'price' => $filler->price];
+        return self::named($filler) + ['line' => $filler->line->key, 'full_length' => $filler->full_length_typed, 'diameter' => $filler->diameter_typed, 'core' => $filler->core_typed, 'price' => $filler->price];
     }
 
     /** @return array<string, mixed> */

@@ -35,7 +35,7 @@ enum Table: string
             self::Reels => ['key', 'name', 'kind', 'gear_ratio', 'max_drag', 'mono_range', 'braid_range', 'angler', 'archived'],
             self::Spools => ['key', 'name', 'reels', 'lip', 'lay', 'grips', 'stamp', 'stamp_units', 'stamp_material', 'measured_with', ...Spool::QUANTITIES, 'archived'],
             self::Lines => ['key', 'name', 'material', 'size', 'size_from', 'strength', 'colour', 'archived'],
-            self::Fillers => ['key', 'line', 'name', 'full_length', 'left', 'price', 'archived'],
+            self::Fillers => ['key', 'line', 'name', 'full_length', 'left', 'diameter', 'core', 'price', 'archived'],
         };
     }
 

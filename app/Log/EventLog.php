@@ -102,6 +102,7 @@ final class EventLog
         ?int $angler = null,
         ?string $corrects = null,
         ?string $note = null,
+        ?int $run = null,
     ): EventRow {
         $known = EventRow::query()->where('uuid', $uuid)->first();
         if ($known !== null) {
@@ -109,7 +110,7 @@ final class EventLog
         }
         $now = self::now();
 
-        return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $now): EventRow {
+        return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $run, $now): EventRow {
             $row = EventRow::query()->create([
                 'uuid' => $uuid,
                 'kind' => $kind->value,
@@ -118,6 +119,7 @@ final class EventLog
                 'angler_id' => $angler,
                 'corrects' => $corrects,
                 'note' => $note,
+                'run_id' => $run,
             ]);
             foreach ($moves as $move) {
                 $row->moves()->create(self::sides($move->from, $move->to, $move->length, $move->product));

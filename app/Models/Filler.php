@@ -7,6 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Undro\Contract\Bounds;
+use Undro\Twist\FillerSpool;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
 use Undro\Units\Price;
 
 /**
@@ -18,6 +21,10 @@ use Undro\Units\Price;
  * @property string      $full_length_typed
  * @property float       $full_length_m
  * @property string      $price
+ * @property string      $diameter_typed over the line, when full
+ * @property float|null  $diameter_mm
+ * @property string      $core_typed
+ * @property float|null  $core_mm
  * @property LineProduct $line
  */
 final class Filler extends Model
@@ -47,6 +54,16 @@ final class Filler extends Model
         if ($figures->has('full_length')) {
             $this->full_length_typed = $figures->text('full_length');
             $this->full_length_m = $figures->in->metres('full_length', 1, Bounds::LENGTH_M[1])->inMetres();
+        }
+        foreach (['diameter', 'core'] as $measure) {
+            if ($figures->has($measure)) {
+                $this->setAttribute("{$measure}_typed", $figures->text($measure));
+                $this->setAttribute("{$measure}_mm", $figures->in->optionalDiameter($measure, 5, 1000)?->inMillimetres());
+            }
+        }
+        if ($this->diameter_mm !== null && $this->core_mm !== null) {
+            [$over, $core] = [Diameter::millimetres($this->diameter_mm), Diameter::millimetres($this->core_mm)];
+            $figures->in->read('core', fn(): FillerSpool => FillerSpool::of($over, $core, Length::metres($this->full_length_m)));
         }
         $archived = $figures->flag('archived');
         if ($archived !== null) {

@@ -17,6 +17,8 @@ final class FillerRequest extends ShapeRequest
             'name' => ['nullable', 'string', 'max:80'],
             'full_length' => [$this->neededWhenNew(), 'string', 'max:60'],
             'left' => self::TYPED,
+            'diameter' => self::TYPED,
+            'core' => self::TYPED,
             'price' => ['nullable', 'string', 'max:20'],
             'archived' => ['boolean'],
             'version' => self::VERSION,

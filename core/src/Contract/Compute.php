@@ -15,6 +15,8 @@ final class Compute
         'placings' => PlacingsCase::class,
         'twist_lab' => TwistLabCase::class,
         'run' => RunCase::class,
+        'strip' => StripCase::class,
+        'practice' => PracticeCase::class,
         'drag' => DragCase::class,
         'strike' => StrikeCase::class,
         'plan' => PlanCase::class,

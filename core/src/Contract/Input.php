@@ -27,6 +27,12 @@ final readonly class Input
         return new self($fields, '');
     }
 
+    /** @return array<array-key, mixed> everything that was sent */
+    public function all(): array
+    {
+        return $this->fields;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->fields[$key]);

@@ -7,9 +7,11 @@ namespace Undro\Contract;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
+use Undro\Twist\FillerSpool;
 use Undro\Twist\Placing;
 use Undro\Twist\Sense;
 use Undro\Twist\Twist;
+use Undro\Units\Length;
 
 /** "placings": every way to place a filler for a reel, with its twist at the start, at the end and over the whole line. */
 final class PlacingsCase implements Calculator
@@ -18,17 +20,24 @@ final class PlacingsCase implements Calculator
     {
         $reel = $in->choice('reel', ReelKind::class);
         $rotor = $in->optionalChoice('rotor_turns', Sense::class);
-        $filler = $in->optionalChoice('filler_turns', Sense::class);
+        $circles = $in->optionalChoice('filler_turns', Sense::class);
         $line = Line::of($in->choice('material', Material::class), $in->diameter('diameter_mm', ...Bounds::LINE_MM));
-        $full = $in->diameter('filler_diameter_mm', 5, 1000);
-        $after = $in->optionalDiameter('filler_after_mm', 5, 1000) ?? $full;
+        $length = $in->metres('length_m', ...Bounds::LENGTH_M);
+        $on = $in->object('filler');
+        $whole = $on->optionalMetres('full_length_m', ...Bounds::LENGTH_M) ?? $length;
+        $left = $on->optionalMetres('left_m', ...Bounds::LENGTH_M) ?? $whole;
+        $filler = $on->make(static fn(): FillerSpool => FillerSpool::of($on->optionalDiameter('full_mm', 5, 1000), $on->optionalDiameter('core_mm', 1, 1000), $whole));
+        $full = $filler->with($left);
+        $after = $filler->with(Length::metres(max(0.0, $left->inMetres() - $length->inMetres())));
         $before = $in->diameter('spool_diameter_mm', ...Bounds::SPOOL_MM);
         $last = $in->optionalDiameter('spool_after_mm', ...Bounds::SPOOL_MM) ?? $before;
-        $length = $in->metres('length_m', ...Bounds::LENGTH_M);
         $ways = $in->make(static fn(): array => Placing::all($reel, $rotor, $full, $after, $before, $last, $length, $line));
 
         return [
-            'matched' => $reel->hasFixedSpool() && $rotor !== null && $filler !== null ? $rotor === $filler : null,
+            'matched' => $reel->hasFixedSpool() && $rotor !== null && $circles !== null ? $rotor === $circles : null,
+            'filler' => ['start_mm' => $full->inMillimetres(), 'end_mm' => $after->inMillimetres(), 'assumed' => !$on->has('full_mm') || !$on->has('core_mm')],
+            'spool' => ['start_mm' => $before->inMillimetres(), 'end_mm' => $last->inMillimetres()],
+            'length_m' => $length->inMetres(),
             'ways' => array_map(static fn(Placing $way): array => [
                 'id' => $way->id->value,
                 'feed' => $way->feed->value,

@@ -12,6 +12,7 @@ use Undro\Run\Mark;
 use Undro\Run\MarkKind;
 use Undro\Run\Setting;
 use Undro\Run\Stop;
+use Undro\Run\Tension;
 use Undro\Twist\Feed;
 use Undro\Twist\Sense;
 use Undro\Twist\Slack;
@@ -22,6 +23,8 @@ use Undro\Way\WayId;
 final readonly class RunInput
 {
     private const MARKS = 20_000;
+    /** What a mark may say beside its kind and time. */
+    public const FIELDS = ['step', 'turns', 'metres', 'depths', 'sure', 'slack', 'firm', 'stop', 'words', 'rotor_turns', 'filler_turns', 'feed', 'tension'];
 
     /**
      * @param list<Layer> $layers as planned, the one to be found still open
@@ -86,6 +89,7 @@ final readonly class RunInput
             $in->optionalChoice('rotor_turns', Sense::class),
             $in->optionalChoice('filler_turns', Sense::class),
             $in->optionalChoice('feed', Feed::class),
+            $in->optionalChoice('tension', Tension::class),
         );
     }
 

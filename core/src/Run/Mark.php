@@ -36,5 +36,6 @@ final readonly class Mark
         public ?Sense $rotor = null,
         public ?Sense $filler = null,
         public ?Feed $feed = null,
+        public ?Tension $tension = null,
     ) {}
 }

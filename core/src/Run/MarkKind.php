@@ -22,6 +22,8 @@ enum MarkKind: string
     case Depth = 'depth';
     case Slack = 'slack';
     case Thumb = 'thumb';
+    /** practice: how tightly the line is held from here on */
+    case Tension = 'tension';
     /** the senses of rotation that were looked at, and how the filler lies */
     case Placed = 'placed';
     case SoakStarted = 'soak_started';

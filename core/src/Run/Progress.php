@@ -150,7 +150,13 @@ final readonly class Progress
             $metres = $stretch->counted->inMetres() * (1 + self::SLIP);
             $readings[] = [$metres, hypot(self::SLIP_SD * $metres, self::COUNTER_M)];
         }
-        $byTurns = $stretch->turns > 0 ? self::byTurns($belief, $spool, $layers, $gearRatio, $stretch) : null;
+        $byTurns = $stretch->turns > 0 ? Winding::byTurns(
+            $spool->roomier($belief->mean[0]),
+            Volume::cubicMillimetres(self::volume($belief, $spool, $layers)),
+            self::believedLine($belief, $layers, $stretch->layer),
+            $stretch->turns,
+            $gearRatio,
+        )?->inMetres() : null;
         if ($byTurns !== null) {
             $perTurn = $byTurns / $stretch->turns;
             $readings[] = [$byTurns, hypot(hypot(self::TURNS_SD, self::ROOM_IN_RETRIEVE * $spool->sd) * $byTurns, self::TURNS_ENDS * $perTurn)];
@@ -168,34 +174,6 @@ final readonly class Progress
         $sd = $soFar + 1 / sqrt($weight);
 
         return [$belief->grown($figure, $metres, $sd ** 2 - $soFar ** 2), $sd, $stalled];
-    }
-
-    /**
-     * The line that so many turns take, from the surface as it is believed to be. Null where no turn tells a length.
-     *
-     * @param list<Layer> $layers
-     */
-    private static function byTurns(Gaussian $belief, Spool $spool, array $layers, ?float $gearRatio, Stretch $stretch): ?float
-    {
-        $geometry = $spool->geometry;
-        if ($geometry === null || $gearRatio === null) {
-            return null;
-        }
-        $believed = $spool->roomier($belief->mean[0]);
-        $from = self::volume($belief, $spool, $layers);
-        $perMetre = self::perMetre($belief, $spool, $layers, $stretch->layer);
-        $line = self::believedLine($belief, $layers, $stretch->layer);
-        $wraps = $stretch->turns * $gearRatio;
-        $bottom = $believed->surfaceHolding($geometry, Volume::cubicMillimetres($from));
-        $low = $wraps * M_PI * $bottom->inMillimetres() / 1000;
-        $high = $wraps * M_PI * max($geometry->lip->inMillimetres(), $bottom->inMillimetres()) * 2 / 1000;
-        for ($i = 0; $i < 45; ++$i) {
-            $middle = ($low + $high) / 2;
-            $top = $believed->surfaceHolding($geometry, Volume::cubicMillimetres($from + $middle * $perMetre));
-            $believed->wrapsBetween($geometry, $bottom, $top, $line->cell($spool->lay)) < $wraps ? $low = $middle : $high = $middle;
-        }
-
-        return ($low + $high) / 2;
     }
 
     /**

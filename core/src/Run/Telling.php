@@ -35,6 +35,7 @@ final class Telling
     private float $turns = 0.0;
     private ?float $counted = null;
     private int $at = 0;
+    private Tension $tension = Tension::Firm;
 
     /** @param non-empty-list<Step> $steps */
     public function __construct(public readonly array $steps) {}
@@ -61,6 +62,7 @@ final class Telling
             MarkKind::SoakOver => $this->soaks = array_diff_key($this->soaks, [(string) $mark->step => true]),
             MarkKind::Stopped => $this->stops[$this->layer] = $mark->stop ?? Stop::Early,
             MarkKind::Resumed => $this->stops = array_diff_key($this->stops, [$this->layer => true]),
+            MarkKind::Tension => $this->hold($mark->tension ?? Tension::Firm),
             MarkKind::Stripped => null,
             MarkKind::Finished, MarkKind::Left => $this->over = $mark->kind,
         };
@@ -76,7 +78,7 @@ final class Telling
     public function stretches(): array
     {
         return $this->turns > 0 || $this->counted !== null
-            ? [...$this->stretches, new Stretch($this->layer, $this->turns, $this->countedLength())]
+            ? [...$this->stretches, new Stretch($this->layer, $this->turns, $this->countedLength(), null, $this->tension)]
             : $this->stretches;
     }
 
@@ -114,6 +116,13 @@ final class Telling
         $this->counted = $on ? 0.0 : null;
     }
 
+    private function hold(Tension $tension): void
+    {
+        $this->close();
+        $this->counted = $this->counter ? 0.0 : null;
+        $this->tension = $tension;
+    }
+
     /** @throws BadRun */
     private function measure(Mark $mark): void
     {
@@ -130,7 +139,7 @@ final class Telling
     private function close(?Reading $reading = null): void
     {
         if ($this->turns > 0 || ($this->counted ?? 0.0) > 0 || $reading !== null) {
-            $this->stretches[] = new Stretch($this->layer, $this->turns, $this->countedLength(), $reading);
+            $this->stretches[] = new Stretch($this->layer, $this->turns, $this->countedLength(), $reading, $this->tension);
         }
         $this->turns = 0.0;
         $this->counted = null;

@@ -34,4 +34,9 @@ final class BadWinding extends DomainFault
     {
         return new self('line_out_m', 'Some line must be out for the drag to twist: give the metres, such as 30.');
     }
+
+    public static function coreOutside(Diameter $core, Diameter $full): self
+    {
+        return new self('core_mm', sprintf('The bare core is %.0F mm and the filler over its line %.0F mm; the core must be the smaller.', $core->inMillimetres(), $full->inMillimetres()));
+    }
 }

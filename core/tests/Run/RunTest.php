@@ -16,8 +16,8 @@ use Undro\Run\Mark;
 use Undro\Run\MarkKind;
 use Undro\Run\Run;
 use Undro\Run\Setting;
-use Undro\Run\StepState;
 use Undro\Run\Steps;
+use Undro\Run\StepState;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Slack;
 use Undro\Units\Diameter;
@@ -59,7 +59,7 @@ final class RunTest extends TestCase
         }
         self::assertStringContainsString('Cone', $said['mount']['spincast']);
         self::assertStringContainsString('bail', $said['mount']['spinning']);
-        self::assertStringContainsString('level-wind', $said['join.1']['baitcasting']);
+        self::assertStringContainsString('Level-wind', $said['join.1']['baitcasting']);
     }
 
     public function testCautionsStandWhereSomebodyCanBeHurt(): void

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\RunRequest;
+use App\Http\Resources\RunResource;
+use App\Log\Bench;
+use App\Log\EventLog;
+use App\Models\Angler;
+use App\Models\Run;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Undro\Contract\Input;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+
+/** Runs at the bench: begun from a plan, told what happens, taken back as one. */
+final class RunController
+{
+    /** A run that is told more than this at once is told nonsense. */
+    private const AT_ONCE = 200;
+
+    public function __construct(private readonly Bench $bench, private readonly EventLog $log) {}
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(Run::query()->orderByRaw('ended_at is not null')->orderByDesc('id')->limit(50)->get()->map(RunResource::about(...))->all());
+    }
+
+    public function store(RunRequest $request): JsonResponse
+    {
+        $known = Run::query()->where('uuid', $request->string('id')->value())->first();
+        $run = $known ?? DB::transaction(fn(): Run => $this->begin($request));
+
+        return new JsonResponse(RunResource::whole($run, $this->bench), $known === null ? 201 : 200);
+    }
+
+    public function show(Request $request, string $uuid): JsonResponse
+    {
+        return self::unlessSeen($request, $this->find($uuid), $this->bench);
+    }
+
+    public function mark(Request $request, string $uuid): JsonResponse
+    {
+        $run = $this->find($uuid);
+        $this->bench->hear($run, Input::of($request->all())->objects('marks', 1, self::AT_ONCE));
+
+        return new JsonResponse(RunResource::whole($run->refresh(), $this->bench));
+    }
+
+    public function takeBack(string $uuid): JsonResponse
+    {
+        $run = $this->find($uuid);
+        $this->bench->takeBack($run);
+
+        return new JsonResponse(RunResource::whole($run->refresh(), $this->bench));
+    }
+
+    private function find(string $uuid): Run
+    {
+        return Run::query()->where('uuid', $uuid)->firstOrFail();
+    }
+
+    /** Another window asks again and again: where nothing has happened since, that is all it is told. */
+    private static function unlessSeen(Request $request, Run $run, Bench $bench): JsonResponse
+    {
+        $last = $run->marks()->max('id');
+        $tag = sprintf('"%d.%s"', is_numeric($last) ? $last : 0, $run->ended_at ?? '');
+        $response = $request->headers->get('If-None-Match') === $tag ? new JsonResponse(null, 304) : new JsonResponse(RunResource::whole($run, $bench));
+        $response->headers->set('ETag', $tag);
+
+        return $response;
+    }
+
+    private function begin(RunRequest $request): Run
+    {
+        $in = $request->figures();
+        $case = $in->object('case');
+        $practice = $request->integer('practice') ?: null;
+        $spool = $request->integer('spool') ?: null;
+        $old = $spool === null ? 0.0 : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
+        $basis = [
+            'case' => $case->all(),
+            'old_line_m' => $practice === null ? $old : 0.0,
+            'leader' => $request->boolean('leader'),
+            'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? 60,
+        ];
+        $run = new Run(['uuid' => $request->string('id')->value(), 'name' => $request->string('name')->value(), 'angler_id' => $request->integer('angler') ?: null, 'reel_id' => $request->integer('reel') ?: null, 'spool_id' => $spool, 'basis' => $basis, 'truth' => $practice === null ? null : ['seed' => $practice], 'started_at' => EventLog::now()]);
+        $state = $this->bench->state($run->setRelation('marks', $run->newCollection()));
+        $roles = array_map(static fn(mixed $layer): string => is_array($layer) && is_string($layer['role'] ?? null) ? $layer['role'] : 'main', is_array($state['layers']) ? array_values($state['layers']) : []);
+        $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);
+        $run->basis = $basis + [
+            'draft' => $request->array('draft'),
+            'sources' => array_map(static function (string $role) use ($case, $sources, $practice): array {
+                $from = $sources->has($role) ? $sources->object($role)->all() : [];
+                $line = is_numeric($from['line'] ?? null) ? (int) $from['line'] : null;
+
+                return ['line' => $practice === null ? Bench::product($line, $case->object($role)) : $line] + $from;
+            }, $roles),
+        ];
+        $run->unsetRelation('marks');
+        $run->save();
+
+        return $run;
+    }
+}

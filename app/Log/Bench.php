@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\Event as EventRow;
+use App\Models\LineProduct;
+use App\Models\Run;
+use App\Models\RunMark;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Undro\Contract\Compute;
+use Undro\Contract\Input;
+use Undro\Contract\RunCase;
+use Undro\Contract\RunInput;
+use Undro\Ledger\Count;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Line\LineSize;
+use Undro\Line\Material;
+use Undro\Run\BadRun;
+use Undro\Run\MarkKind;
+use Undro\Run\Stop;
+use Undro\Units\Length;
+
+/** Runs as they go on: takes marks in, and writes what is wound into the log when it stops. */
+final readonly class Bench
+{
+    /** Less than this is not worth an entry, m. */
+    private const NOTHING_M = 0.05;
+
+    public function __construct(private EventLog $log, private OldLine $oldLine) {}
+
+    /**
+     * How a run stands.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws \Undro\DomainFault
+     */
+    public function state(Run $run): array
+    {
+        return Compute::run('run', $this->question($run));
+    }
+
+    /**
+     * Writes marks down, whole or not at all. One that is known already changes nothing.
+     *
+     * @param list<Input> $marks each with an id of the client's
+     *
+     * @throws \Undro\DomainFault if one cannot have happened
+     */
+    public function hear(Run $run, array $marks): void
+    {
+        DB::transaction(function () use ($run, $marks): void {
+            // taking the write lock first: two windows tell one after the other
+            DB::table('runs')->where('id', $run->id)->update(['name' => $run->name]);
+            foreach ($marks as $in) {
+                $uuid = $in->text('id', 36);
+                if (RunMark::query()->where('uuid', $uuid)->exists()) {
+                    continue;
+                }
+                $this->take($run, $uuid, $in);
+            }
+            $run->unsetRelation('marks');
+            // read once with all of them: what cannot have happened is refused here
+            $this->state($run);
+        });
+    }
+
+    /** Takes back all that a run wrote into the log. */
+    public function takeBack(Run $run): void
+    {
+        DB::transaction(function () use ($run): void {
+            $out = $this->log->takenBack();
+            foreach (EventRow::query()->where('run_id', $run->id)->orderByDesc('id')->get() as $event) {
+                if ($event->kind !== EventKind::Voided->value && !isset($out[$event->uuid])) {
+                    $this->log->record((string) Str::uuid(), EventKind::Voided, [], corrects: $event->uuid, run: $run->id);
+                }
+            }
+            $run->update(['ended_at' => $run->ended_at ?? EventLog::now()]);
+        });
+    }
+
+    /** The line a role's figures speak of; one that is on no rack yet is put there, so that the log can name it. @throws \Undro\DomainFault */
+    public static function product(?int $line, Input $figures): int
+    {
+        if ($line !== null && LineProduct::query()->whereKey($line)->exists()) {
+            return $line;
+        }
+        $material = $figures->choice('material', Material::class, Material::Mono);
+        $typed = $figures->text('size', 40);
+        $size = $figures->read('size', static fn(): LineSize => LineSize::read($typed, $material));
+        $name = ucfirst($material->word()) . ' ' . trim($typed);
+
+        return LineProduct::query()->firstOrCreate(['name' => $name, 'material' => $material->value], [
+            'size_typed' => $typed,
+            'diameter_mm' => $size->diameter->inMillimetres(),
+            'nominal' => $size->nominal,
+        ])->id;
+    }
+
+    private function take(Run $run, string $uuid, Input $in): void
+    {
+        $kind = $in->choice('kind', MarkKind::class);
+        RunInput::mark($in);
+        $mark = $in->all();
+        unset($mark['id']);
+        if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
+            $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
+        }
+        if (in_array($kind, [MarkKind::Stopped, MarkKind::Left, MarkKind::Finished], true)) {
+            $mark += $this->written($run, $uuid, $in->optionalChoice('stop', Stop::class));
+        }
+        if ($kind === MarkKind::Resumed) {
+            $run->unsetRelation('marks');
+            $mark['layer'] = RunCase::stand(RunInput::read(Input::of($this->question($run))))[0]->layer;
+        }
+        $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => EventLog::now(), 'mark' => $mark]);
+        if (in_array($kind, [MarkKind::Left, MarkKind::Finished], true)) {
+            $run->update(['ended_at' => EventLog::now()]);
+        }
+    }
+
+    /**
+     * Writes what is on the layer being wound and not yet in the log.
+     *
+     * @return array{layer: int, written_m: float}
+     */
+    private function written(Run $run, string $uuid, ?Stop $stop): array
+    {
+        $run->unsetRelation('marks');
+        [$told, $at] = RunCase::stand(RunInput::read(Input::of($this->question($run))));
+        $layer = $told->layer;
+        $metres = $at->wound[$layer]->inMetres();
+        foreach ($run->marks as $mark) {
+            if (($mark->mark['layer'] ?? null) === $layer) {
+                $written = $mark->mark['written_m'] ?? 0;
+                $metres -= is_numeric($written) ? (float) $written : 0.0;
+            }
+        }
+        if ($metres < self::NOTHING_M) {
+            return ['layer' => $layer, 'written_m' => 0.0];
+        }
+        if ($run->isPractice() || $run->spool_id === null) {
+            return ['layer' => $layer, 'written_m' => $metres];
+        }
+        [$from, $product] = $this->source($run, $layer);
+        $onto = Place::of(PlaceKind::Spool, $run->spool_id);
+        $moves = [];
+        $counts = [];
+        $rest = $metres;
+        if ($from !== null) {
+            // a filler may hold more than its label said: what was not known of comes from nowhere known
+            $there = min($rest, $this->log->ledger()->length($from)->inMetres());
+            if ($there > 1e-6) {
+                $moves[] = Move::of($from, $onto, Length::metres($there), $product);
+                $rest -= $there;
+            }
+            if ($stop === Stop::FillerOut) {
+                $counts[] = new Count($from, Length::metres(0), $product);
+            }
+        }
+        if ($rest > 1e-6) {
+            $moves[] = Move::of(Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen), $onto, Length::metres($rest), $product);
+        }
+        $this->log->record($uuid, EventKind::Wound, $moves, $counts, angler: $run->angler_id, note: $run->name, run: $run->id);
+
+        return ['layer' => $layer, 'written_m' => $metres];
+    }
+
+    /**
+     * Where a layer's line comes from, the last filler that was named for it.
+     *
+     * @return array{Place|null, int}
+     */
+    private function source(Run $run, int $layer): array
+    {
+        $sources = $run->basis['sources'] ?? [];
+        $source = is_array($sources) && is_array($sources[$layer] ?? null) ? $sources[$layer] : throw BadRun::noSuchLayer($layer, 0);
+        $in = Input::of($source);
+        $filler = $in->optionalNumber('filler', 1, PHP_INT_MAX);
+        $spool = $in->optionalNumber('spool', 1, PHP_INT_MAX);
+        foreach ($run->marks as $mark) {
+            if ($mark->kind === MarkKind::Resumed->value && ($mark->mark['layer'] ?? null) === $layer && is_numeric($mark->mark['filler'] ?? null)) {
+                $filler = (float) $mark->mark['filler'];
+            }
+        }
+        $place = match (true) {
+            $filler !== null => Place::of(PlaceKind::Filler, (int) $filler),
+            $spool !== null => Place::of(PlaceKind::Spool, (int) $spool),
+            default => null,
+        };
+
+        return [$place, (int) $in->number('line', 1, PHP_INT_MAX)];
+    }
+
+    /** @return array<string, mixed> what the core is asked about a run */
+    public function question(Run $run): array
+    {
+        $basis = $run->basis;
+        unset($basis['sources'], $basis['draft']);
+
+        return $basis + ['marks' => array_map(static fn(RunMark $mark): array => ['kind' => $mark->kind, 'at' => $mark->at] + array_intersect_key($mark->mark, array_flip(RunInput::FIELDS)), array_values($run->marks->all()))];
+    }
+}

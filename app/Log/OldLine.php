@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\Event as EventRow;
+use App\Models\Filler;
+use App\Models\Spool;
+use Undro\Contract\Input;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Piece;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Strip\BadStrip;
+use Undro\Strip\Removal;
+use Undro\Units\Length;
+
+/** Writes down what became of the line on a spool. */
+final readonly class OldLine
+{
+    /** The one carrier line is turned over on. */
+    private const CARRIER = 1;
+
+    public function __construct(private EventLog $log) {}
+
+    /**
+     * @param Input $in how, metres, to {kind, id}
+     *
+     * @throws \Undro\DomainFault
+     */
+    public function write(string $uuid, int $spool, Input $in, ?int $angler, ?int $run): EventRow
+    {
+        $how = $in->choice('how', Removal::class);
+        $from = Place::of(PlaceKind::Spool, $spool);
+        $pieces = array_reverse($this->log->ledger()->at($from));
+        $pieces !== [] || throw BadStrip::nothingThere();
+        $note = $in->text('words', 200);
+        $moves = match ($how) {
+            Removal::Off => self::all($pieces, $from, Place::of(PlaceKind::Waste)),
+            Removal::CutBack => self::outer($pieces, $from, $in->optionalMetres('metres', 0.1, 20_000) ?? throw BadStrip::howMuch()),
+            Removal::TurnOver => [
+                ...self::all($pieces, $from, Place::of(PlaceKind::Carrier, self::CARRIER)),
+                ...self::all(array_reverse($pieces), Place::of(PlaceKind::Carrier, self::CARRIER), Place::of(PlaceKind::Carrier, self::CARRIER + 1)),
+                ...self::all($pieces, Place::of(PlaceKind::Carrier, self::CARRIER + 1), $from),
+            ],
+            Removal::OntoFiller, Removal::OntoReel => self::all($pieces, $from, self::to($in, $how)),
+        };
+        $kind = match ($how) {
+            Removal::Off => EventKind::Stripped,
+            Removal::CutBack => EventKind::CutBack,
+            Removal::TurnOver => EventKind::TurnedOver,
+            default => EventKind::Moved,
+        };
+
+        return $this->log->record($uuid, $kind, $moves, angler: $angler, note: $note === '' ? null : $note, run: $run);
+    }
+
+    /**
+     * @param list<Piece> $pieces outermost first
+     *
+     * @return list<Move>
+     */
+    private static function all(array $pieces, Place $from, Place $to): array
+    {
+        return array_map(static fn(Piece $piece): Move => Move::of($from, $to, $piece->length, $piece->product), $pieces);
+    }
+
+    /**
+     * @param list<Piece> $pieces outermost first
+     *
+     * @return list<Move>
+     *
+     * @throws BadStrip
+     */
+    private static function outer(array $pieces, Place $from, Length $metres): array
+    {
+        $wanted = $metres->inMetres();
+        $moves = [];
+        foreach ($pieces as $piece) {
+            $taken = min($wanted, $piece->length->inMetres());
+            if ($taken > 1e-6) {
+                $moves[] = Move::of($from, Place::of(PlaceKind::Waste), Length::metres($taken), $piece->product);
+            }
+            $wanted -= $taken;
+        }
+        $wanted <= 1e-6 || throw BadStrip::moreThanThere($metres, Length::metres($metres->inMetres() - $wanted));
+
+        return $moves;
+    }
+
+    /** @throws BadStrip */
+    private static function to(Input $in, Removal $how): Place
+    {
+        $id = $in->has('to') ? (int) $in->number('to', 1, PHP_INT_MAX) : throw BadStrip::whereTo();
+        $there = $how === Removal::OntoFiller ? Filler::query()->whereKey($id)->exists() : Spool::query()->whereKey($id)->exists();
+        $there || throw BadStrip::whereTo();
+
+        return Place::of($how === Removal::OntoFiller ? PlaceKind::Filler : PlaceKind::Spool, $id);
+    }
+}

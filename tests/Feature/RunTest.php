@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+final class RunTest extends TestCase
+{
+    private int $nylon;
+    private int $braid;
+    private int $nylonFiller;
+    private int $braidFiller;
+    private int $spool;
+    private int $reel;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->nylon = $this->ask('POST', '/api/lines', ['name' => 'Under', 'material' => 'mono', 'size' => '0.30'], status: 201)['id'];
+        $this->braid = $this->ask('POST', '/api/lines', ['name' => 'Over', 'material' => 'braid', 'size' => '0.16'], status: 201)['id'];
+        $this->nylonFiller = $this->filler($this->nylon, '300 m');
+        $this->braidFiller = $this->filler($this->braid, '300 m');
+        $reel = $this->ask('POST', '/api/reels', ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2', 'spool' => ['measures' => ['lip_diameter' => '50', 'arbor_diameter' => '30', 'traverse' => '15']]], status: 201);
+        $this->reel = $reel['id'];
+        $this->spool = $reel['spools'][0]['id'];
+    }
+
+    public function testAWholeRunWritesEachLayerWhenItStopsAndIsTakenBackAsOne(): void
+    {
+        $id = $this->begin();
+        $run = $this->upTo($id, 'wind.0');
+        self::assertSame([], $this->contents(), 'nothing is written before it stops');
+        $left = $run['state']['progress']['turns_left'];
+        $run = $this->mark($id, ['kind' => 'turns', 'turns' => round($left)]);
+        self::assertEqualsWithDelta(0, $run['state']['progress']['left_m'], 1);
+        $run = $this->mark($id, ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.0']);
+        self::assertSame(1, $run['entries']);
+        $backing = $this->contents()[0]['length_m'];
+        self::assertEqualsWithDelta($run['state']['layers'][0]['planned_m'], $backing, 1);
+        self::assertEqualsWithDelta(300 - $backing, $this->left($this->nylonFiller), 1e-6);
+        $run = $this->upTo($id, 'wind.1');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);
+        $run = $this->mark($id, ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'finished']);
+        self::assertSame('finished', $run['state']['over']);
+        self::assertNotNull($run['ended_at']);
+        self::assertCount(2, $this->contents());
+        self::assertEqualsWithDelta(150, $this->contents()[1]['length_m'], 1);
+        self::assertCount(2, $run['written']);
+
+        $run = $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+        self::assertTrue($run['taken_back']);
+        self::assertSame([], $this->contents());
+        self::assertEqualsWithDelta(300, $this->left($this->nylonFiller), 1e-6);
+        self::assertEqualsWithDelta(300, $this->left($this->braidFiller), 1e-6);
+        $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+    }
+
+    public function testARunThatIsLeftKeepsWhatIsOn(): void
+    {
+        $id = $this->begin();
+        $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => 80]);
+        $run = $this->mark($id, ['kind' => 'left']);
+        self::assertSame('left', $run['state']['over']);
+        self::assertEqualsWithDelta($run['state']['layers'][0]['wound_m'], $this->contents()[0]['length_m'], 1e-6);
+        $problem = $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 1]]], $id, 422);
+        self::assertStringContainsString('over', $problem['detail']);
+    }
+
+    public function testAFillerThatEndsEarlyIsEmptyAndTheLayerGoesOnFromAnother(): void
+    {
+        $short = $this->filler($this->nylon, '300 m', '40 m');
+        $id = $this->begin(['sources' => ['backing' => ['line' => $this->nylon, 'filler' => $short], 'main' => ['line' => $this->braid, 'filler' => $this->braidFiller]]]);
+        $this->upTo($id, 'wind.0');
+        $run = $this->mark($id, ['kind' => 'turns', 'turns' => 100], ['kind' => 'stopped', 'stop' => 'filler_out']);
+        $on = $run['state']['layers'][0]['wound_m'];
+        self::assertGreaterThan(45, $on, 'the filler held more than was known');
+        self::assertEqualsWithDelta($on, $this->contents()[0]['length_m'], 1e-6);
+        self::assertEqualsWithDelta(0, $this->left($short), 1e-6);
+        self::assertTrue($run['state']['progress']['may_go_on']);
+        self::assertStringContainsString('ran out', $run['state']['progress']['stop']['text']);
+        $this->mark($id, ['kind' => 'resumed', 'filler' => $this->nylonFiller]);
+        $run = $this->mark($id, ['kind' => 'turns', 'turns' => 50], ['kind' => 'stopped', 'stop' => 'snapped']);
+        $more = $run['state']['layers'][0]['wound_m'] - $on;
+        self::assertEqualsWithDelta(300 - $more, $this->left($this->nylonFiller), 1e-6, 'only the rest came off the second');
+        self::assertEqualsWithDelta($on + $more, array_sum(array_column($this->contents(), 'length_m')), 1e-6);
+    }
+
+    public function testAReplayedMarkCountsOnce(): void
+    {
+        $id = $this->begin();
+        $this->upTo($id, 'wind.0');
+        $mark = ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 25];
+        $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark]], $id);
+        $run = $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark, ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5]]], $id);
+        self::assertEqualsWithDelta(30, $run['state']['progress']['turns'], 1e-9);
+        self::assertEquals($run, $this->ask('GET', '/api/runs/{uuid}', id: $id));
+    }
+
+    public function testAnotherWindowIsToldNothingWhileNothingHappens(): void
+    {
+        $id = $this->begin();
+        $tag = (string) $this->get("/api/runs/$id")->headers->get('ETag');
+        $this->get("/api/runs/$id", ['If-None-Match' => $tag])->assertStatus(304);
+        $this->mark($id, ['kind' => 'done', 'step' => 'check']);
+        $this->get("/api/runs/$id", ['If-None-Match' => $tag])->assertStatus(200);
+    }
+
+    public function testOldLineComesOffFirstAndIsTakenBackWithTheRest(): void
+    {
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'moves' => [['from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 90, 'line' => $this->nylon]]], status: 201);
+        $id = $this->begin();
+        self::assertSame('strip', $this->ask('GET', '/api/runs/{uuid}', id: $id)['state']['steps'][1]['id']);
+        $this->mark($id, ['kind' => 'stripped', 'how' => 'off'], ['kind' => 'done', 'step' => 'strip']);
+        self::assertSame([], $this->contents());
+        $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+        self::assertEqualsWithDelta(90, $this->contents()[0]['length_m'], 1e-6);
+    }
+
+    public function testPracticeWritesNothingAndTellsTheTruthAfterwards(): void
+    {
+        $id = $this->begin(['practice' => 7, 'spool' => null, 'reel' => null, 'sources' => []]);
+        $events = DB::table('events')->count();
+        $run = $this->upTo($id, 'wind.0');
+        self::assertNotNull($run['truth']);
+        $run = $this->mark($id, ['kind' => 'tension', 'tension' => 'loose'], ['kind' => 'turns', 'turns' => 200], ['kind' => 'stopped', 'stop' => 'at_mark']);
+        self::assertNotEqualsWithDelta($run['truth']['layers'][0]['counted_m'], $run['truth']['layers'][0]['real_m'], 0.01);
+        self::assertCount(3, $run['truth']['readings_mm']);
+        self::assertSame($events, DB::table('events')->count());
+    }
+
+    public function testWhatCannotHaveHappenedIsRefusedWhole(): void
+    {
+        $id = $this->begin();
+        $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5], ['id' => (string) Str::uuid(), 'kind' => 'done', 'step' => 'polish']]], $id, 422);
+        self::assertSame(0, DB::table('run_marks')->count());
+        $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'sung']]], $id, 422);
+        $this->ask('GET', '/api/runs/{uuid}', id: (string) Str::uuid(), status: 404);
+    }
+
+    public function testAPlanThatDoesNotFitIsNotBegun(): void
+    {
+        $problem = $this->ask('POST', '/api/runs', ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '3000 m']] + $this->plan()] + $this->body(), status: 422);
+        self::assertStringContainsString('does not fit', $problem['detail']);
+    }
+
+    public function testALineThatIsOnNoRackIsPutThereSoThatTheLogCanNameIt(): void
+    {
+        $id = $this->begin(['sources' => []]);
+        $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => 50], ['kind' => 'left']);
+        self::assertSame('Nylon 0.30', $this->contents()[0]['line']['name']);
+    }
+
+    public function testTheMarksThemselvesCannotBeChanged(): void
+    {
+        $this->mark($this->begin(), ['kind' => 'done', 'step' => 'check']);
+        $this->expectException(QueryException::class);
+        DB::statement('DELETE FROM run_marks');
+    }
+
+    public function testStrippingCutsBackTurnsOverAndMovesOn(): void
+    {
+        foreach ([[60, $this->nylon], [100, $this->braid]] as [$metres, $line]) {
+            $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => $metres, 'line' => $line]]], status: 201);
+        }
+        $this->strip(['how' => 'cut_back', 'metres' => '30 m']);
+        self::assertEqualsWithDelta(70, $this->contents()[1]['length_m'], 1e-6);
+        $this->strip(['how' => 'cut_back', 'metres' => '500 m'], 422);
+        $this->strip(['how' => 'turn_over']);
+        self::assertSame([$this->braid, $this->nylon], array_map(static fn(array $piece): int => $piece['line']['id'], $this->contents()), 'what was on top lies on the arbor');
+        $this->strip(['how' => 'onto_reel'], 422);
+        $other = $this->ask('POST', '/api/spools', ['name' => 'spare', 'reels' => [$this->reel], 'stamp' => '0.25/200'], status: 201)['id'];
+        $this->strip(['how' => 'onto_reel', 'to' => $other]);
+        self::assertSame([], $this->contents());
+        $this->strip(['how' => 'off'], 422);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function strip(array $body, int $status = 201): void
+    {
+        $this->ask('POST', '/api/spools/{id}/strip', ['id' => (string) Str::uuid()] + $body, $this->spool, $status);
+    }
+
+    /** @param array<string, mixed> $change */
+    private function begin(array $change = []): string
+    {
+        return $this->ask('POST', '/api/runs', $change + $this->body(), status: 201)['id'];
+    }
+
+    /** @return array<string, mixed> */
+    private function body(): array
+    {
+        return [
+            'id' => (string) Str::uuid(),
+            'name' => 'Skerry, Over',
+            'reel' => $this->reel,
+            'spool' => $this->spool,
+            'case' => $this->plan(),
+            'sources' => ['backing' => ['line' => $this->nylon, 'filler' => $this->nylonFiller], 'main' => ['line' => $this->braid, 'filler' => $this->braidFiller]],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function plan(): array
+    {
+        return [
+            'reel' => ['kind' => 'spinning', 'gear_ratio' => '5.2'],
+            'spool' => ['lip_diameter_mm' => '50', 'arbor_diameter_mm' => '30', 'traverse_mm' => '15', 'measured_with' => 'caliper'],
+            'main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '150 m'],
+            'backing' => ['material' => 'mono', 'size' => '0.30'],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> ...$marks
+     *
+     * @return array<array-key, mixed>
+     */
+    private function mark(string $run, array ...$marks): array
+    {
+        return $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, array_values($marks))], $run);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function upTo(string $id, string $until): array
+    {
+        $run = $this->ask('GET', '/api/runs/{uuid}', id: $id);
+        while ($run['state']['current'] !== $until) {
+            $run = $this->mark($id, ['kind' => 'done', 'step' => $run['state']['current']]);
+        }
+
+        return $run;
+    }
+
+    private function filler(int $line, string $length, string $left = ''): int
+    {
+        return $this->ask('POST', '/api/fillers', ['line' => $line, 'full_length' => $length, 'left' => $left, 'event' => (string) Str::uuid()], status: 201)['id'];
+    }
+
+    private function left(int $filler): float
+    {
+        return (float) $this->ask('GET', '/api/fillers/{id}', id: $filler)['left_m'];
+    }
+
+    /** @return list<array<array-key, mixed>> */
+    private function contents(): array
+    {
+        return $this->ask('GET', '/api/spools/{id}', id: $this->spool)['contents'];
+    }
+}
