@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\OwnHostsOnly;
+use App\Http\Middleware\PairedOnly;
 use App\Http\Middleware\SameOriginWrites;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
@@ -17,7 +18,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // the framework's own list less what a local server has no use for: proxies, other origins, maintenance,
         // and trimming, since what was typed is kept as typed
-        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, ValidatePathEncoding::class, ValidatePostSize::class]);
+        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, PairedOnly::class, ValidatePathEncoding::class, ValidatePostSize::class]);
+        // looked at before anything else is; it says nothing but which device it is
+        $middleware->encryptCookies(except: [PairedOnly::COOKIE]);
         $middleware->appendToGroup('web', SameOriginWrites::class);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

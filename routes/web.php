@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
 use App\Http\Controllers\ComputeController;
+use App\Http\Controllers\CounterController;
 use App\Http\Controllers\DataController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\PairingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReelController;
 use App\Http\Controllers\RodController;
@@ -39,6 +41,10 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::post('runs/{uuid}/marks', [RunController::class, 'mark'])->whereUuid('uuid');
     Route::post('runs/{uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('uuid');
     Route::post('spools/{id}/strip', StripController::class);
+    Route::get('pairing', [PairingController::class, 'show']);
+    Route::delete('pairing/{id}', [PairingController::class, 'forget']);
+    Route::get('devices/counter', [CounterController::class, 'show']);
+    Route::post('devices/counter', [CounterController::class, 'drive']);
     Route::get('anglers', [AnglerController::class, 'index']);
     Route::patch('anglers/{id}', [AnglerController::class, 'update']);
     Route::get('data', [DataController::class, 'document']);
@@ -50,4 +56,6 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });
 
+Route::get('/pair/{code?}', [PairingController::class, 'door'])->where('code', '[A-Za-z0-9-]{1,12}');
+Route::post('/pair', [PairingController::class, 'enter']);
 Route::view('/{any?}', 'app')->where('any', '.*');

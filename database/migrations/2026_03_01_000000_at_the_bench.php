@@ -46,6 +46,18 @@ return new class extends Migration {
             $table->unsignedBigInteger('run_id')->nullable();
             $table->index('run_id');
         });
+        // other devices that were let in, and the code that lets the next one in
+        Schema::create('paired_devices', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('name');
+            $table->string('token_hash')->unique();
+            $table->string('paired_at');
+        });
+        Schema::create('pairing_codes', static function (Blueprint $table): void {
+            $table->string('code');
+            $table->unsignedBigInteger('expires_at');
+            $table->unsignedInteger('tries');
+        });
         Schema::table('fillers', static function (Blueprint $table): void {
             foreach (['diameter', 'core'] as $measure) {
                 $table->string("{$measure}_typed")->default('');

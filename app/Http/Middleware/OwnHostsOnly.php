@@ -18,7 +18,9 @@ final class OwnHostsOnly
     {
         $host = $request->headers->get('Host') ?? '';
         $name = strtolower(preg_replace('/:\d{1,5}$/', '', $host) ?? '');
-        if (!in_array($name, self::NAMES, true)) {
+        // a page elsewhere can point a name of its own here, but never a bare address
+        $address = config()->boolean('undro.lan') && filter_var($name, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false;
+        if (!$address && !in_array($name, self::NAMES, true)) {
             return new Response("Undro answers only to its own address on this computer.\n", 400, ['Content-Type' => 'text/plain']);
         }
 

@@ -11,6 +11,9 @@ export type Rod = Schemas['Rod'];
 export type LogEvent = Schemas['Event'];
 export type PlanCase = Schemas['PlanCase'];
 export type PlanResult = Schemas['PlanResult'];
+export type Run = Schemas['Run'];
+export type RunMark = Schemas['RunMark'];
+export type RunStep = Schemas['RunStep'];
 
 export const useAnglers = () => useQuery({ queryKey: ['anglers'], queryFn: () => answer(client.GET('/api/anglers')) });
 export const useReels = () => useQuery({ queryKey: ['reels'], queryFn: () => answer(client.GET('/api/reels')) });
@@ -95,6 +98,97 @@ export const useSchools = () =>
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () => answer(client.POST('/api/compute/schools', { body: {} })),
   });
+
+export const usePlacings = (ask: Schemas['PlacingsCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'placings', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/placings', { body: ask ?? ({} as Schemas['PlacingsCase']), signal })),
+  });
+
+export const useTwistLab = (ask: Schemas['TwistLabCase']) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'twist_lab', ask],
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/twist_lab', { body: ask, signal })),
+  });
+
+export type Counter = Schemas['Counter'];
+/** The line counter as it was heard last, asked often while it is looked at. */
+export const useCounter = (every: number) =>
+  useQuery({
+    queryKey: ['counter'],
+    refetchInterval: every,
+    gcTime: 0,
+    queryFn: ({ signal }) => answer(client.GET('/api/devices/counter', { signal })),
+  });
+export const driveCounter = (what: 'run' | 'stop' | 'stall' | 'pull', amount?: number) =>
+  answer(client.POST('/api/devices/counter', { body: { do: what, ...(amount === undefined ? {} : { amount }) } }));
+
+export const useForget = () => useChange((id: number) => answer(client.DELETE('/api/pairing/{id}', at(id))), 'pairing');
+
+export type JoinsCase = Schemas['JoinsCase'];
+export type KnotId = Schemas['KnotId'];
+
+export const useJoins = (ask: JoinsCase | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'joins', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/joins', { body: ask ?? ({} as JoinsCase), signal })),
+  });
+
+export const useKnot = (knot: KnotId) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'knot', knot],
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/knot', { body: { knot }, signal })),
+  });
+
+export const useLeader = (ask: { leader_m: string; drop_m: string; path_m: string } | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'leader', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/leader', { body: ask ?? { leader_m: '', drop_m: '', path_m: '' }, signal })),
+  });
+
+export const useStripWays = (pieces: { material: Line['material']; length_m: number }[], worn: string) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'strip', pieces, worn],
+    enabled: pieces.length > 0,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/strip', { body: { pieces, worn_m: worn || null }, signal })),
+  });
+
+/** Runs, those that are going on first. */
+export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => answer(client.GET('/api/runs')) });
+
+/** What changes when a run writes down what is wound. */
+const WRITTEN = ['runs', 'fillers', 'reels', 'lines', 'events'];
+
+export const useBeginRun = () =>
+  useChange((body: Schemas['NewRun']) => answer(client.POST('/api/runs', { body })), 'runs', 'lines');
+export const useTakeRunBack = () =>
+  useChange(
+    (uuid: string) => answer(client.POST('/api/runs/{uuid}/take-back', { params: { path: { uuid } } })),
+    ...WRITTEN,
+    'run',
+  );
+export const useStrip = () =>
+  useChange(
+    ({ id, body }: Change<Schemas['StripDone']>) => answer(client.POST('/api/spools/{id}/strip', { ...at(id), body })),
+    'fillers',
+    'reels',
+    'events',
+  );
+/** Lists that a mark of a run may have made stale. */
+export const afterWriting = (queries: QueryClient) =>
+  Promise.all(WRITTEN.map((name) => queries.invalidateQueries({ queryKey: [name] })));
 
 export const useEvents = () => useQuery({ queryKey: ['events'], queryFn: () => answer(client.GET('/api/events')) });
 

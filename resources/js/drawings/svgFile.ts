@@ -14,8 +14,8 @@ const CARRIED = [
 ] as const;
 const MARGIN = 6;
 
-/** A drawing of the screen as a file of its own: the same shapes, its styles written into it, on a ground of its own. */
-export function svgFile(drawing: SVGSVGElement, title: string): string {
+/** A drawing of the screen as a file of its own: the same shapes, its styles written into it, on a ground of its own. `size`: how large on paper, where it is drawn to a size. */
+export function svgFile(drawing: SVGSVGElement, title: string, size?: { width: string; height: string }): string {
   const copy = drawing.cloneNode(true) as SVGSVGElement;
   const styled = [drawing, ...drawing.querySelectorAll('*')];
   const copies = [copy, ...copy.querySelectorAll('*')];
@@ -35,8 +35,8 @@ export function svgFile(drawing: SVGSVGElement, title: string): string {
   );
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('viewBox', view.join(' '));
-  copy.setAttribute('width', String(view[2]));
-  copy.setAttribute('height', String(view[3]));
+  copy.setAttribute('width', size?.width ?? String(view[2]));
+  copy.setAttribute('height', size?.height ?? String(view[3]));
   const ground = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
   for (const [name, value] of Object.entries({ x: view[0], y: view[1], width: view[2], height: view[3] })) {
     ground.setAttribute(name, String(value));

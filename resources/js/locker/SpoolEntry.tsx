@@ -9,6 +9,7 @@ import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
+import { OldLineOff } from '../strip/OldLineOff';
 import { length, metresPer, words } from '../units/units';
 import { FoundOnSpool, LevelNow } from './FoundOnSpool';
 import { spoolBody, spoolFields, spoolValues } from './fields';
@@ -23,7 +24,7 @@ interface SpoolEntryProps {
 /** One spool: its section, the tape of what lies on it, and its figures edited in place. */
 export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
   const { units } = useBench();
-  const [open, setOpen] = useState<'' | 'edit' | 'found'>('');
+  const [open, setOpen] = useState<'' | 'edit' | 'found' | 'strip'>('');
   const change = useChangeSpool();
   const { contents, picture } = spool;
   const save = async (values: Record<string, string>, version?: number) => {
@@ -95,6 +96,16 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
               Say what is on it
             </Button>
           )}
+          {contents.length > 0 && (
+            <Button
+              size="compact-sm"
+              variant="default"
+              onClick={() => setOpen(open === 'strip' ? '' : 'strip')}
+              aria-expanded={open === 'strip'}
+            >
+              Line off it
+            </Button>
+          )}
           {reel.spools.length > 1 && (
             <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(spool.id, spool.name)}>
               Put spool away
@@ -113,6 +124,11 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             onSubmit={save}
             onCancel={() => setOpen('')}
           />
+        </div>
+      )}
+      {open === 'strip' && contents.length > 0 && (
+        <div className={classes.form}>
+          <OldLineOff spool={spool} onDone={() => setOpen('')} />
         </div>
       )}
       {open === 'found' && (

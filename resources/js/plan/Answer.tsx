@@ -1,4 +1,5 @@
 import { Anchor } from '@mantine/core';
+import { lazy, Suspense } from 'react';
 import { useBench } from '../shell/bench';
 import { fraction, length, small, words } from '../units/units';
 import { LargeFigure } from './LargeFigure';
@@ -9,6 +10,8 @@ import classes from './Plan.module.css';
 import { SavePlan } from './SavePlan';
 import { Todo } from './Todo';
 import type { Planning } from './usePlan';
+
+const WindIt = lazy(() => import('../wind/WindIt').then(({ WindIt }) => ({ default: WindIt })));
 
 // never drawn anew while figures change
 const TO_THE_WAYS = (
@@ -46,6 +49,9 @@ export function Answer({ plan }: { plan: Planning }) {
           {CAUTION}
         </div>
       )}
+      <Suspense fallback={null}>
+        <WindIt plan={plan} />
+      </Suspense>
       <SavePlan plan={plan} />
     </section>
   );

@@ -46,11 +46,25 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
           full_length: '',
           price: '',
           left: '',
+          diameter: '',
+          core: '',
         }}
         submit="Add it"
         onCancel={onDone}
         onSubmit={async (values) => {
-          const { material, size, strength, colour, note, name, full_length, price, left: leftOnIt } = values;
+          const {
+            material,
+            size,
+            strength,
+            colour,
+            note,
+            name,
+            full_length,
+            price,
+            left: leftOnIt,
+            diameter,
+            core,
+          } = values;
           const made =
             line === ''
               ? await addLine.mutateAsync({
@@ -68,6 +82,8 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
               full_length: full_length ?? '',
               left: leftOnIt ?? '',
               price: price ?? '',
+              diameter: diameter ?? '',
+              core: core ?? '',
               event: crypto.randomUUID(),
             });
             done(`${filler.line.name} is in the rack.`, () =>

@@ -30,6 +30,13 @@ export function FillerEntry({ filler }: FillerEntryProps) {
   const change = useChangeFiller();
   const changeLine = useChangeLine();
   const event = useAddEvent();
+  const figures = {
+    full_length: filler.full_length,
+    price: filler.price,
+    name: filler.name,
+    diameter: filler.diameter,
+    core: filler.core,
+  };
   const left = words(length(filler.left_m, units));
   const turn = (what: Open) => () => setOpen(open === what ? '' : what);
 
@@ -46,7 +53,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     setOpen('');
   };
   const saveFiller = async (values: Record<string, string>, version?: number) => {
-    const before = { full_length: filler.full_length, price: filler.price, name: filler.name };
+    const before = figures;
     const saved = await change.mutateAsync({ id: filler.id, body: { ...values, version } });
     done('Filler changed.', () => change.mutateAsync({ id: filler.id, body: { ...before, version: saved.version } }));
     setOpen('');
@@ -162,7 +169,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           label={`Edit this filler of ${line.name}`}
           fields={fillerFields(units)}
           version={filler.version}
-          initial={{ full_length: filler.full_length, price: filler.price, name: filler.name }}
+          initial={figures}
           submit="Save"
           onSubmit={saveFiller}
           onCancel={() => setOpen('')}

@@ -17,5 +17,7 @@ export const lineFields = (units: Units): FormField[] => [
 export const fillerFields = (units: Units): FormField[] => [
   { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: `300 ${units.length}` },
   { key: 'price', label: 'Price', placeholder: 'any currency' },
+  { key: 'diameter', label: 'Across, over the line when full', unit: units.small, placeholder: 'for the twist' },
+  { key: 'core', label: 'Across the bare core', unit: units.small, placeholder: 'for the twist' },
   { key: 'name', label: 'Note on it', placeholder: 'second one, opened' },
 ];

@@ -5,6 +5,7 @@ import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/sp
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useFillers, usePlans, useReels } from '../api/queries';
+import { NAMES } from '../knots/names';
 import { length, words } from '../units/units';
 import { useBench } from './bench';
 import { PLACES } from './places';
@@ -74,6 +75,13 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'add-filler', label: 'Add a filler', onClick: () => navigate('/rack?add=filler') },
         { id: 'which', label: 'Which line for this fishing?', onClick: () => navigate('/rack?which=1') },
         { id: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
+        { id: 'twist', label: 'Twist lab', onClick: () => navigate('/twist') },
+        { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
+        ...Object.entries(NAMES).map(([id, word]) => ({
+          id: `knot-${id}`,
+          label: `How to tie the ${word}`,
+          onClick: () => navigate(`/knots?knot=${id}`),
+        })),
         { id: 'data', label: 'Data in and out', onClick: () => navigate('/data') },
         { id: 'units', label: 'Turn the units over', onClick: switchUnits },
         { id: 'day', label: 'Daylight', onClick: () => setColorScheme('light') },

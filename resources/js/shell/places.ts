@@ -3,4 +3,5 @@ export const PLACES = [
   { path: '/locker', word: 'Locker', hint: 'reels, spools, rods' },
   { path: '/rack', word: 'Rack', hint: 'line and fillers' },
   { path: '/plan', word: 'Plan', hint: 'what goes on the spool' },
+  { path: '/wind', word: 'Wind', hint: 'at the bench, step by step' },
 ] as const;

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/**
+ * Where the process that owns the sockets writes what it hears, and finds what it is to say: files in the data folder, since a
+ * web request lives too short to hold a socket.
+ */
+final readonly class DeviceBoard
+{
+    /** Not heard for this long: lost, s. The process itself writes ten times a second. */
+    private const STALE = 1.2;
+
+    private string $folder;
+
+    public function __construct()
+    {
+        $this->folder = storage_path('devices');
+    }
+
+    /** What was heard last; null: the device is gone. */
+    public function write(?CounterReading $reading): void
+    {
+        is_dir($this->folder) || mkdir($this->folder, 0o700, true);
+        $before = $this->last();
+        $kept = [
+            'state' => $reading === null ? 'lost' : 'here',
+            'metres' => $reading?->counted->inMetres() ?? $before['metres'] ?? null,
+            'stand_in' => $reading->standIn ?? $before['stand_in'] ?? false,
+            'session' => $reading->session ?? $before['session'] ?? '',
+            'at' => microtime(true),
+        ];
+        $next = "$this->folder/counter.next";
+        file_put_contents($next, json_encode($kept, JSON_THROW_ON_ERROR));
+        rename($next, "$this->folder/counter.json");
+    }
+
+    /** Nothing was looked for any more. */
+    public function clear(): void
+    {
+        array_map(unlink(...), glob("$this->folder/*") ?: []);
+    }
+
+    /** @return array{state: string, metres: float|null, stand_in: bool, heard_at: string|null, session: string} */
+    public function counter(): array
+    {
+        $last = $this->last();
+        if ($last === null) {
+            return ['state' => 'none', 'metres' => null, 'stand_in' => false, 'heard_at' => null, 'session' => ''];
+        }
+        $at = \DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', $last['at']), new \DateTimeZone('UTC'));
+
+        return [
+            'state' => microtime(true) - $last['at'] > self::STALE ? 'lost' : $last['state'],
+            'metres' => $last['metres'],
+            'stand_in' => $last['stand_in'],
+            'heard_at' => $at === false ? null : $at->format('Y-m-d\TH:i:s.v\Z'),
+            'session' => $last['session'],
+        ];
+    }
+
+    public function say(string $command): void
+    {
+        file_put_contents("$this->folder/say-" . str_replace('.', '', sprintf('%.6F', microtime(true))), $command);
+    }
+
+    /** @return list<string> what was said since, oldest first */
+    public function toSay(): array
+    {
+        $said = [];
+        foreach (glob("$this->folder/say-*") ?: [] as $file) {
+            $said[] = trim((string) file_get_contents($file));
+            unlink($file);
+        }
+
+        return $said;
+    }
+
+    /** @return array{state: string, metres: float|null, stand_in: bool, session: string, at: float}|null */
+    private function last(): ?array
+    {
+        $kept = @file_get_contents("$this->folder/counter.json");
+        $read = is_string($kept) ? json_decode($kept, true) : null;
+        if (!is_array($read)) {
+            return null;
+        }
+
+        return [
+            'state' => $read['state'] === 'here' ? 'here' : 'lost',
+            'metres' => is_numeric($read['metres'] ?? null) ? (float) $read['metres'] : null,
+            'stand_in' => ($read['stand_in'] ?? false) === true,
+            'session' => is_string($read['session'] ?? null) ? $read['session'] : '',
+            'at' => is_numeric($read['at'] ?? null) ? (float) $read['at'] : 0.0,
+        ];
+    }
+}

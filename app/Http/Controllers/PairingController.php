@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Middleware\PairedOnly;
+use App\Log\EventLog;
+use App\Models\PairedDevice;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** The door for another device on the same network: a code on this computer's screen, good for one device and a few minutes. */
+final class PairingController
+{
+    private const GOOD_FOR_S = 300;
+    /** After so many wrong codes there is a new one. */
+    private const TRIES = 5;
+    /** Letters and digits that cannot be taken for each other. */
+    private const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+    private const LONG = 8;
+    private const COOKIE_MINUTES = 60 * 24 * 365;
+
+    public function show(Request $request): JsonResponse
+    {
+        $here = PairedOnly::isThisComputer($request);
+        $lan = config()->boolean('undro.lan');
+        $code = $lan && $here ? $this->code() : null;
+
+        return new JsonResponse([
+            'lan' => $lan,
+            'code' => $code,
+            'urls' => $code === null ? [] : array_map(static fn(string $address): string => sprintf('http://%s:%d/pair/%s', $address, $request->getPort(), $code), self::addresses()),
+            'devices' => $here ? PairedDevice::query()->orderBy('id')->get()->map(static fn(PairedDevice $device): array => ['id' => $device->id, 'name' => $device->name, 'paired_at' => $device->paired_at])->all() : [],
+        ]);
+    }
+
+    public function forget(Request $request, int $id): JsonResponse
+    {
+        PairedOnly::isThisComputer($request) || throw new HttpException(403, 'A device is shut out on the computer itself.');
+        PairedDevice::query()->whereKey($id)->delete();
+
+        return $this->show($request);
+    }
+
+    public function door(string $code = ''): Response
+    {
+        return new Response(view('pair', ['code' => $code, 'wrong' => false, 'lan' => config()->boolean('undro.lan')]));
+    }
+
+    public function enter(Request $request): Response|RedirectResponse
+    {
+        $typed = strtoupper(preg_replace('/[^A-Za-z0-9]/', '', $request->string('code')->value()) ?? '');
+        if (!config()->boolean('undro.lan') || !$this->take($typed)) {
+            return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => config()->boolean('undro.lan')]), 422);
+        }
+        $token = Str::random(48);
+        PairedDevice::query()->create(['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => EventLog::now()]);
+
+        return (new RedirectResponse('/wind'))->withCookie(cookie(PairedOnly::COOKIE, $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'));
+    }
+
+    /** The code there is now; another one when it is old, used or was guessed at. */
+    private function code(): string
+    {
+        /** @var object{code: string, expires_at: int, tries: int}|null $now */
+        $now = DB::table('pairing_codes')->first();
+        if ($now !== null && $now->expires_at > time() + 30 && $now->tries < self::TRIES) {
+            return $now->code;
+        }
+        $code = '';
+        for ($i = 0; $i < self::LONG; ++$i) {
+            $code .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
+        }
+        DB::transaction(static function () use ($code): void {
+            DB::table('pairing_codes')->delete();
+            DB::table('pairing_codes')->insert(['code' => $code, 'expires_at' => time() + self::GOOD_FOR_S, 'tries' => 0]);
+        });
+
+        return $code;
+    }
+
+    /** Whether this is the code, which is then used up. */
+    private function take(string $typed): bool
+    {
+        return DB::transaction(static function () use ($typed): bool {
+            DB::table('pairing_codes')->increment('tries');
+            /** @var object{code: string, expires_at: int, tries: int}|null $now */
+            $now = DB::table('pairing_codes')->first();
+            if ($now === null || $now->expires_at < time() || $now->tries > self::TRIES || !hash_equals($now->code, $typed)) {
+                return false;
+            }
+            DB::table('pairing_codes')->delete();
+
+            return true;
+        });
+    }
+
+    /** @return list<string> this computer's own on its networks */
+    private static function addresses(): array
+    {
+        $known = explode(' ', config()->string('undro.addresses'));
+
+        return array_values(array_filter($known, static fn(string $address): bool => filter_var($address, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false));
+    }
+
+    private static function deviceName(Request $request): string
+    {
+        $agent = $request->userAgent() ?? '';
+
+        return match (true) {
+            str_contains($agent, 'iPad'), str_contains($agent, 'Tablet') => 'a tablet',
+            str_contains($agent, 'Mobi') => 'a phone',
+            default => 'another computer',
+        };
+    }
+}

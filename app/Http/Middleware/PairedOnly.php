@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\PairedDevice;
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. */
+final class PairedOnly
+{
+    public const COOKIE = 'undro_device';
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (self::isThisComputer($request) || $request->is('pair', 'pair/*')) {
+            return $next($request);
+        }
+        $token = $request->cookies->get(self::COOKIE);
+        if (is_string($token) && config()->boolean('undro.lan') && PairedDevice::knows($token)) {
+            return $next($request);
+        }
+
+        return $request->is('api/*')
+            ? new JsonResponse(['type' => 'about:blank', 'title' => 'Not paired', 'status' => 401, 'detail' => 'This device is not let in. Open the address with the code.', 'error' => ['field' => '', 'message' => 'This device is not let in. Open the address with the code.']], 401, ['Content-Type' => 'application/problem+json'])
+            : new RedirectResponse('/pair');
+    }
+
+    public static function isThisComputer(Request $request): bool
+    {
+        $from = $request->server->get('REMOTE_ADDR');
+
+        return $from === '::1' || (is_string($from) && preg_match('/^(::ffff:)?127\.\d+\.\d+\.\d+$/', $from) === 1);
+    }
+}

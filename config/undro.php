@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // other devices on the network may be let in
+    'lan' => (bool) env('UNDRO_LAN', false),
+    // this computer's addresses there, with spaces between
+    'addresses' => (string) env('UNDRO_ADDRESSES', ''),
+];

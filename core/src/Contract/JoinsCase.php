@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Join\BadJoin;
+use Undro\Join\Fit;
+use Undro\Join\Hands;
+use Undro\Join\JoinChoice;
+use Undro\Join\Knot;
+use Undro\Join\Pair;
+use Undro\Join\Where;
+use Undro\Units\Typed;
+
+/** "joins": the knots for a place and a pair of lines, the best first, with reasons. */
+final class JoinsCase implements Calculator
+{
+    /** A larger figure is meant in per cent. */
+    private const SHARE_UP_TO = 1.2;
+
+    public static function compute(Input $in): array
+    {
+        $where = $in->choice('where', Where::class);
+        $pair = new Pair(SpoolInput::line($in->object('one')), $in->has('other') ? SpoolInput::line($in->object('other')) : null);
+        $tested = [];
+        foreach (array_filter($in->words('tested', 20), static fn(string $typed): bool => trim($typed) !== '') as $knot => $typed) {
+            Knot::tryFrom($knot) ?? throw BadJoin::noKnot($knot);
+            $share = $in->object('tested')->read($knot, static fn(): float => Typed::number(trim(str_replace('%', '', $typed))));
+            $tested[$knot] = $share > self::SHARE_UP_TO ? $share / 100 : $share;
+        }
+        $fits = $in->make(static fn(): array => JoinChoice::ranked(
+            $where,
+            $pair,
+            $in->choices('hands', Hands::class),
+            $in->choices('ties_well', Knot::class),
+            $tested,
+            $in->boolean('grips'),
+            $in->boolean('backing'),
+        ));
+
+        return ['ratio' => $pair->ratio(), 'knots' => array_map(static fn(Fit $fit): array => [
+            'id' => $fit->knot->value,
+            'word' => $fit->knot->word(),
+            'says' => $fit->knot->says(),
+            'fits' => $fit->fits,
+            'for' => $fit->for,
+            'against' => $fit->against,
+            'keeps' => $fit->keeps === null ? null : ['low' => $fit->keeps[0], 'high' => $fit->keeps[1]],
+            'tested' => $fit->tested,
+            'turns' => $fit->turns,
+        ], $fits)];
+    }
+}

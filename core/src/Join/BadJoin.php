@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Join;
+
+use Undro\DomainFault;
+
+/** A join that cannot be asked for. */
+final class BadJoin extends DomainFault
+{
+    public static function needsTwo(): self
+    {
+        return new self('other', 'A line-to-line join needs both lines.');
+    }
+
+    public static function shareOutside(string $knot, float $share): self
+    {
+        return new self("tested.$knot", sprintf('A knot keeps a share of the line between 0 and 1 (0.85 for 85 %%); %.2F cannot be.', $share));
+    }
+
+    public static function noKnot(string $knot): self
+    {
+        return new self('knot', "There is no knot '$knot'.");
+    }
+
+    public static function noRod(): self
+    {
+        return new self('path_m', 'The way from tip to spool must be above 0.2 m: about the length of the rod.');
+    }
+
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Join;
+
+use Undro\Line\Material;
+
+/**
+ * Ranks the knots for a place and a pair of lines, with reasons; the others are never hidden. Source: handbook, chapter 4, choice.
+ * The weights are ours: strength first where a fish pulls, slimness in the guides, quickness where it is buried or hands are cold.
+ */
+final readonly class JoinChoice
+{
+    private const TIES_WELL = 0.35;
+
+    /**
+     * @param list<Hands>          $hands
+     * @param list<Knot>           $tiesWell
+     * @param array<string, float> $tested   share of the weaker line kept in the angler's own pull tests, by knot
+     * @param bool                 $grips    the arbor holds the line by itself
+     * @param bool                 $backing  backing lies under the main line
+     */
+    private function __construct(
+        private Where $where,
+        private Pair $pair,
+        private array $hands,
+        private array $tiesWell,
+        private array $tested,
+        private bool $grips,
+        private bool $backing,
+    ) {}
+
+    /**
+     * @param list<Hands>          $hands
+     * @param list<Knot>           $tiesWell
+     * @param array<string, float> $tested
+     *
+     * @return list<Fit> the best first, those that do not fit last
+     *
+     * @throws BadJoin
+     */
+    public static function ranked(Where $where, Pair $pair, array $hands = [], array $tiesWell = [], array $tested = [], bool $grips = false, bool $backing = false): array
+    {
+        $where === Where::Arbor || $pair->other !== null || throw BadJoin::needsTwo();
+        foreach ($tested as $knot => $share) {
+            $share > 0 && $share <= 1.2 || throw BadJoin::shareOutside($knot, $share);
+        }
+        $choice = new self($where, $pair, $hands, $tiesWell, $tested, $grips, $backing);
+        $fits = array_map($choice->fit(...), array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->toArbor() === ($where === Where::Arbor))));
+        usort($fits, static fn(Fit $a, Fit $b): int => [$b->fits, $b->score] <=> [$a->fits, $a->score]);
+
+        return $fits;
+    }
+
+    private function fit(Knot $knot): Fit
+    {
+        $for = [];
+        $against = [];
+        $no = $this->impossible($knot);
+        $tested = $this->tested[$knot->value] ?? null;
+        $keeps = $tested === null ? $knot->keeps() : [$tested, $tested];
+        $score = match ($this->where) {
+            Where::Guides => 3 * ($keeps[0] ?? 0.0) + $knot->slim() + 0.3 * $knot->quick(),
+            Where::Buried => ($keeps[0] ?? 0.0) + 0.6 * $knot->slim() + 0.9 * $knot->quick(),
+            Where::Arbor => $knot->quick(),
+        };
+        foreach ($this->reasons($knot) as [$by, $why]) {
+            $score += $by;
+            $by >= 0 ? $for[] = $why : $against[] = $why;
+        }
+        if ($tested !== null) {
+            $for[] = sprintf('your own pull tests: it kept %d %%', (int) round(100 * $tested));
+        }
+        if ($no !== null) {
+            array_unshift($against, $no);
+        }
+
+        return new Fit($knot, $no === null, $score, $for, $against, $keeps, $tested !== null, $knot->turns($this->where, $this->pair->braids() > 0));
+    }
+
+    /** Why it cannot be done with this pair here; null: it can. */
+    private function impossible(Knot $knot): ?string
+    {
+        $ratio = $this->pair->ratio();
+
+        return match ($knot) {
+            Knot::DoubleUni, Knot::Blood => match (true) {
+                $ratio > Pair::UNEQUAL => sprintf('one line is %.1F times as thick as the other; over 2 it does not grip', $ratio),
+                $knot === Knot::Blood && $this->pair->braids() > 0 => 'for nylon and fluorocarbon; braid slips out of it',
+                $knot === Knot::Blood && $ratio > Pair::NEAR => sprintf('for near equal lines; these differ by %.1F times', $ratio),
+                default => null,
+            },
+            Knot::Surgeons => $ratio > Pair::UNEQUAL ? sprintf('for like lines; one is %.1F times as thick as the other', $ratio) : null,
+            Knot::Alberto, Knot::Fg => $this->pair->mixed() ? null : 'for braid onto nylon or fluorocarbon',
+            Knot::Albright => $this->pair->braids() === 2 ? 'the loop has to be stiffer than braid' : null,
+            Knot::TapedTag => match (true) {
+                $this->backing => 'only without backing',
+                $this->pair->one->material !== Material::Braid => 'for braid straight onto the arbor',
+                default => null,
+            },
+            Knot::DoubleOverhand => $this->slick() ? 'slips on bare braid' : null,
+            default => null,
+        };
+    }
+
+    /** @return iterable<array{float, string}> by how much it counts, and why */
+    private function reasons(Knot $knot): iterable
+    {
+        $hard = array_intersect(array_map(static fn(Hands $each): string => $each->value, $this->hands), ['cold', 'dark', 'boat']);
+        if (in_array($knot, $this->tiesWell, true)) {
+            yield [self::TIES_WELL, 'you tie it well'];
+        }
+        if ($hard !== []) {
+            if ($knot->quick() >= 0.7) {
+                yield [0.4, 'ties with cold hands, in the dark or afloat'];
+            } elseif ($knot->quick() <= 0.4) {
+                yield [-0.9, 'fiddly with cold hands, in the dark or afloat'];
+            }
+        }
+        if ($this->where === Where::Arbor) {
+            yield from $this->atTheArbor($knot);
+
+            return;
+        }
+        $ratio = $this->pair->ratio();
+        if ($this->where === Where::Buried && $knot === Knot::Fg) {
+            yield [-0.6, 'more work than a buried join needs'];
+        }
+        if ($this->where === Where::Guides && $knot->slim() >= 0.7) {
+            yield [0.2, 'slim: it runs through the guides'];
+        }
+        if ($this->where === Where::Guides && $knot === Knot::Surgeons) {
+            yield [-0.3, 'bulky in the guides'];
+        }
+        if ($knot === Knot::Albright && $ratio > 1.5) {
+            yield [0.35, 'made for unequal lines: the thin one wraps the thick one’s loop'];
+        }
+        if ($knot === Knot::Alberto && $this->pair->mixed()) {
+            yield [0.15, 'made for braid onto nylon or fluorocarbon'];
+        }
+        if ($knot === Knot::Blood && $ratio <= Pair::NEAR && $this->pair->braids() === 0) {
+            yield [0.3, 'near equal lines: the slimmest there is for them'];
+        }
+        if ($knot === Knot::DoubleUni && $ratio <= Pair::UNEQUAL) {
+            yield [0.15, 'the all-rounder: both barrels jam against each other'];
+        }
+        if ($knot === Knot::Surgeons) {
+            yield [-0.15, 'all of the leader has to go through its loop'];
+        }
+    }
+
+    /** @return iterable<array{float, string}> */
+    private function atTheArbor(Knot $knot): iterable
+    {
+        $slick = $this->slick();
+        if ($slick && $knot === Knot::FigureEight) {
+            yield [0.9, 'winding pulls its noose tight: it bites even with braid'];
+        }
+        if ($slick && $knot === Knot::TapedTag) {
+            yield [0.7, 'tape keeps slick braid from turning as one body'];
+        }
+        if ($slick && $knot === Knot::Arbor) {
+            yield [-0.3, 'on bare braid it may slip until the first layer bites'];
+        }
+        if ($knot === Knot::Uni && in_array(Hands::Cramped, $this->hands, true)) {
+            yield [0.9, 'pulls down from outside: no room for fingers needed'];
+        }
+        if (in_array($knot, [Knot::Arbor, Knot::DoubleOverhand], true) && in_array(Hands::Cramped, $this->hands, true)) {
+            yield [-0.6, 'wants fingers at the arbor'];
+        }
+        if ($this->grips && $knot === Knot::DoubleOverhand) {
+            yield [0.2, 'the arbor grips: the quickest will do'];
+        }
+        if ($knot === Knot::Arbor && !$slick) {
+            yield [0.3, 'small and tight, with a stopper'];
+        }
+    }
+
+    /** Braid on an arbor that does not hold it. */
+    private function slick(): bool
+    {
+        return $this->where === Where::Arbor && $this->pair->one->material === Material::Braid && !$this->grips;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Join;
+
+/** The knots by their standard names, with what each keeps of the weaker line. Source: handbook, chapter 4. */
+enum Knot: string
+{
+    case Arbor = 'arbor';
+    case DoubleOverhand = 'double_overhand';
+    case Uni = 'uni';
+    case FigureEight = 'figure_eight';
+    case TapedTag = 'taped_tag';
+    case DoubleUni = 'double_uni';
+    case Albright = 'albright';
+    case Alberto = 'alberto';
+    case Surgeons = 'surgeons';
+    case Blood = 'blood';
+    case Fg = 'fg';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Arbor => 'arbor knot',
+            self::DoubleOverhand => 'double overhand',
+            self::Uni => 'uni',
+            self::FigureEight => 'figure-eight noose',
+            self::TapedTag => 'taped tag',
+            self::DoubleUni => 'double uni',
+            self::Albright => 'Albright',
+            self::Alberto => 'Alberto',
+            self::Surgeons => 'surgeon’s',
+            self::Blood => 'blood knot',
+            self::Fg => 'FG',
+        };
+    }
+
+    public function toArbor(): bool
+    {
+        return in_array($this, [self::Arbor, self::DoubleOverhand, self::Uni, self::FigureEight, self::TapedTag], true);
+    }
+
+    /**
+     * What it keeps of the weaker line. General experience, not a promise; the low end counts until somebody has tested.
+     *
+     * @return array{float, float}|null null: it never carries a fish
+     */
+    public function keeps(): ?array
+    {
+        return match ($this) {
+            self::DoubleUni, self::Surgeons, self::Blood => [0.75, 0.85],
+            self::Albright => [0.80, 0.90],
+            self::Alberto => [0.85, 0.95],
+            self::Fg => [0.90, 1.00],
+            default => null,
+        };
+    }
+
+    /** How many turns, for a buried join or one that goes through the guides. */
+    public function turns(Where $where, bool $braid): ?string
+    {
+        $buried = $where === Where::Buried;
+
+        return match ($this) {
+            self::DoubleOverhand => '2',
+            self::Uni => '3 to 4',
+            self::DoubleUni => $buried ? '3 + 3' : ($braid ? '5 in the thicker, 7 in the braid' : '5 + 5'),
+            self::Albright => $buried ? '7' : '7 to 10',
+            self::Alberto => $buried ? '3 down, 3 back' : '7 down, 7 back',
+            self::Surgeons => $buried ? '2' : '2 to 3',
+            self::Blood => '5 to 7 each',
+            self::Fg => '18 to 24 crossings',
+            default => null,
+        };
+    }
+
+    /** How slim it is and how quick to tie, 0 to 1. General experience of the handbook's table, put in order. */
+    public function slim(): float
+    {
+        return match ($this) {
+            self::Fg => 1.0,
+            self::Alberto, self::Blood => 0.75,
+            self::Albright => 0.7,
+            self::DoubleUni => 0.5,
+            self::Surgeons => 0.3,
+            default => 0.5,
+        };
+    }
+
+    public function quick(): float
+    {
+        return match ($this) {
+            self::DoubleOverhand => 1.0,
+            self::Surgeons, self::Arbor => 0.9,
+            self::DoubleUni, self::Uni => 0.7,
+            self::FigureEight => 0.6,
+            self::Albright, self::TapedTag => 0.5,
+            self::Alberto, self::Blood => 0.4,
+            self::Fg => 0.1,
+        };
+    }
+
+    /** One line about it. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Arbor => 'An overhand round the standing line, a second in the tag as a stopper.',
+            self::DoubleOverhand => 'The quickest; slips on bare braid.',
+            self::Uni => 'A sliding loop over the spool, pulled down from outside: good with no room for fingers.',
+            self::FigureEight => 'A noose that winding pulls tight: holds braid too.',
+            self::TapedTag => 'No knot and no lump; only without backing, and the next layers must hide the tape.',
+            self::DoubleUni => 'The all-rounder; ties with cold hands.',
+            self::Albright => 'Thick loop, thin wraps: slim, for unequal lines.',
+            self::Alberto => 'Wraps down and back over a loop; slimmer than a double uni.',
+            self::Surgeons => 'The simplest, for like lines; a short end has to go through.',
+            self::Blood => 'The slimmest of the equal pairs.',
+            self::Fg => 'The slimmest through guides, the slowest to tie.',
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Join;
+
+use Undro\Line\Line;
+use Undro\Line\Material;
+
+/** Two lines to be joined, or one and the arbor. */
+final readonly class Pair
+{
+    /** Over this ratio of diameters no uni and no blood knot holds (handbook, chapter 4). */
+    public const UNEQUAL = 2.0;
+    /** Up to this ratio two lines are near equal. General experience of ours. */
+    public const NEAR = 1.3;
+
+    public function __construct(public Line $one, public ?Line $other = null) {}
+
+    public function ratio(): float
+    {
+        if ($this->other === null) {
+            return 1.0;
+        }
+        [$a, $b] = [$this->one->diameter->inMillimetres(), $this->other->diameter->inMillimetres()];
+
+        return max($a, $b) / min($a, $b);
+    }
+
+    public function braids(): int
+    {
+        return ($this->one->material === Material::Braid ? 1 : 0) + ($this->other?->material === Material::Braid ? 1 : 0);
+    }
+
+    /** One braid against one of nylon, hybrid or fluorocarbon. */
+    public function mixed(): bool
+    {
+        return $this->other !== null && $this->braids() === 1;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Knot;
+
+/** One step of a knot: lines as curves, and what they are tied to. Its crossings are read from the curves themselves. */
+final readonly class Drawing
+{
+    /** Two lines nearer than this at a crossing would be one through the other. */
+    private const CLEAR = 0.5;
+
+    /**
+     * @param list<Path>  $paths
+     * @param list<Prop>  $props
+     * @param list<Crossing> $crossings
+     */
+    private function __construct(public array $paths, public array $props, public array $crossings) {}
+
+    /**
+     * @param list<Path> $paths
+     * @param list<Prop> $props
+     *
+     * @throws \LogicException if one line runs through another
+     */
+    public static function of(array $paths, array $props = []): self
+    {
+        return new self($paths, $props, self::read($paths));
+    }
+
+    /** Over and under, as one meets them along a path: "O" and "U". */
+    public function sequence(int $path): string
+    {
+        $met = [];
+        foreach ($this->crossings as $crossing) {
+            if ($crossing->over === $path) {
+                $met[] = [$crossing->overAt, 'O'];
+            }
+            if ($crossing->under === $path) {
+                $met[] = [$crossing->underAt, 'U'];
+            }
+        }
+        usort($met, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return implode('', array_column($met, 1));
+    }
+
+    /**
+     * @param list<Path> $paths
+     *
+     * @return list<Crossing>
+     */
+    private static function read(array $paths): array
+    {
+        $found = [];
+        $fine = array_map(static fn(Path $path): array => $path->points(), $paths);
+        foreach ($fine as $i => $one) {
+            for ($j = $i; $j < count($fine); ++$j) {
+                foreach (self::between($one, $fine[$j], $i === $j) as [$s, $t, $x, $y, $zs, $zt]) {
+                    abs($zs - $zt) >= self::CLEAR || throw new \LogicException(sprintf('Two lines run through each other at %.1f, %.1f.', $x, $y));
+                    $found[] = $zs > $zt
+                        ? new Crossing($i, $s, $j, $t, $x, $y, $zs - $zt)
+                        : new Crossing($j, $t, $i, $s, $x, $y, $zt - $zs);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<array{float, float, float}> $one
+     * @param list<array{float, float, float}> $other
+     *
+     * @return iterable<array{float, float, float, float, float, float}> where on each, where on the page, how high each
+     */
+    private static function between(array $one, array $other, bool $same): iterable
+    {
+        $lastOne = count($one) - 1;
+        $lastOther = count($other) - 1;
+        for ($i = 0; $i < $lastOne; ++$i) {
+            [$ax, $ay, $az] = $one[$i];
+            [$bx, $by, $bz] = $one[$i + 1];
+            for ($j = $same ? $i + 2 : 0; $j < $lastOther; ++$j) {
+                [$cx, $cy, $cz] = $other[$j];
+                [$dx, $dy, $dz] = $other[$j + 1];
+                if (max($ax, $bx) < min($cx, $dx) || max($cx, $dx) < min($ax, $bx) || max($ay, $by) < min($cy, $dy) || max($cy, $dy) < min($ay, $by)) {
+                    continue;
+                }
+                $cross = ($bx - $ax) * ($dy - $cy) - ($by - $ay) * ($dx - $cx);
+                if (abs($cross) < 1e-12) {
+                    continue;
+                }
+                $s = (($cx - $ax) * ($dy - $cy) - ($cy - $ay) * ($dx - $cx)) / $cross;
+                $t = (($cx - $ax) * ($by - $ay) - ($cy - $ay) * ($bx - $ax)) / $cross;
+                if ($s >= 0 && $s < 1 && $t >= 0 && $t < 1) {
+                    yield [$i + $s, $j + $t, $ax + $s * ($bx - $ax), $ay + $s * ($by - $ay), $az + $s * ($bz - $az), $cz + $t * ($dz - $cz)];
+                }
+            }
+        }
+    }
+}

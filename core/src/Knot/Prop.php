@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Knot;
+
+/** Something solid in a drawing: the arbor from its end or from the side, or a strip of tape. It lies in the page; what has z below 0 passes behind it. */
+final readonly class Prop
+{
+    private function __construct(public string $kind, public float $x, public float $y, public float $width, public float $height) {}
+
+    /** The arbor from its end. @param float $radius of it */
+    public static function arbor(float $x, float $y, float $radius): self
+    {
+        return new self('arbor', $x - $radius, $y - $radius, 2 * $radius, 2 * $radius);
+    }
+
+    /** The arbor from the side, between its flanges. */
+    public static function core(float $x, float $y, float $width, float $height): self
+    {
+        return new self('core', $x, $y, $width, $height);
+    }
+
+    /** Tape over what lies on the arbor; in front of everything. */
+    public static function tape(float $x, float $y, float $width, float $height): self
+    {
+        return new self('tape', $x, $y, $width, $height);
+    }
+}

@@ -1,0 +1,51 @@
+import { Switch, Title, UnstyledButton } from '@mantine/core';
+import { useSearchParams } from 'react-router';
+import type { KnotId } from '../api/queries';
+import page from '../parts/parts.module.css';
+import { Chooser } from './Chooser';
+import classes from './Knots.module.css';
+import { NAMES } from './names';
+import { Tying } from './Tying';
+
+/** Every knot, to look up or to choose by the lines at hand. */
+export function KnotsPlace() {
+  const [params, setParams] = useSearchParams();
+  const asked = params.get('knot') as KnotId | null;
+  const knot = asked && asked in NAMES ? asked : 'double_uni';
+  const all = params.get('all') === '1';
+  const set = (change: Record<string, string>) =>
+    setParams({ ...Object.fromEntries(params), ...change }, { replace: true });
+  return (
+    <div className={page.page}>
+      <title>Knots · Undro</title>
+      <div className={page.head}>
+        <Title order={1}>Knots</Title>
+        <p className={page.soft}>Strengths are general experience, not a promise. Pull-test your own, round a dowel.</p>
+        <span className={page.grow} />
+        <Switch
+          label="All moves at once"
+          checked={all}
+          onChange={(event) => set({ all: event.currentTarget.checked ? '1' : '' })}
+        />
+      </div>
+      <div className={classes.place}>
+        <nav aria-label="Knots" className={classes.list}>
+          {Object.entries(NAMES).map(([id, word]) => (
+            <UnstyledButton key={id} aria-current={id === knot ? 'true' : undefined} onClick={() => set({ knot: id })}>
+              {word}
+            </UnstyledButton>
+          ))}
+        </nav>
+        <div className={classes.shown}>
+          <Title order={2} size="h3">
+            {NAMES[knot]}
+          </Title>
+          <Tying key={knot} knot={knot} all={all} />
+        </div>
+        <aside className={classes.choose}>
+          <Chooser onPick={(id) => set({ knot: id })} picked={knot} />
+        </aside>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import { Checkbox, TextInput, UnstyledButton } from '@mantine/core';
+import type { Schemas } from '../api/client';
+import type { KnotId } from '../api/queries';
+import classes from './Knots.module.css';
+
+interface RankedProps {
+  knots: Schemas['JoinsResult']['knots'];
+  picked: KnotId;
+  onPick: (knot: KnotId) => void;
+  well: KnotId[];
+  onWell: (knot: KnotId) => void;
+  tested: Record<string, string>;
+  onTested: (knot: KnotId, share: string) => void;
+}
+
+/** Every knot of a place, the best first, each with its reasons; those that do not fit stay in sight. */
+export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }: RankedProps) {
+  return (
+    <ol className={classes.ranked}>
+      {knots.map((knot, index) => (
+        <li key={knot.id} data-fits={knot.fits} data-picked={knot.id === picked || undefined}>
+          <UnstyledButton className={classes.pick} onClick={() => onPick(knot.id)} aria-pressed={knot.id === picked}>
+            <b>{knot.word}</b>
+            <span>
+              {[
+                index === 0 && knot.fits && 'first choice',
+                !knot.fits && 'does not fit',
+                knot.keeps &&
+                  (knot.tested
+                    ? `kept ${share(knot.keeps.low)} in your tests`
+                    : `${share(knot.keeps.low)} to ${share(knot.keeps.high)}; ${share(knot.keeps.low)} counts`),
+                knot.turns && `${knot.turns} turns`,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </span>
+          </UnstyledButton>
+          <p className={classes.why}>
+            {[...knot.for, ...knot.against.map((why) => `but: ${why}`)].join(' · ') || knot.says}
+          </p>
+          {knot.id === picked && (
+            <div className={classes.own}>
+              <Checkbox
+                size="xs"
+                label="I tie it well"
+                checked={well.includes(knot.id)}
+                onChange={() => onWell(knot.id)}
+              />
+              {knot.keeps && (
+                <TextInput
+                  size="xs"
+                  aria-label={`Kept in my own pull tests: ${knot.word}`}
+                  placeholder="own pull test, such as 88 %"
+                  value={tested[knot.id] ?? ''}
+                  maxLength={12}
+                  onChange={(event) => onTested(knot.id, event.currentTarget.value)}
+                />
+              )}
+            </div>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+const share = (value: number) => `${Math.round(value * 100)} %`;

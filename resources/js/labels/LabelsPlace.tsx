@@ -1,0 +1,93 @@
+import { Button, Checkbox, Title } from '@mantine/core';
+import { useRef } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { useReels } from '../api/queries';
+import { LABEL_MM, Label } from '../drawings/label/Label';
+import { download, svgFile } from '../drawings/svgFile';
+import { OnPaper } from '../drawings/Texture';
+import { Empty } from '../parts/Empty';
+import page from '../parts/parts.module.css';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import classes from './Labels.module.css';
+import { labelOf } from './labelOf';
+
+/** Labels for the reel feet, many to a sheet. */
+export function LabelsPlace() {
+  const reels = useReels();
+  const { units } = useBench();
+  const [params, setParams] = useSearchParams();
+  const sheet = useRef<HTMLDivElement>(null);
+  if (!reels.data) return <Waiting query={reels} what="the reels" />;
+  const filled = reels.data.flatMap((reel) =>
+    reel.spools.filter((spool) => spool.contents.length > 0).map((spool) => ({ reel, spool })),
+  );
+  const asked = params.get('spools')?.split(',').map(Number);
+  const picked = filled.filter(({ spool }) => asked === undefined || asked.includes(spool.id));
+  const turn = (id: number) => {
+    const now = picked.map(({ spool }) => spool.id);
+    setParams(
+      { spools: (now.includes(id) ? now.filter((each) => each !== id) : [...now, id]).join(',') },
+      { replace: true },
+    );
+  };
+  const save = () => {
+    for (const svg of sheet.current?.querySelectorAll('svg') ?? []) {
+      download(
+        svgFile(svg, svg.getAttribute('aria-label') ?? 'Label', {
+          width: `${LABEL_MM.width}mm`,
+          height: `${LABEL_MM.height}mm`,
+        }),
+        `undro-label-${svg.closest('li')?.dataset.spool ?? ''}.svg`,
+        'image/svg+xml',
+      );
+    }
+  };
+  return (
+    <div className={page.page}>
+      <title>Labels · Undro</title>
+      <div className={`${page.head} ${classes.tools}`}>
+        <Title order={1}>Labels</Title>
+        <p className={page.soft}>
+          {LABEL_MM.width} by {LABEL_MM.height} mm, for the reel foot.
+        </p>
+        <span className={page.grow} />
+        {picked.length > 0 && <Button onClick={() => window.print()}>Print, or save as PDF</Button>}
+        {picked.length > 0 && (
+          <Button variant="default" onClick={save}>
+            As SVG, one each
+          </Button>
+        )}
+      </div>
+      {filled.length === 0 && (
+        <Empty title="No reel has line on it yet">
+          A label says what lies on a reel. <Link to="/plan">Plan a fill</Link> and wind it, or write down what you
+          found on a spool in the <Link to="/locker">Locker</Link>.
+        </Empty>
+      )}
+      <fieldset className={classes.which}>
+        <legend className={page.soft}>Which reels</legend>
+        {filled.map(({ reel, spool }) => (
+          <Checkbox
+            key={spool.id}
+            size="xs"
+            label={labelOf(reel, spool, units).reel}
+            checked={picked.some((each) => each.spool.id === spool.id)}
+            onChange={() => turn(spool.id)}
+          />
+        ))}
+      </fieldset>
+      <div ref={sheet}>
+        <OnPaper value={true}>
+          <ul className={classes.sheet} aria-label="The sheet">
+            {picked.map(({ reel, spool }) => (
+              <li key={spool.id} data-spool={spool.id}>
+                <Label id={`label-${spool.id}`} {...labelOf(reel, spool, units)} />
+              </li>
+            ))}
+          </ul>
+        </OnPaper>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Reel, Spool } from '../api/queries';
+import type { LabelLine } from '../drawings/label/Label';
+import { force, length, thickness, type Units, words } from '../units/units';
+
+/** What a label says of a spool in its reel, by what lies on it now. */
+export function labelOf(reel: Reel, spool: Spool, units: Units) {
+  const outside = [...spool.contents].reverse();
+  const top = outside[0];
+  const lines: LabelLine[] = outside.map((piece) => ({
+    material: piece.line.material,
+    words: `${words(length(piece.length_m, units))} ${piece.line.name}`,
+  }));
+  const since = top?.since ? new Date(top.since) : null;
+  return {
+    reel: reel.spools.length > 1 && spool.name ? `${reel.name}, ${spool.name}` : reel.name,
+    lines,
+    facts: top
+      ? [
+          thickness(top.line.diameter_mm),
+          top.line.strength_N ? words(force(top.line.strength_N, units)) : top.line.strength,
+        ]
+          .filter(Boolean)
+          .join(' · ')
+      : '',
+    date: since ? since.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' }) : '',
+  };
+}

@@ -1,0 +1,26 @@
+import { type Spool, useAddEvent, useStrip } from '../api/queries';
+import { done } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { StripWays } from './StripWays';
+
+/** Line off a spool outside of a run: one entry of the log, with the way back. */
+export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void }) {
+  const { angler } = useBench();
+  const strip = useStrip();
+  const event = useAddEvent();
+  return (
+    <StripWays
+      spool={spool}
+      onDo={async (how) => {
+        const made = await strip.mutateAsync({
+          id: spool.id,
+          body: { id: crypto.randomUUID(), angler: angler?.id ?? null, ...how },
+        });
+        done(`Written down for ${spool.name}.`, () =>
+          event.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: made.id }),
+        );
+        onDone();
+      }}
+    />
+  );
+}

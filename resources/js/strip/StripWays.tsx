@@ -1,0 +1,128 @@
+import { Button, NativeSelect } from '@mantine/core';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { type Spool, useFillers, useReels, useStripWays } from '../api/queries';
+import { Tape } from '../drawings/tape/Tape';
+import { TypedField } from '../parts/TypedField';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { length, metresPer, withUnit, words } from '../units/units';
+import classes from './Strip.module.css';
+
+export interface Stripped {
+  how: Schemas['Removal'];
+  metres?: string;
+  to?: number | null;
+}
+
+/** What lies on a spool as a tape with its worn end, and every way to take it off with what it comes to. */
+export function StripWays({ spool, onDo }: { spool: Spool; onDo: (how: Stripped) => Promise<void> }) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const { data: reels = [] } = useReels();
+  const [worn, setWorn] = useState('');
+  const [to, setTo] = useState<Record<string, string>>({});
+  const [busy, setBusy] = useState('');
+  const ask = useStripWays(
+    spool.contents.map((piece) => ({ material: piece.line.material, length_m: piece.length_m })),
+    worn.trim() === '' ? '' : withUnit(worn, units.length),
+  );
+  const found = ask.data;
+  const onto = {
+    onto_filler: fillers
+      .filter((each) => spool.contents.every((piece) => piece.line.id === each.line.id))
+      .map((each) => ({ value: String(each.id), label: `${each.line.name} ${each.name}`.trim() })),
+    onto_reel: reels.flatMap((reel) =>
+      reel.spools
+        .filter((each) => each.id !== spool.id)
+        .map((each) => ({ value: String(each.id), label: `${reel.name}${each.name ? `, ${each.name}` : ''}` })),
+    ),
+  };
+  const act = async (id: Schemas['Removal']) => {
+    const places = id === 'onto_filler' || id === 'onto_reel' ? onto[id] : [];
+    setBusy(id);
+    try {
+      await onDo({
+        how: id,
+        ...(id === 'cut_back' && found ? { metres: `${found.worn_m.toFixed(1)} m` } : {}),
+        ...(places.length > 0 ? { to: Number(to[id] ?? places[0]?.value) } : {}),
+      });
+    } catch (error) {
+      failed(error);
+    } finally {
+      setBusy('');
+    }
+  };
+  return (
+    <div className={classes.strip}>
+      <Tape
+        segments={spool.contents.map((piece, index) => ({
+          id: String(index),
+          material: piece.line.material,
+          length: piece.length_m,
+          word: `${piece.line.name} · ${words(length(piece.length_m, units))}`,
+          backing: index < spool.contents.length - 1,
+        }))}
+        scaleUnit={{ m: metresPer(units), name: units.length }}
+        {...(found ? { band: { at: found.total_m - found.worn_m / 2, half: found.worn_m / 2 } } : {})}
+        ends="reel"
+        label={`On the spool: ${spool.contents.map((piece) => `${words(length(piece.length_m, units))} ${piece.line.name}`).join(', ')}`}
+      />
+      <TypedField
+        label="Worn at the outer end (marked on the tape)"
+        unit={units.length}
+        placeholder={found ? words(length(found.worn_m, units)) : ''}
+        value={worn}
+        error={ask.error?.message}
+        onChange={setWorn}
+      />
+      <ul className={classes.ways}>
+        {found?.ways.map((way) => {
+          const places = way.id === 'onto_filler' || way.id === 'onto_reel' ? onto[way.id] : null;
+          return (
+            <li key={way.id}>
+              <div>
+                <b>{way.word}</b>
+                <p>
+                  {[
+                    way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
+                    way.stays_m > 0 && `${words(length(way.stays_m, units))} stay`,
+                    way.passes > 0 && (way.passes === 1 ? 'one pass' : `${way.passes} passes`),
+                    way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </p>
+                <p className={classes.soft}>{way.how}</p>
+              </div>
+              <div className={classes.act}>
+                {places && places.length > 0 && (
+                  <NativeSelect
+                    size="xs"
+                    aria-label={`${way.word}: which`}
+                    data={places}
+                    value={to[way.id] ?? places[0]?.value ?? ''}
+                    onChange={(event) => setTo({ ...to, [way.id]: event.currentTarget.value })}
+                  />
+                )}
+                <Button
+                  size="sm"
+                  variant={way.id === 'off' ? 'filled' : 'default'}
+                  disabled={!way.fits || places?.length === 0}
+                  loading={busy === way.id}
+                  onClick={() => act(way.id)}
+                >
+                  It is done
+                </Button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      <p className={classes.caution} role="note">
+        A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it
+        short, bag it, take it to a recycling point or follow the local waste rules.
+      </p>
+    </div>
+  );
+}

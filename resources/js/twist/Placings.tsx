@@ -1,0 +1,64 @@
+import type { Schemas } from '../api/client';
+import { length, type Units, words } from '../units/units';
+import classes from './Twist.module.css';
+
+/** Every way to place the filler side by side, with its twist on the reel and in the water, so that one sees why each camp is right. */
+export function Placings({ result, units }: { result: Schemas['PlacingsResult']; units: Units }) {
+  return (
+    <div className={classes.ways}>
+      <table className={classes.table}>
+        <caption>
+          Twist in turns a metre from the first metre to the last, and over all {words(length(result.length_m, units))}.
+          Filler {result.filler.start_mm.toFixed(0)} to {result.filler.end_mm.toFixed(0)} mm
+          {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {result.spool.start_mm.toFixed(0)}{' '}
+          to {result.spool.end_mm.toFixed(0)} mm.
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Filler</th>
+            <th scope="col">On the reel</th>
+            <th scope="col">In the water</th>
+            <th scope="col">Slack</th>
+          </tr>
+        </thead>
+        <tbody>
+          {result.ways.map((way) => (
+            <tr key={way.id} data-sound={way.sound}>
+              <th scope="row">
+                {way.words}
+                {!way.sound && <strong className={classes.no}> no</strong>}
+              </th>
+              <Twist from={way.start.winding_turns_per_m} to={way.end.winding_turns_per_m} all={way.winding_turns} />
+              <Twist from={way.start.water_turns_per_m} to={way.end.water_turns_per_m} all={way.water_turns} />
+              <td>{way.loops === null ? 'no figure' : way.loops ? 'loops' : 'straight'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <dl className={classes.verdicts}>
+        {result.ways.map((way) => (
+          <div key={way.id}>
+            <dt>{way.words}</dt>
+            <dd>{way.verdict}</dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
+}
+
+function Twist({ from, to, all }: { from: number; to: number; all: number }) {
+  return (
+    <td>
+      {signed(from)} to {signed(to)}
+      <br />
+      <span className={classes.soft}>{signed(all, 0)} in all</span>
+    </td>
+  );
+}
+
+/** With its sign; nothing is nothing. */
+export function signed(value: number, digits = 1): string {
+  const shown = Math.abs(value).toFixed(digits);
+  return Number(shown) === 0 ? '0' : `${value < 0 ? '−' : '+'}${shown}`;
+}

@@ -1,0 +1,184 @@
+import { Checkbox, NativeSelect, SegmentedControl, Title } from '@mantine/core';
+import { useSearchParams } from 'react-router';
+import { usePlacings, useTwistLab } from '../api/queries';
+import { Seat, type Sense } from '../drawings/seat/Seat';
+import { Twisted } from '../drawings/twisted/Twisted';
+import { MATERIALS } from '../parts/choices';
+import page from '../parts/parts.module.css';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import { Placings, signed } from './Placings';
+import classes from './Twist.module.css';
+
+const START = {
+  reel: 'spinning',
+  feed: 'over_end',
+  rotor: 'cw',
+  filler: 'cw',
+  material: 'mono',
+  diameter: '0.30 mm',
+  fillerMm: '70 mm',
+  spoolMm: '44 mm',
+  slip: '0',
+  gear: '5.2',
+  out: '30 m',
+  trailed: '',
+  cast: '',
+};
+
+const SENSES = [
+  { value: 'cw', label: 'clockwise' },
+  { value: 'ccw', label: 'the other way' },
+];
+
+/** The twist model to play with: how it is wound, how it is fished, and what the line does. */
+export function TwistLab() {
+  const { units } = useBench();
+  const [params, setParams] = useSearchParams();
+  const at = { ...START, ...Object.fromEntries(params) };
+  const set = (change: Partial<typeof START>) =>
+    setParams({ ...Object.fromEntries(params), ...change }, { replace: true });
+  const senses = { rotor_turns: at.rotor as Sense, filler_turns: at.filler as Sense };
+  const reel = at.reel as 'spinning';
+  const feed = at.feed as 'over_end';
+  const line = { material: at.material as 'mono', diameter_mm: at.diameter };
+  const lab = useTwistLab({
+    reel,
+    feed,
+    ...senses,
+    ...line,
+    filler_diameter_mm: at.fillerMm,
+    spool_diameter_mm: at.spoolMm,
+    slip_turns: at.slip || '0',
+    gear_ratio: at.gear || null,
+    line_out_m: at.out || null,
+    trailed: at.trailed === 'yes',
+    cast: at.cast === 'yes',
+  });
+  const ways = usePlacings({
+    reel,
+    ...senses,
+    ...line,
+    spool_diameter_mm: at.spoolMm,
+    length_m: 150,
+    filler: { full_mm: at.fillerMm, full_length_m: 300, left_m: 300 },
+  });
+  const fixed = at.reel !== 'baitcasting';
+  const field = (key: 'diameter' | 'fillerMm' | 'spoolMm' | 'slip' | 'gear' | 'out', label: string, unit?: string) => (
+    <TypedField label={label} unit={unit} value={at[key]} onChange={(value) => set({ [key]: value })} />
+  );
+  const found = lab.data;
+  return (
+    <div className={page.page}>
+      <title>Twist lab · Undro</title>
+      <div className={page.head}>
+        <Title order={1}>Twist lab</Title>
+        <p className={page.soft}>The same model as at the bench, to play with.</p>
+      </div>
+      <div className={classes.lab}>
+        <form
+          className={classes.fields}
+          onSubmit={(event) => event.preventDefault()}
+          aria-label="How it is wound and fished"
+        >
+          <NativeSelect
+            label="Reel"
+            value={at.reel}
+            data={['spinning', 'baitcasting', 'spincast']}
+            onChange={(event) => set({ reel: event.currentTarget.value })}
+          />
+          <SegmentedControl
+            aria-label="The filler"
+            value={at.feed}
+            data={[
+              { value: 'over_end', label: 'lies still' },
+              { value: 'rotating', label: 'on an axle' },
+            ]}
+            onChange={(value) => set({ feed: value })}
+          />
+          {fixed && (
+            <SegmentedControl
+              aria-label="Rotor turns"
+              value={at.rotor}
+              data={label('rotor')}
+              onChange={(value) => set({ rotor: value })}
+            />
+          )}
+          {fixed && at.feed === 'over_end' && (
+            <SegmentedControl
+              aria-label="Line circles"
+              value={at.filler}
+              data={label('line')}
+              onChange={(value) => set({ filler: value })}
+            />
+          )}
+          <NativeSelect
+            label="Line"
+            value={at.material}
+            data={MATERIALS}
+            onChange={(event) => set({ material: event.currentTarget.value })}
+          />
+          {field('diameter', 'Thickness', 'mm')}
+          {field('fillerMm', 'Filler, over the line', units.small)}
+          {field('spoolMm', 'Reel spool, over the line', units.small)}
+          {fixed && field('slip', 'Handle turns against a slipping drag')}
+          {fixed && field('gear', 'Gear ratio')}
+          {field('out', 'Line out', units.length)}
+          <Checkbox
+            label="It was cast"
+            checked={at.cast === 'yes'}
+            onChange={(event) => set({ cast: event.currentTarget.checked ? 'yes' : '' })}
+          />
+          <Checkbox
+            label="Then trailed bare behind a boat or in a current"
+            checked={at.trailed === 'yes'}
+            onChange={(event) => set({ trailed: event.currentTarget.checked ? 'yes' : '' })}
+          />
+        </form>
+        <div className={classes.ways}>
+          {lab.error && (
+            <p role="alert" className={classes.problem}>
+              {lab.error.message}
+            </p>
+          )}
+          {found && (
+            <>
+              <p>
+                <span className={classes.figure} data-testid="lab-out">
+                  {signed(found.out_turns_per_m)}
+                </span>{' '}
+                turns a metre in the line that is out, {signed(found.reel_turns_per_m)} on the reel
+              </p>
+              <Twisted
+                turns={found.out_turns_per_m}
+                loops={found.loops_per_m}
+                label={`A metre of slack with ${signed(found.out_turns_per_m)} turns${found.loops_per_m > 0.5 ? `, springing into ${Math.round(found.loops_per_m)} loops` : ''}`}
+              />
+              <p data-testid="lab-says">{says(found)}</p>
+            </>
+          )}
+          <Seat
+            reel={reel}
+            feed={feed}
+            rotor={fixed ? (at.rotor as Sense) : null}
+            filler={at.feed === 'over_end' && fixed ? (at.filler as Sense) : null}
+            label="From your seat"
+          />
+          {ways.data && <Placings result={ways.data} units={units} />}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+const label = (what: string) => SENSES.map((each) => ({ ...each, label: `${what} ${each.label}` }));
+
+function says(found: { elastic: boolean; allowed_turns_per_m: number | null; loops_per_m: number }): string {
+  if (!found.elastic || found.allowed_turns_per_m === null) {
+    return 'Braid is not elastic: there is no figure for its loops. Loose coils become wind knots instead.';
+  }
+  const most = found.allowed_turns_per_m.toFixed(1);
+  return found.loops_per_m > 0
+    ? `A metre of slack holds ${most} turns and springs into loops beyond that: about ${Math.max(1, Math.round(found.loops_per_m))} here.`
+    : `A metre of slack hangs straight up to ${most} turns.`;
+}

@@ -1,0 +1,137 @@
+import { Button, Group, Switch } from '@mantine/core';
+import { useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { useState } from 'react';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { length, minutes, retrieve, small, words } from '../units/units';
+import { CounterTool } from './CounterTool';
+import { DepthForm } from './DepthForm';
+import { StopHere } from './StopHere';
+import { Tension } from './Tension';
+import { useCount } from './useCount';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+/** Counting: the largest figure is what is left; the whole pane is the button. */
+export function CountTool(running: Running) {
+  const { run, step, tell, ahead } = running;
+  const { units } = useBench();
+  const { progress } = run.state;
+  const [sound, setSound] = useLocalStorage({ key: 'undro-sound', defaultValue: true });
+  const [measuring, setMeasuring] = useState(false);
+  const first = step.turns !== null;
+  const turnsLeft = progress.turns_left === null ? null : Math.ceil(progress.turns_left - ahead - 1e-6);
+  const firstLeft = first ? Math.max(0, (step.turns ?? 0) - Math.round(progress.turns + ahead)) : null;
+  const left = firstLeft ?? turnsLeft;
+  const count = useCount({
+    tell,
+    pace: run.pace_turns_per_min,
+    sound,
+    slow: progress.slow,
+    left: progress.stop === null ? left : null,
+  });
+  const done = () => tell({ kind: 'done', step: step.id });
+  useHotkeys(
+    [
+      ['Space', count.tap],
+      ['Backspace', count.back],
+      ['b', () => (count.running ? count.stop() : count.start())],
+      ['d', () => setMeasuring(true)],
+    ],
+    ['INPUT', 'TEXTAREA', 'SELECT'],
+  );
+  const passed = progress.passed !== null || (left !== null && left < 0);
+  const figure = left === null ? length(progress.left_m, units).figure : String(Math.abs(left));
+  const lead =
+    left === null
+      ? `${units.length} left to the stop`
+      : passed
+        ? 'turns past the stop'
+        : first
+          ? 'turns, slow and tight'
+          : progress.slow
+            ? 'turns left: slower now'
+            : 'turns left';
+  return (
+    <div className={classes.count} data-slow={progress.slow || undefined} data-passed={passed || undefined}>
+      <button
+        type="button"
+        className={classes.pane}
+        onClick={count.tap}
+        onKeyDown={(event) => event.key === ' ' && event.preventDefault()}
+        onKeyUp={(event) => event.key === ' ' && event.preventDefault()}
+        aria-label={`Tap for a turn. ${figure} ${lead}`}
+      >
+        <span className={classes.huge} data-testid="turns-left">
+          {figure}
+        </span>
+        <span className={classes.lead}>{lead}</span>
+        <span className={classes.soFar} data-testid="so-far">
+          {Math.round(progress.turns + ahead)} turns ·{' '}
+          {words(length(run.state.layers[progress.layer]?.wound_m ?? 0, units, 1))} on, ±{' '}
+          {length(run.state.layers[progress.layer]?.wound_half_m ?? 0, units, 1).figure}
+        </span>
+      </button>
+      <ul className={classes.facts}>
+        {!first && (
+          <li>
+            <b>{words(length(Math.max(0, progress.left_m), units))}</b> ±{' '}
+            {length(progress.left_half_m, units, 1).figure} to go
+          </li>
+        )}
+        {!first && progress.minutes_left !== null && <li>{minutes(progress.minutes_left)} at your pace</li>}
+        {progress.retrieve_m !== null && <li>{words(retrieve(progress.retrieve_m, units))} a turn now</li>}
+        {!first && progress.stop_depth_mm !== null && (
+          <li>stop {words(small(progress.stop_depth_mm, units))} under the lip</li>
+        )}
+        {progress.replanned && <li>planned anew from your depth</li>}
+      </ul>
+      {progress.turns_left === null && (
+        <p className={classes.fine}>
+          Turns tell no length here: the lip, one more measure of the spool and the gear ratio would be needed. A
+          counter, or metres you say, will do.
+        </p>
+      )}
+      {progress.counter_short && (
+        <p role="alert" className={classes.warn}>
+          The counter tells far less than the turns: its roller sticks. The turns are believed.
+        </p>
+      )}
+      {progress.passed && (
+        <p role="alert" className={classes.stopped}>
+          {sentence(progress.passed, units)}
+        </p>
+      )}
+      <Group gap="xs" className={classes.beat}>
+        <Button
+          size="md"
+          variant={count.running ? 'default' : 'filled'}
+          onClick={count.running ? count.stop : count.start}
+        >
+          {count.running ? 'Hold the beat' : 'Start the beat'}
+        </Button>
+        <Button variant="default" aria-label="Slower beat" onClick={() => count.setPace(count.pace - 5)}>
+          −
+        </Button>
+        <span className={classes.pace}>{Math.round(count.pace)} a minute</span>
+        <Button variant="default" aria-label="Quicker beat" onClick={() => count.setPace(count.pace + 5)}>
+          +
+        </Button>
+        <Button variant="default" onClick={count.back}>
+          One back
+        </Button>
+        <Switch label="Sound" checked={sound} onChange={(event) => setSound(event.currentTarget.checked)} />
+      </Group>
+      {run.practice && <Tension {...running} />}
+      {!first && <CounterTool {...running} />}
+      {!first && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
+      {first ? (
+        <Button size="lg" variant={firstLeft === 0 ? 'filled' : 'default'} onClick={done}>
+          They bite, next
+        </Button>
+      ) : (
+        <StopHere {...running} onStopped={count.stop} ready={left !== null && left <= 0} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,140 @@
+import { Button, Group } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { driveCounter, useCounter } from '../api/queries';
+import { TypedField } from '../parts/TypedField';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { length, withUnit, words } from '../units/units';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+const EVERY = 500;
+
+/** The line counter on the line: joined, followed, and let go when it is not heard any more. Without one, metres can be said. */
+export function CounterTool({ run, tell, say }: Running) {
+  const { units } = useBench();
+  const { data: counter, isError } = useCounter(EVERY);
+  const joined = run.state.progress.counter;
+  const mark = `undro-counter ${run.id}`;
+  // where the counter stood when its metres were told last; this window tells them, another one only looks
+  const told = useRef<{ session: string; metres: number } | null>(JSON.parse(sessionStorage.getItem(mark) ?? 'null'));
+  const keep = (at: typeof told.current) => {
+    told.current = at;
+    sessionStorage.setItem(mark, JSON.stringify(at));
+  };
+  const lost = joined && (isError || counter?.state === 'lost' || counter?.state === 'none');
+  const [gone, setGone] = useState(false);
+  useEffect(() => {
+    if (!joined || !told.current || !counter || counter.metres === null || counter.state !== 'here') return;
+    if (counter.session !== told.current.session) {
+      keep({ session: counter.session, metres: counter.metres });
+      return;
+    }
+    const more = counter.metres - told.current.metres;
+    if (Math.abs(more) < 0.005) return;
+    keep({ session: counter.session, metres: counter.metres });
+    tell({ kind: 'counted', metres: more });
+  });
+  useEffect(() => {
+    if (!lost || !told.current) return;
+    keep(null);
+    setGone(true);
+    tell({ kind: 'counter_lost' });
+  });
+  const join = () => {
+    if (!counter || counter.metres === null) return;
+    setGone(false);
+    keep({ session: counter.session, metres: counter.metres });
+    tell({ kind: 'counter_joined' });
+  };
+  const leave = () => {
+    keep(null);
+    tell({ kind: 'counter_lost' });
+  };
+  const here = counter?.state === 'here';
+  return (
+    <div className={classes.counter}>
+      {gone && !joined && (
+        <p role="alert" className={classes.warn} data-testid="counter-lost">
+          The counter is not heard any more. The run goes on by turns; what it had counted stands.
+        </p>
+      )}
+      {here && counter.metres !== null && (
+        <Group gap="xs">
+          <span data-testid="counter">
+            {counter.stand_in ? 'Stand-in counter' : 'Counter'}: <b>{words(length(counter.metres, units, 1))}</b>
+          </span>
+          {joined ? (
+            <Button size="compact-sm" variant="default" onClick={leave}>
+              Take it off the line
+            </Button>
+          ) : (
+            <Button size="compact-sm" onClick={join}>
+              Count with it
+            </Button>
+          )}
+          {counter.stand_in && <Drive pace={run.pace_turns_per_min * (run.state.progress.retrieve_m ?? 0.6)} />}
+        </Group>
+      )}
+      {!here && !joined && <Said say={say} />}
+    </div>
+  );
+}
+
+/** The stand-in's roller has to be turned by somebody. */
+function Drive({ pace }: { pace: number }) {
+  const go = (what: 'run' | 'stop' | 'stall', amount?: number) => () => driveCounter(what, amount).catch(failed);
+  return (
+    <>
+      <Button size="compact-sm" variant="default" onClick={go('run', pace)}>
+        Roll at my pace
+      </Button>
+      <Button size="compact-sm" variant="default" onClick={go('stop')}>
+        Stop rolling
+      </Button>
+      <Button size="compact-sm" variant="default" onClick={go('stall', 6)}>
+        Let it stick
+      </Button>
+    </>
+  );
+}
+
+/** Metres that somebody knows by another way: a mark on the line, a colour, a filler's own figure. */
+function Said({ say }: Pick<Running, 'say'>) {
+  const { units } = useBench();
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  if (!open) {
+    return (
+      <Button size="compact-sm" variant="subtle" color="gray" onClick={() => setOpen(true)}>
+        Say metres
+      </Button>
+    );
+  }
+  return (
+    <form
+      className={classes.noting}
+      onSubmit={(event) => {
+        event.preventDefault();
+        say({ kind: 'counted', metres: withUnit(typed, units.length) }).then(
+          () => {
+            setOpen(false);
+            setTyped('');
+          },
+          failed,
+        );
+      }}
+    >
+      <TypedField
+        label="More on, since the last stop or depth"
+        unit={units.length}
+        placeholder={`by colours or marks, ${units.length}`}
+        value={typed}
+        onChange={setTyped}
+      />
+      <Button type="submit" variant="default" disabled={typed.trim() === ''}>
+        Count them
+      </Button>
+    </form>
+  );
+}

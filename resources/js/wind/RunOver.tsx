@@ -1,0 +1,85 @@
+import { Anchor, Button, Group, Title } from '@mantine/core';
+import { Link } from 'react-router';
+import { type Run, useFillers, useTakeRunBack } from '../api/queries';
+import { ROLE_WORD } from '../drawings/material';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { length, words } from '../units/units';
+import { LabelOf } from './LabelTool';
+import type { Tell } from './useRun';
+import classes from './Wind.module.css';
+
+const WHY: Record<string, string> = {
+  at_mark: 'to the mark',
+  early: 'stopped early',
+  filler_out: 'the filler ran out',
+  snapped: 'the line snapped',
+  left: 'the run was left',
+};
+
+/** The end of a run: what was written, what is left on the fillers, the label, the way back. */
+export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const back = useTakeRunBack();
+  const { over, layers } = run.state;
+  if (over === null) {
+    return (
+      <article className={classes.step}>
+        <Title order={1} className={classes.title}>
+          All steps are through
+        </Title>
+        <Button size="lg" onClick={() => tell({ kind: 'finished' })}>
+          The run is finished
+        </Button>
+      </article>
+    );
+  }
+  const from = run.sources.flatMap((source) => fillers.filter((each) => each.id === source.filler));
+  return (
+    <article className={classes.step} data-testid="run-over">
+      <Title order={1} className={classes.title}>
+        {run.taken_back ? 'Taken back' : over === 'left' ? 'Left as it is' : 'Done'}
+      </Title>
+      {run.taken_back ? (
+        <p className={classes.do}>All that this run wrote into the log is taken back; stock and spool are as before.</p>
+      ) : (
+        <>
+          <ul className={classes.written}>
+            {run.written.map((each) => (
+              <li key={`${each.layer}-${each.length_m}`}>
+                <b>{words(length(each.length_m, units))}</b> of {ROLE_WORD[layers[each.layer]?.role ?? 'main']},{' '}
+                {WHY[each.stop] ?? each.stop}
+                {run.practice ? '' : ', written down'}
+              </li>
+            ))}
+            {run.written.length === 0 && <li>Nothing was wound.</li>}
+          </ul>
+          {from.map((filler) => (
+            <p key={filler.id} className={classes.do}>
+              {filler.line.name}: {words(length(filler.left_m, units))} left on the filler. Write it on its rim.
+            </p>
+          ))}
+          {!run.practice && run.written.length > 0 && <LabelOf run={run} />}
+          <p className={classes.do}>
+            First outing: a few long casts with something heavy, or trail the bare line, to bed it. Then look at the
+            level again: settled line may want more backing.
+          </p>
+        </>
+      )}
+      <Group gap="xs">
+        {run.entries > 0 && !run.taken_back && (
+          <Button variant="default" loading={back.isPending} onClick={() => back.mutateAsync(run.id).catch(failed)}>
+            Take the whole run back
+          </Button>
+        )}
+        <Anchor component={Link} to="/locker">
+          To the locker
+        </Anchor>
+        <Anchor component={Link} to="/wind">
+          All runs
+        </Anchor>
+      </Group>
+    </article>
+  );
+}

@@ -1,0 +1,102 @@
+import { Anchor, Button } from '@mantine/core';
+import { useMediaQuery } from '@mantine/hooks';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Run, RunStep } from '../api/queries';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { Cord } from './Cord';
+import { RunSection, RunTape } from './RunDrawing';
+import { RunOver } from './RunOver';
+import { Soaks } from './Soaks';
+import { StepView } from './StepView';
+import { useAwake } from './useAwake';
+import { type Running, useRun } from './useRun';
+import classes from './Wind.module.css';
+
+const Truth = lazy(() => import('./Truth').then(({ Truth }) => ({ default: Truth })));
+
+/** A run at the bench: one step at a time, the spool filling beside it. */
+export function RunPlace() {
+  const { uuid = '' } = useParams();
+  const running = useRun(uuid);
+  const awake = useAwake();
+  const { query } = running;
+  if (!query.data) return <Waiting query={query} what="the run" />;
+  return <Bench {...running} run={query.data} awake={awake} />;
+}
+
+type BenchProps = Omit<Running, 'step'> & { offline: boolean; awake: boolean };
+
+function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
+  const { units } = useBench();
+  const narrow = useMediaQuery('(max-width: 760px)') ?? false;
+  const [steps, setSteps] = useState(false);
+  const { state } = run;
+  const step = state.steps.find((each) => each.id === state.current);
+  const go = (to: RunStep) => {
+    setSteps(false);
+    if (to.id !== state.current) tell({ kind: 'back', step: to.id });
+  };
+  return (
+    <div className={classes.run} data-testid="run" data-current={state.current ?? state.over ?? 'end'}>
+      <title>{step ? `${step.title} · Undro` : 'Wind · Undro'}</title>
+      <aside className={classes.side} aria-label="The run">
+        <Head run={run} />
+        {narrow && (
+          <Button size="compact-sm" variant="default" aria-expanded={steps} onClick={() => setSteps(!steps)}>
+            {place(run, step)}
+          </Button>
+        )}
+        {(!narrow || steps) && <Cord run={run} onGo={go} />}
+      </aside>
+      <section className={classes.main} aria-label="The step">
+        {offline && (
+          <p role="alert" className={classes.offline}>
+            Undro does not answer. Go on: what you count is kept here and told when it answers again.
+          </p>
+        )}
+        <Soaks run={run} tell={tell} />
+        {step && state.over === null ? (
+          <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} />
+        ) : (
+          <RunOver run={run} tell={tell} />
+        )}
+        {!awake && state.over === null && (
+          <p className={classes.fine}>
+            This browser cannot keep the screen awake{window.isSecureContext ? '' : ' without https'}: set the device
+            not to sleep.
+          </p>
+        )}
+      </section>
+      <aside className={classes.picture} aria-label="The spool and its line">
+        <RunSection run={run} units={units} height={narrow ? 220 : 330} />
+        <RunTape run={run} units={units} />
+        {run.truth && (
+          <Suspense fallback={null}>
+            <Truth run={run} truth={run.truth} shown={state.over !== null || state.current === 'level'} />
+          </Suspense>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+function Head({ run }: { run: Run }) {
+  return (
+    <div className={classes.head}>
+      <p className={classes.name}>{run.name}</p>
+      <p className={classes.mini}>
+        {run.practice ? 'Practice: nothing is written into the log. ' : ''}
+        <Anchor component={Link} to="/wind">
+          All runs
+        </Anchor>
+      </p>
+    </div>
+  );
+}
+
+const place = (run: Run, step: RunStep | undefined) =>
+  step
+    ? `Step ${run.state.steps.indexOf(step) + 1} of ${run.state.steps.length} · ${step.title}`
+    : `All ${run.state.steps.length} steps`;

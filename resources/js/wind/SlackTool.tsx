@@ -1,0 +1,71 @@
+import { Button, Group } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { useBench } from '../shell/bench';
+import { useCount } from './useCount';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+/** The slack test: turns until it can be done, what was seen, and the next move. */
+export function SlackTool({ run, tell, ahead }: Running) {
+  const { slack, progress } = run.state;
+  const { singleKeys } = useBench();
+  const count = useCount({ tell, pace: run.pace_turns_per_min, sound: false, slow: false, left: null });
+  useHotkeys(
+    [
+      ['Space', count.tap],
+      ['Backspace', count.back],
+      ...(singleKeys
+        ? ([
+            ['h', () => tell({ kind: 'slack', slack: 'straight' })],
+            ['l', () => tell({ kind: 'slack', slack: 'loops' })],
+          ] as [string, () => void][])
+        : []),
+    ],
+    ['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON'],
+  );
+  return (
+    <div className={classes.slack}>
+      <button type="button" className={classes.smallPane} onClick={count.tap}>
+        <span className={classes.large}>{Math.round(progress.turns + ahead)}</span>
+        <span className={classes.lead}>turns on; tap for one more</span>
+      </button>
+      <Hanging loops={slack.seen.at(-1) === 'loops'} />
+      <div>
+        <p className={classes.move} aria-live="polite" data-testid="slack-move">
+          {slack.words}
+        </p>
+        <Group gap="xs">
+          <Button size="md" variant="default" onClick={() => tell({ kind: 'slack', slack: 'straight' })}>
+            It hangs straight
+          </Button>
+          <Button size="md" variant="default" onClick={() => tell({ kind: 'slack', slack: 'loops' })}>
+            It springs into loops
+          </Button>
+        </Group>
+        {slack.seen.length > 0 && (
+          <p className={classes.mini}>
+            So far: {slack.seen.map((seen) => (seen === 'loops' ? 'loops' : 'straight')).join(', ')}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** A metre of slack from the tip, as it was seen last. */
+function Hanging({ loops }: { loops: boolean }) {
+  return (
+    <svg width="120" height="110" viewBox="0 0 120 110" aria-hidden="true" className={classes.hanging}>
+      <path d="M4 14L84 8" className={classes.rod} />
+      <circle cx="86" cy="8" r="4" className={classes.ring} />
+      <path
+        d={
+          loops
+            ? 'M86 12C84 30 96 34 90 44c-12 8-14-12 0-6 14 10 2 18-4 22-12 10-16-10-2-6 16 8 2 24-4 30'
+            : 'M86 12C88 60 60 96 24 100'
+        }
+        className={classes.hangs}
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,140 @@
+import { Button, TextInput, Title } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { lazy, Suspense, useState } from 'react';
+import { useBench } from '../shell/bench';
+import { CountTool } from './CountTool';
+import { LevelTool } from './LevelTool';
+import { SlackTool } from './SlackTool';
+import { StripTool } from './StripTool';
+import { TimerTool } from './TimerTool';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+const TwistTool = lazy(() => import('./TwistTool').then(({ TwistTool }) => ({ default: TwistTool })));
+const KnotTool = lazy(() => import('./KnotTool').then(({ KnotTool }) => ({ default: KnotTool })));
+const LabelTool = lazy(() => import('./LabelTool').then(({ LabelTool }) => ({ default: LabelTool })));
+
+/** One step: what to do, what right looks like, what goes wrong, the caution, and its tool. */
+export function StepView(running: Running) {
+  const { run, step, tell } = running;
+  const { singleKeys } = useBench();
+  const [noting, setNoting] = useState(false);
+  const counts = step.tool === 'count';
+  const index = run.state.steps.indexOf(step);
+  const before = run.state.steps[index - 1];
+  const last = index === run.state.steps.length - 1;
+  const next = () =>
+    last ? tell({ kind: 'done', step: step.id }, { kind: 'finished' }) : tell({ kind: 'done', step: step.id });
+  const skip = () => tell({ kind: 'skipped', step: step.id }, ...(last ? [{ kind: 'finished' } as const] : []));
+  const back = () => before && tell({ kind: 'back', step: before.id });
+  useHotkeys(
+    singleKeys
+      ? [
+          ['s', skip],
+          ['n', () => setNoting(true)],
+          ...(step.tool === 'knots' ? [] : ([['ArrowLeft', () => back()]] as [string, () => void][])),
+          ...(counts ? [] : ([['Enter', next]] as [string, () => void][])),
+        ]
+      : [],
+    ['BUTTON', 'INPUT', 'TEXTAREA', 'SELECT', 'A'],
+  );
+  return (
+    <article className={classes.step} data-testid="step">
+      <header className={classes.stepHead}>
+        <Title order={1} className={classes.title}>
+          {step.title}
+        </Title>
+        <p className={classes.mini}>
+          step {index + 1} of {run.state.steps.length}
+        </p>
+      </header>
+      <p className={classes.do}>{step.do}</p>
+      {step.caution && (
+        <p className={classes.caution} role="note">
+          <strong>Mind:</strong> {step.caution}
+        </p>
+      )}
+      <Suspense fallback={<p aria-busy="true">One moment …</p>}>
+        <Tool {...running} />
+      </Suspense>
+      <dl className={classes.looks}>
+        <dt>Right</dt>
+        <dd>{step.right}</dd>
+        <dt>Wrong</dt>
+        <dd>{step.wrong}</dd>
+      </dl>
+      {step.notes.map((note) => (
+        <p key={note} className={classes.note}>
+          {note}
+        </p>
+      ))}
+      {noting && <Note onDone={() => setNoting(false)} {...running} />}
+      <footer className={classes.moves}>
+        {!counts && (
+          <Button size="lg" onClick={next}>
+            {last ? 'Done, the run is finished' : 'Done, next'}
+          </Button>
+        )}
+        <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={skip}>
+          {counts ? 'Leave this out' : 'Skip'}
+        </Button>
+        {before && (
+          <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={back}>
+            Back
+          </Button>
+        )}
+        <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={() => setNoting(true)}>
+          Note
+        </Button>
+      </footer>
+    </article>
+  );
+}
+
+function Tool(running: Running) {
+  switch (running.step.tool) {
+    case 'count':
+      return <CountTool {...running} />;
+    case 'slack':
+      return <SlackTool {...running} />;
+    case 'timer':
+      return <TimerTool {...running} />;
+    case 'twist':
+      return <TwistTool {...running} />;
+    case 'knots':
+      return <KnotTool {...running} />;
+    case 'level':
+      return <LevelTool {...running} />;
+    case 'strip':
+      return <StripTool {...running} />;
+    case 'label':
+      return <LabelTool {...running} />;
+    default:
+      return null;
+  }
+}
+
+function Note({ step, tell, onDone }: Running & { onDone: () => void }) {
+  const [words, setWords] = useState('');
+  return (
+    <form
+      className={classes.noting}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (words.trim()) tell({ kind: 'note', step: step.id, words: words.trim() });
+        onDone();
+      }}
+    >
+      <TextInput
+        label="Note at this step"
+        autoFocus
+        maxLength={500}
+        value={words}
+        onChange={(event) => setWords(event.currentTarget.value)}
+      />
+      <Button type="submit" variant="default">
+        Keep it
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,87 @@
+import { Button, Group, NativeSelect } from '@mantine/core';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useFillers } from '../api/queries';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { length, words } from '../units/units';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+type Stop = Schemas['RunStop'];
+
+/** The end of a layer, as planned or not. What is on is written into the log, and the next step is said. */
+export function StopHere({
+  run,
+  step,
+  tell,
+  say,
+  onStopped,
+  ready,
+}: Running & { onStopped: () => void; ready: boolean }) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const [busy, setBusy] = useState(false);
+  const [filler, setFiller] = useState('');
+  const { progress, layers } = run.state;
+  const stop = (why: Stop) => async () => {
+    onStopped();
+    setBusy(true);
+    try {
+      await say({ kind: 'stopped', stop: why });
+      if (why === 'at_mark') tell({ kind: 'done', step: step.id });
+    } catch (error) {
+      failed(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const line = run.sources[progress.layer]?.line;
+  const alike = fillers.filter((each) => each.line.id === line && each.left_m > 0);
+  if (progress.stop) {
+    return (
+      <div className={classes.ending} data-testid="ending">
+        <p>{sentence(progress.stop, units)}</p>
+        {progress.may_go_on && alike.length > 0 && (
+          <NativeSelect
+            label="Go on from"
+            value={filler}
+            data={[
+              { value: '', label: 'the same filler' },
+              ...alike.map((each) => ({
+                value: String(each.id),
+                label: `${each.line.name}${each.name ? `, ${each.name}` : ''}: ${words(length(each.left_m, units))} left`,
+              })),
+            ]}
+            onChange={(event) => setFiller(event.currentTarget.value)}
+          />
+        )}
+        <Group gap="xs">
+          {progress.may_go_on && (
+            <Button variant="default" onClick={() => tell({ kind: 'resumed', filler: filler ? Number(filler) : null })}>
+              Go on with the {layers[progress.layer]?.role === 'backing' ? 'backing' : 'main line'}
+            </Button>
+          )}
+          <Button onClick={() => tell({ kind: 'done', step: step.id })}>That is it, next</Button>
+        </Group>
+      </div>
+    );
+  }
+  return (
+    <Group gap="xs" className={classes.stops}>
+      <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={stop('at_mark')}>
+        At the mark: write it down
+      </Button>
+      <Button variant="default" onClick={stop('early')}>
+        Stopped before it
+      </Button>
+      <Button variant="default" onClick={stop('filler_out')}>
+        The filler is empty
+      </Button>
+      <Button variant="default" onClick={stop('snapped')}>
+        It snapped
+      </Button>
+    </Group>
+  );
+}

@@ -1,0 +1,26 @@
+import { Button } from '@mantine/core';
+import { useReels } from '../api/queries';
+import { type Stripped, StripWays } from '../strip/StripWays';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+/** Old line off, as a step of the run: written at once, and taken back with the rest of it. */
+export function StripTool({ run, step, say, tell }: Running) {
+  const { data: reels = [] } = useReels();
+  const reel = reels.find((each) => each.id === run.reel);
+  const spool = reel?.spools.find((each) => each.id === run.spool);
+  if (!spool || spool.contents.length === 0) {
+    return (
+      <div className={classes.ending}>
+        <p>Nothing lies on the spool any more.</p>
+        <Button onClick={() => tell({ kind: 'done', step: step.id })}>Next</Button>
+      </div>
+    );
+  }
+  return (
+    <StripWays
+      spool={spool}
+      onDo={async (how: Stripped) => void (await say({ kind: 'stripped', step: step.id, ...how }))}
+    />
+  );
+}

@@ -1,0 +1,146 @@
+import { Anchor, SegmentedControl } from '@mantine/core';
+import { Link } from 'react-router';
+import { useFillers, usePlacings } from '../api/queries';
+import { Seat, type Sense } from '../drawings/seat/Seat';
+import { useBench } from '../shell/bench';
+import { Placings } from '../twist/Placings';
+import twist from '../twist/Twist.module.css';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+const SENSES = [
+  { value: '', label: 'not looked' },
+  { value: 'cw', label: 'clockwise' },
+  { value: 'ccw', label: 'the other way' },
+];
+
+/** How the filler lies: both senses of rotation as seen from the seat, and every other way beside it. */
+export function TwistTool({ run, step, tell }: Running) {
+  const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
+  const { state } = run;
+  const index = step.layer ?? 0;
+  const layer = state.layers[index];
+  const placed = layer?.placed;
+  const filler = fillers.find((each) => each.id === run.sources[index]?.filler);
+  const feed = placed?.feed ?? state.feed;
+  const rotor =
+    placed?.rotor_turns ?? state.layers.find((each) => each.placed?.rotor_turns)?.placed?.rotor_turns ?? null;
+  const circles = placed?.filler_turns ?? null;
+  const drawn = state.progress.layers;
+  const before = index === 0 ? state.spool?.arbor_thin_mm : drawn[index - 1]?.top_diameter_mm;
+  const full = state.spool ? state.spool.lip_mm - 2 * state.gap_mm : null;
+  const after =
+    index === state.layers.length - 1
+      ? full
+      : state.progress.stop_depth_mm !== null && state.spool
+        ? state.spool.lip_mm - 2 * state.progress.stop_depth_mm
+        : null;
+  const placings = usePlacings(
+    layer
+      ? {
+          reel: state.reel,
+          rotor_turns: rotor,
+          filler_turns: circles,
+          material: layer.material,
+          diameter_mm: layer.diameter_mm,
+          spool_diameter_mm: before ?? 40,
+          spool_after_mm: Math.max(before ?? 40, after ?? before ?? 40),
+          length_m: layer.planned_m,
+          filler: {
+            full_mm: filler?.diameter_mm ?? null,
+            core_mm: filler?.core_mm ?? null,
+            full_length_m: filler?.full_length_m ?? null,
+            left_m: filler ? Math.max(filler.left_m, layer.planned_m) : null,
+          },
+        }
+      : null,
+  );
+  const say = (change: { feed?: 'over_end' | 'rotating'; rotor?: string; filler?: string }) =>
+    tell({
+      kind: 'placed',
+      step: step.id,
+      feed: change.feed ?? feed,
+      rotor_turns: ((change.rotor ?? rotor) || null) as Sense | null,
+      filler_turns: ((change.filler ?? circles) || null) as Sense | null,
+    });
+  const matched = placings.data?.matched ?? null;
+  const fixed = state.reel !== 'baitcasting';
+  return (
+    <div className={classes.twist}>
+      <Seat
+        reel={state.reel}
+        feed={feed}
+        rotor={fixed ? rotor : null}
+        filler={circles}
+        label={`From your seat: ${feed === 'over_end' ? 'line comes over the end of the filler' : 'the filler turns on an axle'}`}
+      />
+      <div className={twist.ask}>
+        <Choice
+          label="The filler"
+          value={feed}
+          data={[
+            { value: 'over_end', label: 'lies still' },
+            { value: 'rotating', label: 'turns on an axle' },
+          ]}
+          onChange={(value) => say({ feed: value as 'over_end' })}
+        />
+        {fixed && (
+          <Choice
+            label="Turn the handle: which way does the rotor go?"
+            value={rotor ?? ''}
+            data={SENSES}
+            onChange={(value) => say({ rotor: value })}
+          />
+        )}
+        {fixed && feed === 'over_end' && (
+          <Choice
+            label="Pull some line: which way does it circle?"
+            value={circles ?? ''}
+            data={SENSES}
+            onChange={(value) => say({ filler: value })}
+          />
+        )}
+      </div>
+      <p className={classes.move} aria-live="polite" data-testid="placing">
+        {verdict(fixed, feed, matched)}
+      </p>
+      {placings.data && (
+        <details>
+          <summary>Every way beside it, and its twist</summary>
+          <Placings result={placings.data} units={units} />
+          <Anchor component={Link} to="/twist" size="sm">
+            Play with it in the twist lab
+          </Anchor>
+        </details>
+      )}
+    </div>
+  );
+}
+
+function verdict(fixed: boolean, feed: string, matched: boolean | null): string {
+  if (!fixed) {
+    return feed === 'rotating'
+      ? 'On an axle: no twist at all. Line off the top of a filler that faces you.'
+      : 'Over the end every coil puts a turn into a baitcaster: use an axle.';
+  }
+  if (feed === 'rotating') return 'On an axle: keep tension, and do not judge it by slack alone.';
+  if (matched === null) return 'Look at both from your seat, then say so here.';
+  return matched ? 'Both the same way: it may stay as it lies.' : 'They turn against each other: turn the filler over.';
+}
+
+interface ChoiceProps {
+  label: string;
+  value: string;
+  data: { value: string; label: string }[];
+  onChange: (value: string) => void;
+}
+
+function Choice({ label, value, data, onChange }: ChoiceProps) {
+  return (
+    <fieldset className={classes.choice}>
+      <legend>{label}</legend>
+      <SegmentedControl aria-label={label} value={value} data={data} onChange={onChange} />
+    </fieldset>
+  );
+}

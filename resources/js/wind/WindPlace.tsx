@@ -1,0 +1,69 @@
+import { Anchor, Button, Title } from '@mantine/core';
+import { Link } from 'react-router';
+import { useRuns } from '../api/queries';
+import { Empty } from '../parts/Empty';
+import page from '../parts/parts.module.css';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { Pairing } from '../shell/Pairing';
+
+/** The runs: those that are going on, and those that are over. */
+export function WindPlace() {
+  const runs = useRuns();
+  const { reel, spool } = useBench();
+  if (!runs.data) return <Waiting query={runs} what="the runs" />;
+  const going = runs.data.filter((run) => run.ended_at === null);
+  const over = runs.data.filter((run) => run.ended_at !== null);
+  const plan = reel && spool ? `/plan?reel=${reel.id}&spool=${spool.id}` : '/plan';
+  return (
+    <div className={page.page}>
+      <title>Wind · Undro</title>
+      <div className={page.head}>
+        <Title order={1}>Wind</Title>
+        <p className={page.soft}>One step at a time, from old line to finished reel.</p>
+        <span className={page.grow} />
+        <Anchor component={Link} to="/knots">
+          Knots
+        </Anchor>
+        <Anchor component={Link} to="/twist">
+          Twist lab
+        </Anchor>
+        <Anchor component={Link} to="/labels">
+          Labels
+        </Anchor>
+      </div>
+      {runs.data.length === 0 && (
+        <Empty title="No reel is being wound">
+          <p>A run starts from a plan: work out the backing, then “Wind it”. Or practise on a made-up reel first.</p>
+          <Button component={Link} to={plan}>
+            {reel ? `Plan ${reel.name}` : 'To the plan'}
+          </Button>
+        </Empty>
+      )}
+      {runs.data.length > 0 && (
+        <ul className={page.entries}>
+          {[...going, ...over].map((run) => (
+            <li key={run.id} className={page.entry}>
+              <Anchor component={Link} to={`/wind/${run.id}`} className={page.title}>
+                {run.name}
+              </Anchor>
+              <p className={page.facts}>
+                {run.ended_at === null ? 'going on' : 'over'} · begun {when(run.started_at)}
+                {run.practice ? ' · practice' : ''}
+              </p>
+            </li>
+          ))}
+        </ul>
+      )}
+      {runs.data.length > 0 && going.length === 0 && (
+        <p className={page.foot}>
+          Nothing is being wound now. <Link to={plan}>{reel ? `Plan ${reel.name}` : 'To the plan'}</Link>
+        </p>
+      )}
+      <Pairing />
+    </div>
+  );
+}
+
+const when = (iso: string) =>
+  new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

@@ -1,0 +1,77 @@
+import { useNavigate } from 'react-router';
+import { useAddReel, useBeginRun, useFillers, useReels } from '../api/queries';
+import { failed } from '../parts/undo';
+import { type Draft, differences, fillerOf, oldLine, spoolCase, usualName } from '../plan/draft';
+import type { Planning } from '../plan/usePlan';
+import { useBench } from '../shell/bench';
+
+/** Begins a run from a plan: on the reel it was made for, on a new reel of the locker, or as practice. */
+export function useWindIt(plan: Planning) {
+  const { data: reels = [] } = useReels();
+  const { data: fillers = [] } = useFillers();
+  const { angler, units, put } = useBench();
+  const begin = useBeginRun();
+  const addReel = useAddReel();
+  const navigate = useNavigate();
+
+  const start = async (draft: Draft, practice: number | null) => {
+    if (!plan.question) return;
+    const source = (role: 'main' | 'backing') => {
+      const old = role === 'backing' ? oldLine(reels).find((each) => each.id === draft.backingOff) : undefined;
+      if (old) return { line: old.piece.line.id, spool: old.spool.id };
+      const filler = fillerOf(role, draft, fillers);
+      return filler ? { line: filler.line.id, filler: filler.id } : { line: null };
+    };
+    const run = await begin.mutateAsync({
+      id: crypto.randomUUID(),
+      name: `${practice === null ? '' : 'Practice: '}${usualName(draft, reels)}`.slice(0, 120),
+      angler: angler?.id ?? null,
+      reel: practice === null && draft.reel ? Number(draft.reel) : null,
+      spool: practice === null && draft.spool ? Number(draft.spool) : null,
+      case: plan.question,
+      draft: differences(draft, units),
+      practice,
+      sources: { main: source('main'), backing: source('backing') },
+    });
+    await navigate(`/wind/${run.id}`);
+  };
+
+  return {
+    busy: begin.isPending || addReel.isPending,
+    known: reels.some((reel) => String(reel.id) === plan.draft.reel),
+    wind: () => start(plan.current(), null).catch(failed),
+    practise: () => start(plan.current(), 1 + Math.floor(Math.random() * 1_000_000)).catch(failed),
+    /** keeps the reel first, so that the log can say what lies on it */
+    windOnNew: async (name: string) => {
+      const draft = plan.current();
+      const spool = spoolCase(draft, units);
+      try {
+        const reel = await addReel.mutateAsync({
+          name,
+          kind: draft.kind as 'spinning',
+          gear_ratio: draft.gear,
+          spool: {
+            stamp: draft.stamp,
+            stamp_units: (draft.stampUnits || null) as never,
+            stamp_material: draft.stampMaterial as never,
+            lip: draft.lip as never,
+            lay: draft.lay as never,
+            measured_with: draft.with as never,
+            measures: {
+              lip_diameter: String(spool.lip_diameter_mm ?? ''),
+              arbor_diameter: String(spool.arbor_diameter_mm ?? ''),
+              arbor_deep_diameter: String(spool.arbor_deep_diameter_mm ?? ''),
+              traverse: String(spool.traverse_mm ?? ''),
+            },
+          },
+        });
+        const first = reel.spools[0];
+        if (!first) return;
+        put(reel.id, first.id);
+        await start({ ...draft, reel: String(reel.id), spool: String(first.id) }, null);
+      } catch (error) {
+        failed(error);
+      }
+    },
+  };
+}
