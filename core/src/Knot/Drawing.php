@@ -9,6 +9,8 @@ final readonly class Drawing
 {
     /** Two lines nearer than this at a crossing would be one through the other. */
     private const CLEAR = 0.5;
+    /** Points of a curve looked at together. */
+    private const STRETCH = 12;
 
     /**
      * @param list<Path>  $paths
@@ -69,6 +71,8 @@ final readonly class Drawing
     }
 
     /**
+     * Stretches of a few points whose boxes do not touch are passed over whole.
+     *
      * @param list<array{float, float, float}> $one
      * @param list<array{float, float, float}> $other
      *
@@ -76,17 +80,52 @@ final readonly class Drawing
      */
     private static function between(array $one, array $other, bool $same): iterable
     {
-        $lastOne = count($one) - 1;
-        $lastOther = count($other) - 1;
-        for ($i = 0; $i < $lastOne; ++$i) {
-            [$ax, $ay, $az] = $one[$i];
-            [$bx, $by, $bz] = $one[$i + 1];
-            for ($j = $same ? $i + 2 : 0; $j < $lastOther; ++$j) {
-                [$cx, $cy, $cz] = $other[$j];
-                [$dx, $dy, $dz] = $other[$j + 1];
-                if (max($ax, $bx) < min($cx, $dx) || max($cx, $dx) < min($ax, $bx) || max($ay, $by) < min($cy, $dy) || max($cy, $dy) < min($ay, $by)) {
+        $boxesOne = self::boxes($one);
+        $boxesOther = $same ? $boxesOne : self::boxes($other);
+        foreach ($boxesOne as $i => $a) {
+            foreach ($boxesOther as $j => $b) {
+                if (($same && $j < $i) || $a[0] > $b[1] || $b[0] > $a[1] || $a[2] > $b[3] || $b[2] > $a[3]) {
                     continue;
                 }
+                yield from self::meeting($one, $other, $same, $i * self::STRETCH, $j * self::STRETCH);
+            }
+        }
+    }
+
+    /**
+     * The boxes round stretches of a curve.
+     *
+     * @param list<array{float, float, float}> $points
+     *
+     * @return list<array{float, float, float, float}> left, right, top, bottom
+     */
+    private static function boxes(array $points): array
+    {
+        $boxes = [];
+        for ($from = 0; $from < count($points) - 1; $from += self::STRETCH) {
+            $part = array_slice($points, $from, self::STRETCH + 1);
+            $x = array_column($part, 0);
+            $y = array_column($part, 1);
+            $boxes[] = [min($x), max($x), min($y), max($y)];
+        }
+
+        return $boxes;
+    }
+
+    /**
+     * @param list<array{float, float, float}> $one
+     * @param list<array{float, float, float}> $other
+     *
+     * @return iterable<array{float, float, float, float, float, float}>
+     */
+    private static function meeting(array $one, array $other, bool $same, int $fromOne, int $fromOther): iterable
+    {
+        for ($i = $fromOne; $i < min(count($one) - 1, $fromOne + self::STRETCH); ++$i) {
+            [$ax, $ay, $az] = $one[$i];
+            [$bx, $by, $bz] = $one[$i + 1];
+            for ($j = $same ? max($fromOther, $i + 2) : $fromOther; $j < min(count($other) - 1, $fromOther + self::STRETCH); ++$j) {
+                [$cx, $cy, $cz] = $other[$j];
+                [$dx, $dy, $dz] = $other[$j + 1];
                 $cross = ($bx - $ax) * ($dy - $cy) - ($by - $ay) * ($dx - $cx);
                 if (abs($cross) < 1e-12) {
                     continue;

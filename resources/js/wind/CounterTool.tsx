@@ -116,13 +116,10 @@ function Said({ say }: Pick<Running, 'say'>) {
       className={classes.noting}
       onSubmit={(event) => {
         event.preventDefault();
-        say({ kind: 'counted', metres: withUnit(typed, units.length) }).then(
-          () => {
-            setOpen(false);
-            setTyped('');
-          },
-          failed,
-        );
+        say({ kind: 'counted', metres: withUnit(typed, units.length) }).then(() => {
+          setOpen(false);
+          setTyped('');
+        }, failed);
       }}
     >
       <TypedField

@@ -47,7 +47,7 @@ final class ArborKnot implements Tying
     {
         return $path
             ->to($x, $y)->to($x + 14, $y)->to($x + 24, $y - 7)->to($x + 22, $y - 17)->to($x + 10, $y - 17)->to($x + 4, $y - 8)
-            ->to($x + 5, $y, 4)->to($x + 10, $y + 10)->to($x + 16, $y + 8)->to($x + 14, $y, -4)
+            ->to($x + 5, $y, 4)->to($x + 10, $y + 10)->to($x + 16, $y + 8)->to($x + 13.2, $y + 0.4, -4)
             ->to($x + 16, $y - 8)->to($x + 24, $y - 10, 4)->to($x + 36, $y - 10);
     }
 }

@@ -21,8 +21,8 @@ final class Fg implements Tying
 
         return [
             new TyingStep(Drawing::of([Path::of('a')->to(2, 96)->to(60, 74)->to(96, 55, 4)->to(104, 34)->to(108, 14), Path::of('b')->to(198, 55)->to(100, 55)->to(4, 55)]), 'Hold the braid taut. Carry the leader across it from above.', 'The braid does not give.', 'Slack braid: no crossing lies where it should.'),
-            new TyingStep(Drawing::of([$leader, self::woven(6, 40, 12, 5)]), 'And from below, and from above again: the braid crosses itself round the leader each time.', 'Every crossing lies against the one before.', 'Crossings on one side only: it is a spiral and will slip.'),
-            new TyingStep(Drawing::of([$leader, self::woven(self::CROSSINGS, 24, 6.4, 5)]), 'Go on to 18 to 24 crossings. Pull the braid both ways until it bites.', 'A tight plait the braid cannot slide along.', 'Gaps between the crossings: the leader pulls out.'),
+            new TyingStep(Drawing::of([$leader, self::woven(6, 40, 12, 5)->to(146, 36)->to(158, 32)]), 'And from below, and from above again: the braid crosses itself round the leader each time.', 'Every crossing lies against the one before.', 'Crossings on one side only: it is a spiral and will slip.'),
+            new TyingStep(Drawing::of([$leader, self::woven(self::CROSSINGS, 24, 6.4, 5)->to(160, 36)->to(172, 32)]), 'Go on to 18 to 24 crossings. Pull the braid both ways until it bites.', 'A tight plait the braid cannot slide along.', 'Gaps between the crossings: the leader pulls out.'),
             new TyingStep(Drawing::of([self::cut(190), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 0)]), 'Two to four half hitches with the braid tag round leader and braid together.', 'Each hitch lies against the last.', 'A hitch that crosses the one before stands out in the guides.'),
             new TyingStep(Drawing::of([self::cut(140), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 2)]), 'Trim the leader close. Two to four half hitches round the braid alone, the last with three turns. Trim.', 'The leader’s end disappears under the hitches.', 'The leader cut before the plait has bitten: it slides out.'),
         ];
@@ -48,7 +48,7 @@ final class Fg implements Tying
             $path = $path->wrapped($left + (1.22 + $k) * $step, $step, 1, self::AXIS, self::RADIUS + 2, ($k % 2 === 0) === $up, ($crossings - 1 - $k) % 2 === 1, self::outer($k, false));
         }
 
-        return $path->to($right + 1.2 * $step, 38)->to($right + 16, 34);
+        return $path;
     }
 
     /** How far from the leader a half turn lies: the way in and the way back take turns at lying outside. */

@@ -10,7 +10,7 @@ use Undro\Knot\TyingStep;
 
 final class Surgeons implements Tying
 {
-    private const APART = 3.4;
+    private const APART = 2.9;
     private const TIMES = 2;
 
     public static function steps(): array
@@ -18,9 +18,9 @@ final class Surgeons implements Tying
         return [
             new TyingStep(self::both(self::course()->to(4, 60)->to(100, 58)->to(196, 60)), 'Lay main line and leader side by side, a hand and a half of overlap.', 'The main line comes from the left, the leader goes out to the right.', 'Too little overlap for the loop.'),
             new TyingStep(self::both(self::loop()->to(38, 62)), 'One open loop with both strands.', 'A loop as wide as a hand.', 'The strands cross each other: lay them side by side again.'),
-            new TyingStep(self::both(self::out(self::loop()->wrapped(58, 15, 2, 76, 15, false, true, 6), 88)), 'The tag of the main line and the whole leader through the loop, once.', 'An overhand in both strands.', 'Only one strand went through.'),
-            new TyingStep(self::both(self::out(self::loop()->wrapped(52, 15, 2 * self::TIMES, 76, 15, false, true, 6), 112)), 'And through it once more; a third time for a triple.', 'Two turns side by side round the strands.', 'The second went outside of the loop.'),
-            new TyingStep(self::both(self::out(self::loop()->wrapped(52, 15, 2 * self::TIMES, 76, 15, false, true, 6), 112)->placed(42, 22, 0.58)), 'Wet it. Pull all four ends evenly until it seats. Trim both tags.', 'Four ends, one smooth knot.', 'Pulled by two ends alone: it sets uneven and breaks early.'),
+            new TyingStep(self::both(self::out(self::loop()->wrapped(56, 24, 2, 76, 12, false, true, 6), 104)), 'The tag of the main line and the whole leader through the loop, once.', 'An overhand in both strands.', 'Only one strand went through.'),
+            new TyingStep(self::both(self::whole()), 'And through it once more; a third time for a triple.', 'Two turns side by side round the strands.', 'The second went outside of the loop.'),
+            new TyingStep(self::both(self::whole(), 0.78), 'Wet it. Pull all four ends evenly until it seats. Trim both tags.', 'Four ends, one smooth knot.', 'Pulled by two ends alone: it sets uneven and breaks early.'),
         ];
     }
 
@@ -36,15 +36,21 @@ final class Surgeons implements Tying
 
     private static function out(Path $path, float $x): Path
     {
-        return $path->to($x + 10, 54, 2)->to(148, 52, 4)->to(166, 52, 6)->to(182, 52, 3)->to(196, 52);
+        return $path->to(min($x + 10, 146), 57, 2)->to(150, 52, 4)->to(166, 51, 6)->to(182, 52, 3)->to(196, 52);
+    }
+
+    /** The loop with both strands through it so many times. */
+    private static function whole(): Path
+    {
+        return self::out(self::loop()->wrapped(44, 24, 2 * self::TIMES, 76, 12, false, true, 6), 140);
     }
 
     /** Main line and leader along one course: one's tag where the other's standing end is. */
-    private static function both(Path $course): Drawing
+    private static function both(Path $course, float $scale = 1.0): Drawing
     {
         return Drawing::of([
-            $course->beside(self::APART, 'a', 'standing', 'tag'),
-            $course->beside(-self::APART, 'b', 'tag', 'standing'),
+            $course->beside(self::APART, 'a', 'standing', 'tag')->placed(100 - 100 * $scale, 55 - 55 * $scale, $scale),
+            $course->beside(-self::APART, 'b', 'tag', 'standing')->placed(100 - 100 * $scale, 55 - 55 * $scale, $scale),
         ]);
     }
 }
