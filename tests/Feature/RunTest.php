@@ -149,6 +149,13 @@ final class RunTest extends TestCase
         self::assertStringContainsString('does not fit', $problem['detail']);
     }
 
+    public function testASpoolOfAnotherReelIsRefused(): void
+    {
+        $other = $this->ask('POST', '/api/reels', ['name' => 'Tarn', 'kind' => 'spincast', 'spool' => ['stamp' => '8/75']], status: 201);
+        $problem = $this->ask('POST', '/api/runs', ['spool' => $other['spools'][0]['id']] + $this->body(), status: 422);
+        self::assertSame('spool', $problem['error']['field']);
+    }
+
     public function testALineThatIsOnNoRackIsPutThereSoThatTheLogCanNameIt(): void
     {
         $id = $this->begin(['sources' => []]);

@@ -9,6 +9,7 @@ use App\Http\Resources\RunResource;
 use App\Log\Bench;
 use App\Log\EventLog;
 use App\Models\Angler;
+use App\Models\Reel;
 use App\Models\Run;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Undro\Contract\Input;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Run\BadRun;
 
 /** Runs at the bench: begun from a plan, told what happens, taken back as one. */
 final class RunController
@@ -81,6 +83,8 @@ final class RunController
         $case = $in->object('case');
         $practice = $request->integer('practice') ?: null;
         $spool = $request->integer('spool') ?: null;
+        $reel = Reel::query()->find($request->integer('reel'));
+        $reel === null || $spool === null || $reel->spools()->whereKey($spool)->exists() || throw BadRun::spoolOfAnotherReel();
         $old = $spool === null ? 0.0 : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
         $basis = [
             'case' => $case->all(),

@@ -104,8 +104,8 @@ final readonly class Drawing
         $boxes = [];
         for ($from = 0; $from < count($points) - 1; $from += self::STRETCH) {
             $part = array_slice($points, $from, self::STRETCH + 1);
-            $x = array_column($part, 0);
-            $y = array_column($part, 1);
+            $x = [$points[$from][0], ...array_column($part, 0)];
+            $y = [$points[$from][1], ...array_column($part, 1)];
             $boxes[] = [min($x), max($x), min($y), max($y)];
         }
 

@@ -48,7 +48,7 @@ final readonly class Progress
      * @param list<Length>  $woundHalf half their 90 % bands
      * @param Length        $left    to the next stop; negative where it was passed
      * @param Length        $leftHalf half its 90 % band
-     * @param float|null    $turnsLeft null where no turn tells a length
+     * @param float|null    $turnsLeft below 0 past the stop; null where no turn tells a length
      * @param Length|null   $retrieve line one turn takes now
      * @param Length|null   $depth   under the lip now
      * @param Length|null   $stopDepth under the lip at the next stop
@@ -261,7 +261,8 @@ final readonly class Progress
         $surface = static fn(float $volume): ?Diameter => $geometry === null ? null : $believed->surfaceHolding($geometry, Volume::cubicMillimetres($volume));
         $depthOf = static fn(?Diameter $at): ?Length => $at === null ? null : $geometry?->depthOf($at);
         $here = $surface($now);
-        $stop = $surface($now + max(0.0, $left) * $perMetre);
+        // where it should have stopped, if that was passed
+        $stop = $surface(max(0.0, $now + $left * $perMetre));
         $over = 0.0;
         for ($index = $layer + 1; $index < $count; ++$index) {
             $over += ($layers[$index]->length?->inMetres() ?? $fill->solved?->band->middle->inMetres() ?? 0.0) * self::perMetre($belief, $spool, $layers, $index);

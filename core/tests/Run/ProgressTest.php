@@ -155,6 +155,7 @@ final class ProgressTest extends TestCase
         $at = self::at([new Stretch(0, $all + 12)]);
         self::assertGreaterThan(5, $at->passed()?->inMetres());
         self::assertLessThan(1.5, $at->finishIfStopped?->inMillimetres());
+        self::assertEqualsWithDelta(-12, $at->turnsLeft, 0.3, 'and in turns');
     }
 
     public function testTheLastTenthIsSlow(): void

@@ -42,6 +42,9 @@ export function Answer({ plan }: { plan: Planning }) {
       {result && (
         <div className={problem ? classes.stale : undefined}>
           <Notes notes={result.notes} stop />
+          <Suspense fallback={null}>
+            <WindIt plan={plan} />
+          </Suspense>
           <Todo result={result} />
           <OtherReel plan={plan} />
           {TO_THE_WAYS}
@@ -49,9 +52,6 @@ export function Answer({ plan }: { plan: Planning }) {
           {CAUTION}
         </div>
       )}
-      <Suspense fallback={null}>
-        <WindIt plan={plan} />
-      </Suspense>
       <SavePlan plan={plan} />
     </section>
   );

@@ -1,5 +1,5 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { createContext, type ReactNode, useContext, useMemo } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useMemo } from 'react';
 import { type Angler, type Reel, type Spool, useAnglers, useReels } from '../api/queries';
 import { METRIC, type Units } from '../units/units';
 
@@ -44,6 +44,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
     defaultValue: true,
     getInitialValueInEffect: false,
   });
+  const put = useCallback((reelId: number, spoolId: number) => setOn({ reel: reelId, spool: spoolId }), [setOn]);
   const bench = useMemo<Bench>(() => {
     const angler = anglers?.find((each) => each.id === anglerId) ?? anglers?.[0];
     const reel = reels?.find((each) => each.id === on.reel);
@@ -54,11 +55,11 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       units: angler?.units ?? METRIC,
       reel,
       spool: reel?.spools.find((each) => each.id === on.spool) ?? reel?.spools[0],
-      put: (reelId, spoolId) => setOn({ reel: reelId, spool: spoolId }),
+      put,
       clear: () => setOn({ reel: 0, spool: 0 }),
       singleKeys,
       setSingleKeys,
     };
-  }, [anglers, reels, anglerId, on, setAngler, setOn, singleKeys, setSingleKeys]);
+  }, [anglers, reels, anglerId, on, setAngler, setOn, put, singleKeys, setSingleKeys]);
   return <BenchContext.Provider value={bench}>{children}</BenchContext.Provider>;
 }

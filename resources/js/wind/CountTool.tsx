@@ -15,7 +15,7 @@ import classes from './Wind.module.css';
 /** Counting: the largest figure is what is left; the whole pane is the button. */
 export function CountTool(running: Running) {
   const { run, step, tell, ahead } = running;
-  const { units } = useBench();
+  const { units, singleKeys } = useBench();
   const { progress } = run.state;
   const [sound, setSound] = useLocalStorage({ key: 'undro-sound', defaultValue: true });
   const [measuring, setMeasuring] = useState(false);
@@ -35,8 +35,12 @@ export function CountTool(running: Running) {
     [
       ['Space', count.tap],
       ['Backspace', count.back],
-      ['b', () => (count.running ? count.stop() : count.start())],
-      ['d', () => setMeasuring(true)],
+      ...(singleKeys
+        ? ([
+            ['p', () => (count.running ? count.stop() : count.start())],
+            ['d', () => setMeasuring(true)],
+          ] as [string, () => void][])
+        : []),
     ],
     ['INPUT', 'TEXTAREA', 'SELECT'],
   );

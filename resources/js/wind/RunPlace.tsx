@@ -1,8 +1,9 @@
 import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Run, RunStep } from '../api/queries';
+import { Pocket } from '../parts/Pocket';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Cord } from './Cord';
@@ -29,7 +30,11 @@ export function RunPlace() {
 type BenchProps = Omit<Running, 'step'> & { offline: boolean; awake: boolean };
 
 function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
-  const { units } = useBench();
+  const { units, put } = useBench();
+  // the reel of the run is the one on the bench
+  useEffect(() => {
+    if (run.reel && run.spool) put(run.reel, run.spool);
+  }, [run.reel, run.spool, put]);
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const [steps, setSteps] = useState(false);
   const { state } = run;
@@ -49,6 +54,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
           </Button>
         )}
         {(!narrow || steps) && <Cord run={run} onGo={go} />}
+        {state.over === null && <Leave tell={tell} practice={run.practice} />}
       </aside>
       <section className={classes.main} aria-label="The step">
         {offline && (
@@ -79,6 +85,32 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
         )}
       </aside>
     </div>
+  );
+}
+
+function Leave({ tell, practice }: { tell: Running['tell']; practice: boolean }) {
+  return (
+    <Pocket size="compact-sm" variant="subtle" color="gray" name="Leave the run" label="Leave the run">
+      {(close) => (
+        <div className={classes.leave}>
+          <p>
+            It ends here.{' '}
+            {practice
+              ? 'What it came to is shown.'
+              : 'What is on the spool by now is written down; it can be taken back. To come back to it later, just close the page.'}
+          </p>
+          <Button
+            size="sm"
+            onClick={() => {
+              close();
+              tell({ kind: 'left' });
+            }}
+          >
+            Leave it as it is
+          </Button>
+        </div>
+      )}
+    </Pocket>
   );
 }
 

@@ -17,7 +17,7 @@ export const Seat = memo(function Seat({ reel, feed, rotor, filler, label }: Sea
   const turns = reel !== 'baitcasting';
   const over = feed === 'over_end';
   return (
-    <svg viewBox="0 0 360 250" className={classes.drawing} role="img" aria-label={label}>
+    <svg viewBox="0 0 440 250" className={classes.drawing} role="img" aria-label={label}>
       <path d="M20 246L150 60H210L340 246" className={classes.floor} />
       {/* the filler, far away on the floor or on its axle */}
       <g transform="translate(180 66)">

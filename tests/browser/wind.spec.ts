@@ -1,0 +1,362 @@
+import type { APIRequestContext, Page } from '@playwright/test';
+import { BENCH_URL, expect, test } from './bench';
+
+// runs share one counter and what lies on the reels
+test.describe.configure({ mode: 'serial' });
+test.use({ baseURL: BENCH_URL });
+
+const run = (page: Page) => page.getByTestId('run');
+const at = (page: Page, step: string) => expect(run(page)).toHaveAttribute('data-current', step);
+const left = async (page: Page) => Number(await page.getByTestId('turns-left').textContent());
+const soFar = (page: Page) => page.getByTestId('so-far');
+const uuid = (page: Page) => page.url().split('/').pop() ?? '';
+
+interface State {
+  state: {
+    current: string;
+    progress: { turns: number; turns_left: number; left_m: number; depth_mm: number; layer: number };
+    layers: { wound_m: number; wound_half_m: number }[];
+  };
+}
+const stateOf = async (page: Page): Promise<State> =>
+  (await page.request.get(`${BENCH_URL}/api/runs/${uuid(page)}`)).json();
+
+/** What another window or a counter tells of the same run. */
+async function tell(page: Page, ...marks: Record<string, unknown>[]) {
+  const token = decodeURIComponent(
+    (await page.context().cookies()).find((each) => each.name === 'XSRF-TOKEN')?.value ?? '',
+  );
+  const answer = await page.request.post(`${BENCH_URL}/api/runs/${uuid(page)}/marks`, {
+    headers: { 'X-XSRF-TOKEN': token },
+    data: { marks: marks.map((mark) => ({ id: crypto.randomUUID(), ...mark })) },
+  });
+  expect(answer.ok(), await answer.text()).toBeTruthy();
+}
+
+const spool = async (request: APIRequestContext, reel: string, name: string) => {
+  const reels = await (await request.get(`${BENCH_URL}/api/reels`)).json();
+  return reels
+    .find((each: { name: string }) => each.name === reel)
+    .spools.find((each: { name: string }) => each.name === name).contents as {
+    length_m: number;
+    line: { name: string };
+  }[];
+};
+
+/** From a link to a reel and a line to the first step of its run. */
+async function begin(page: Page, plan: string) {
+  await page.goto(plan);
+  await page.getByRole('button', { name: 'Wind it' }).click();
+  await expect(run(page)).toBeVisible();
+}
+
+async function stepTo(page: Page, step: string) {
+  for (let steps = 0; steps < 25; steps++) {
+    const now = await run(page).getAttribute('data-current');
+    if (now === step) return;
+    if (now === 'strip') {
+      await page
+        .getByRole('listitem')
+        .filter({ hasText: 'All of it off' })
+        .getByRole('button', { name: 'It is done' })
+        .click();
+      await expect(page.getByText('Nothing lies on the spool any more.')).toBeVisible();
+    }
+    await page
+      .getByRole('button', { name: /^(Done, next|They bite, next)$/ })
+      .first()
+      .click();
+    await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
+  }
+  throw new Error(`The run never came to ${step}.`);
+}
+
+test('a whole spinning run by keyboard, with a correction on the way', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto('/plan/1');
+  await page.getByRole('button', { name: 'Wind it' }).press('Enter');
+  await at(page, 'check');
+  await page.keyboard.press('Enter');
+  await at(page, 'strip');
+  await page.getByRole('listitem').filter({ hasText: 'All of it off' }).getByRole('button').press('Enter');
+  await page.getByText('Nothing lies on the spool any more.').waitFor();
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('Enter');
+  await at(page, 'look_over');
+  await page.keyboard.press('n');
+  await page.getByLabel('Note at this step').fill('a rough spot on the second guide');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('a rough spot on the second guide')).toBeVisible();
+  await page.keyboard.press('s');
+  await at(page, 'mount');
+  await page.keyboard.press('ArrowLeft');
+  await at(page, 'look_over');
+  await page.keyboard.press('Enter');
+  await at(page, 'mount');
+  await page.keyboard.press('Enter');
+
+  // both senses from the seat: first against each other, then matched
+  await at(page, 'place.0');
+  await page
+    .getByRole('group', { name: /Turn the handle/ })
+    .getByText('clockwise')
+    .click();
+  await page
+    .getByRole('group', { name: /Pull some line/ })
+    .getByText('the other way')
+    .click();
+  await expect(page.getByTestId('placing')).toContainText('turn the filler over');
+  await page
+    .getByRole('group', { name: /Pull some line/ })
+    .getByText('clockwise')
+    .click();
+  await expect(page.getByTestId('placing')).toContainText('may stay as it lies');
+  await page.getByText('Every way beside it').click();
+  await expect(page.getByRole('row')).toHaveCount(4);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('Enter');
+
+  // the knot, move by move with the arrow keys
+  await at(page, 'tie.0');
+  await expect(page.getByTestId('move')).toContainText('1');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('move')).toContainText('2');
+  await page.keyboard.press('Enter');
+
+  await at(page, 'first_turns.0');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space'); // within half a second: one wet tap
+  await expect(soFar(page)).toContainText('1 turns');
+  await page.waitForTimeout(550);
+  await page.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('2 turns');
+  await page.keyboard.press('Backspace');
+  await expect(soFar(page)).toContainText('1 turns');
+  await at(page, 'first_turns.0'); // a tap never moves on
+  await tell(page, { kind: 'turns', turns: 9 });
+  await expect(soFar(page)).toContainText('10 turns');
+  await page.getByRole('button', { name: 'They bite, next' }).press('Enter');
+
+  await at(page, 'slack_test.0');
+  await page.keyboard.press('l');
+  await expect(page.getByTestId('slack-move')).toContainText('Turn the filler over');
+  await page.keyboard.press('h');
+  await expect(page.getByTestId('slack-move')).toContainText('Carry on');
+  await page.keyboard.press('Enter');
+
+  // the beat counts by itself; a depth plans the rest anew and the band shrinks
+  await at(page, 'wind.0');
+  const whole = await left(page);
+  await page.keyboard.press('p');
+  await expect(page.getByRole('button', { name: 'Hold the beat' })).toBeVisible();
+  await expect.poll(() => left(page)).toBeLessThan(whole - 2);
+  await page.keyboard.press('p');
+  const there = (await stateOf(page)).state.progress;
+  await tell(page, { kind: 'turns', turns: Math.round(0.6 * there.turns_left) });
+  const before = await stateOf(page);
+  await page.keyboard.press('d');
+  const depth = before.state.progress.depth_mm;
+  await page.getByLabel('First place').fill((depth + 0.2).toFixed(1));
+  await page.getByLabel('Second place').fill((depth + 0.3).toFixed(1));
+  await page.getByLabel('Third place').fill((depth + 0.1).toFixed(1));
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('planned anew from your depth')).toBeVisible();
+  const after = await stateOf(page);
+  expect(after.state.progress.turns_left).toBeGreaterThan(before.state.progress.turns_left);
+  await tell(page, { kind: 'turns', turns: Math.ceil(after.state.progress.turns_left) });
+  await expect.poll(() => left(page)).toBeLessThanOrEqual(0);
+  await page.getByRole('button', { name: 'At the mark: write it down' }).press('Enter');
+
+  await at(page, 'place.1');
+  expect((await spool(page.request, 'Skerry 30', 'deep')).length).toBe(1);
+  await stepTo(page, 'wind.1');
+  const main = (await stateOf(page)).state.progress.turns_left;
+  await tell(page, { kind: 'turns', turns: Math.round(0.95 * main) });
+  await expect(page.getByText('turns left: slower now')).toBeVisible();
+  await tell(page, { kind: 'turns', turns: Math.ceil(0.05 * main) });
+  await page.getByRole('button', { name: 'At the mark: write it down' }).press('Enter');
+
+  await at(page, 'level');
+  for (const [label, reading] of [
+    ['First place', '1.6'],
+    ['Second place', '1.7'],
+    ['Third place', '1.5'],
+  ] as const) {
+    await page.getByLabel(label).fill(reading);
+  }
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('level')).toHaveText('1.6 mm');
+  await page.getByRole('button', { name: 'holds' }).click();
+  await stepTo(page, 'label');
+  await expect(page.getByRole('img', { name: /^Label: Skerry 30, deep/ })).toBeVisible();
+  await stepTo(page, 'first_outing');
+  await page.getByRole('button', { name: 'Done, the run is finished' }).click();
+  await expect(page.getByTestId('run-over')).toContainText(/15[01] m of main line/);
+  await expect(page.getByTestId('run-over')).toContainText('left on the filler');
+  expect((await spool(page.request, 'Skerry 30', 'deep')).map((piece) => piece.line.name)).toEqual([
+    'Plain Tarn nylon 0.30',
+    'Brindle Eight 0.16',
+  ]);
+
+  // the run is what is taken back: old line, backing and main line at once
+  await page.getByRole('button', { name: 'Take the whole run back' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
+  const again = await spool(page.request, 'Skerry 30', 'deep');
+  expect(Math.round(again[1]?.length_m ?? 0)).toBe(138);
+});
+
+test('a reload in mid-fill resumes at the same turn, and another window sees the same', async ({ page, context }) => {
+  await begin(page, '/plan/1');
+  await stepTo(page, 'wind.0');
+  await page.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('1 turns');
+  await tell(page, { kind: 'turns', turns: 40 });
+  await expect(soFar(page)).toContainText('41 turns');
+  await page.waitForTimeout(550);
+  await page.keyboard.press('Space');
+  // at once, before it can have been told
+  await page.reload();
+  await expect(soFar(page)).toContainText('42 turns');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(soFar(other)).toContainText('42 turns');
+  await other.waitForTimeout(550);
+  await other.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('43 turns');
+
+  // the server gone for a moment: what is counted is kept and told afterwards
+  await context.setOffline(true);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await expect(soFar(page)).toContainText('44 turns');
+  await context.setOffline(false);
+  await expect(soFar(other)).toContainText('44 turns', { timeout: 10_000 });
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('a run that is left keeps what is on, and says so', async ({ page }) => {
+  await page.goto('/wind');
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'going on' })
+    .getByRole('link', { name: /Skerry 30/ })
+    .first()
+    .click();
+  await at(page, 'wind.0');
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(page.getByRole('heading', { name: 'Left as it is' })).toBeVisible();
+  await expect(page.getByTestId('run-over')).toContainText(/\d+ m of backing, the run was left, written down/);
+  expect((await spool(page.request, 'Skerry 30', 'deep')).length).toBe(1);
+  await page.getByRole('button', { name: 'Take the whole run back' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
+});
+
+test('a spincast run: small spool, the filler ends early, an odd depth is asked about', async ({ page }) => {
+  await begin(
+    page,
+    '/plan?reel=7&spool=8&kind=spincast&lip=straight&gear=3.8&stamp=8%2F75&stampUnits=lb_yd&lipMm=34%20mm&arborMm=22%20mm&traverseMm=9%20mm&mainMaterial=mono&mainSize=0.26%20mm&open=main&way=main_only',
+  );
+  await expect(page.getByRole('listitem').filter({ hasText: 'Slack test' })).toBeVisible();
+  await stepTo(page, 'mount');
+  await expect(page.getByTestId('step')).toContainText('Cone off');
+  await stepTo(page, 'wind.0');
+  const progress = (await stateOf(page)).state.progress;
+  await tell(page, { kind: 'turns', turns: Math.round(0.5 * progress.turns_left) });
+  await page.getByRole('button', { name: 'Measure the depth' }).click();
+  await page.getByLabel('First place').fill('0.2');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('far from what turns and plan say');
+  await page.getByRole('button', { name: 'Read again' }).click();
+  await page.getByLabel('First place').fill('25');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/bare arbor lies 6.0 mm/)).toBeVisible();
+  await expect(page.getByLabel('First place')).toHaveValue(/^25/);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'The filler is empty' }).click();
+  await expect(page.getByTestId('ending')).toContainText('The line ended');
+  await page.getByRole('button', { name: 'Go on with the main line' }).click();
+  await expect(page.getByRole('button', { name: 'It snapped' })).toBeVisible();
+  await page.getByRole('button', { name: 'It snapped' }).click();
+  await expect(page.getByTestId('ending')).toContainText('Cut back to sound line');
+  await page.getByRole('button', { name: 'That is it, next' }).click();
+  await at(page, 'level');
+  await expect(page.getByTestId('step')).toContainText('cone back on');
+});
+
+test('practice on a made-up reel tells the truth afterwards and writes nothing', async ({ page }) => {
+  const before = await spool(page.request, 'Skerry 30', 'deep');
+  await page.goto('/plan/1');
+  await page.getByRole('button', { name: 'Practise it first' }).click();
+  await expect(page.getByText('Practice: nothing is written into the log.')).toBeVisible();
+  await expect(page.getByTestId('truth')).toHaveCount(0);
+  await stepTo(page, 'wind.0');
+  await page.getByText('loosely').click();
+  await tell(page, { kind: 'turns', turns: 60 });
+  await page.getByRole('button', { name: 'Measure the depth' }).click();
+  await expect(page.getByLabel('First place')).toHaveValue(/^\d+\.\d mm$/);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(page.getByTestId('truth')).toContainText('really on');
+  await expect(page.getByTestId('truth')).toContainText('The depth mark would have said so');
+  expect(await spool(page.request, 'Skerry 30', 'deep')).toEqual(before);
+});
+
+test('on a phone the figure is large, the pane is the button, and nothing is wider than the screen', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 780 });
+  await begin(page, '/plan/1');
+  await page.getByRole('button', { name: /^Step 1 of/ }).click();
+  await expect(page.getByRole('list', { name: 'Steps of this run' })).toBeVisible();
+  await stepTo(page, 'wind.0');
+  const pane = page.getByRole('button', { name: /^Tap for a turn/ });
+  expect((await pane.boundingBox())?.height).toBeGreaterThan(300);
+  await pane.tap().catch(() => pane.click());
+  await expect(soFar(page)).toContainText('1 turns');
+  await at(page, 'wind.0');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await page.getByRole('button', { name: 'Take the whole run back' }).click();
+});
+
+test('a baitcasting run with the counter: it sticks, then it is gone, and the run goes on by turns', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  await begin(
+    page,
+    '/plan?reel=5&spool=6&kind=baitcasting&lip=straight&gear=7.1&lipMm=34%20mm&arborMm=14%20mm&traverseMm=23%20mm&mainMaterial=fluoro&mainSize=0.28%20mm&mainName=Seaglass%20fluoro%200.28&open=main&way=main_only',
+  );
+  await expect(page.getByRole('listitem').filter({ hasText: 'Slack test' })).toHaveCount(0);
+  await stepTo(page, 'soak.0');
+  await page.getByRole('button', { name: 'In the water: start the clock' }).click();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByText(/Soak the main line: 0:\d\d/)).toBeVisible(); // it goes on while other steps are done
+  await page.getByRole('button', { name: 'It is out' }).click();
+  await stepTo(page, 'place.0');
+  await expect(page.getByTestId('placing')).toContainText('On an axle');
+  await stepTo(page, 'wind.0');
+  await page.getByRole('button', { name: 'Count with it' }).click();
+  await page.getByRole('button', { name: 'Roll at my pace' }).click();
+  await expect
+    .poll(async () => (await stateOf(page)).state.layers[0]?.wound_m, { timeout: 15_000 })
+    .toBeGreaterThan(1.5);
+  await page.getByRole('button', { name: 'Let it stick' }).click();
+  await tell(page, { kind: 'turns', turns: 40 });
+  await expect(page.getByText(/its roller sticks/)).toBeVisible({ timeout: 12_000 });
+  await page.getByRole('button', { name: 'Stop rolling' }).click();
+
+  process.kill(Number(process.env.UNDRO_COUNTER_PID), 'SIGKILL');
+  const killed = Date.now();
+  await expect(page.getByTestId('counter-lost')).toBeVisible({ timeout: 4_000 });
+  expect(Date.now() - killed).toBeLessThan(3_000);
+  const before = (await stateOf(page)).state.layers[0]?.wound_m ?? 0;
+  await page.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('41 turns');
+  await expect.poll(async () => (await stateOf(page)).state.layers[0]?.wound_m).toBeGreaterThan(before);
+  await page.getByRole('button', { name: 'Stopped before it' }).click();
+  await expect(page.getByTestId('ending')).toContainText('before the mark');
+});
