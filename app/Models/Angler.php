@@ -25,6 +25,10 @@ final class Angler extends Model
     use OwnedByAccount;
     use Versioned;
 
+    /** What a knot kept in a pull test, and whether it is tied well, are kept as habits under these. */
+    public const TESTED = 'pull_test.';
+    public const WELL = 'ties_well.';
+
     protected $guarded = [];
 
     /** @return HasMany<Habit, $this> */
@@ -44,6 +48,23 @@ final class Angler extends Model
         }
 
         return $schools;
+    }
+
+    /** @return array{tested: array<string, string>, well: list<string>} own pull tests by knot, as typed, and the knots tied well */
+    public function knots(): array
+    {
+        $tested = [];
+        $well = [];
+        foreach ($this->habits as $habit) {
+            if (str_starts_with($habit->question, self::TESTED) && $habit->choice !== '') {
+                $tested[substr($habit->question, strlen(self::TESTED))] = $habit->choice;
+            }
+            if (str_starts_with($habit->question, self::WELL) && $habit->choice === 'yes') {
+                $well[] = substr($habit->question, strlen(self::WELL));
+            }
+        }
+
+        return ['tested' => $tested, 'well' => $well];
     }
 
     public function hasHabit(string $question): bool

@@ -11,6 +11,7 @@ use App\Models\LineProduct;
 use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Rod;
+use App\Models\Run;
 use App\Models\Spool;
 use App\Models\TypedFigures;
 use Illuminate\Database\Seeder;
@@ -35,6 +36,8 @@ use Undro\Units\Typed;
  */
 final class DemoSeeder extends Seeder
 {
+    private const OPEN_RUN = '5ca3e1f0-0d3a-4b52-9f3e-6a1d2c4b7e10';
+
     /** What is printed on some of the reels. */
     private const RANGES = [
         'Skerry 30' => ['mono_range' => '6-14 lb', 'braid_range' => '10-25 lb'],
@@ -64,6 +67,7 @@ final class DemoSeeder extends Seeder
             $this->fillers();
             $this->year();
             $this->plans();
+            $this->practice();
         });
     }
 
@@ -266,6 +270,33 @@ final class DemoSeeder extends Seeder
         $when = Carbon::now('UTC')->subDays($daysAgo)->setTime(18, 30)->format('Y-m-d\TH:i:s.v\Z');
 
         return $this->log->record((string) Str::uuid(), $kind, $moves, $counts, $when, $this->anglers['orla']->id, $corrects, $note)->uuid;
+    }
+
+    /** A run left open in the middle of the backing: Pip practises, so nothing of it is in the log. */
+    private function practice(): void
+    {
+        $case = [
+            'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.6 mm', 'gear_ratio' => '5.2'],
+            'spool' => ['ratings_text' => '0.25/240 0.30/170', 'lip_diameter_mm' => '46.2 mm', 'arbor_diameter_mm' => '31 mm', 'traverse_mm' => '19.5 mm', 'measured_with' => 'caliper'],
+            'main' => ['material' => 'braid', 'size' => '0.16 mm', 'length_m' => '150 m'],
+            'backing' => ['material' => 'mono', 'size' => '0.30 mm'],
+            'beginner' => true,
+            'schools' => $this->anglers['pip']->load('habits')->schools(),
+        ];
+        $run = Run::query()->create([
+            'uuid' => self::OPEN_RUN,
+            'name' => 'Practice: Skerry 30, Brindle Eight 0.16',
+            'angler_id' => $this->anglers['pip']->id,
+            'basis' => ['case' => $case, 'old_line_m' => 0.0, 'leader' => null, 'pace_turns_per_min' => 40, 'draft' => [], 'sources' => [['line' => null], ['line' => null]]],
+            'truth' => ['seed' => 20],
+            'started_at' => EventLog::now(),
+        ]);
+        $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'mount']);
+        $marks[] = ['kind' => 'placed', 'step' => 'place.0', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw'];
+        $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 96]];
+        foreach ($marks as $mark) {
+            $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => EventLog::now(), 'mark' => $mark]);
+        }
     }
 
     private function plans(): void

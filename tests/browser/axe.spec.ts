@@ -60,6 +60,11 @@ for (const scheme of ['light', 'dark'] as const) {
     ['habits', '/habits'],
     ['data', '/data'],
     ['bench sheet', '/sheet/1'],
+    ['wind', '/wind'],
+    ['a run', '/wind/5ca3e1f0-0d3a-4b52-9f3e-6a1d2c4b7e10'],
+    ['knots', '/knots?knot=albright'],
+    ['twist lab', '/twist?feed=rotating&slip=60'],
+    ['labels', '/labels'],
     ['lost', '/nowhere'],
   ] as const) {
     for (const width of [1280, 390]) {

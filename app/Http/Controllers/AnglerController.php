@@ -10,6 +10,7 @@ use App\Models\Angler;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
 use Undro\Habit\Habits;
+use Undro\Join\Knot;
 
 final class AnglerController
 {
@@ -43,6 +44,14 @@ final class AnglerController
         $schools = $request->has('habits.schools') ? $request->figures()->object('habits')->words('schools', 20) : [];
         // an unknown question or school is refused before anything is kept
         Habits::of($schools);
+        foreach (Knot::cases() as $knot) {
+            if ($request->has("knots.tested.$knot->value")) {
+                $angler->habits()->updateOrCreate(['question' => Angler::TESTED . $knot->value], ['choice' => $request->string("knots.tested.$knot->value")->value()]);
+            }
+            if ($request->has('knots.well')) {
+                $angler->habits()->updateOrCreate(['question' => Angler::WELL . $knot->value], ['choice' => in_array($knot->value, $request->array('knots.well'), true) ? 'yes' : 'no']);
+            }
+        }
         foreach ($schools as $question => $school) {
             $angler->habits()->updateOrCreate(['question' => $question], ['choice' => $school]);
         }

@@ -89,7 +89,7 @@ final class RunController
         $basis = [
             'case' => $case->all(),
             'old_line_m' => $practice === null ? $old : 0.0,
-            'leader' => $request->boolean('leader'),
+            'leader' => $request->has('leader') ? $request->boolean('leader') : null,
             'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? 60,
         ];
         $run = new Run(['uuid' => $request->string('id')->value(), 'name' => $request->string('name')->value(), 'angler_id' => $request->integer('angler') ?: null, 'reel_id' => $request->integer('reel') ?: null, 'spool_id' => $spool, 'basis' => $basis, 'truth' => $practice === null ? null : ['seed' => $practice], 'started_at' => EventLog::now()]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
+use Undro\Join\Knot;
 
 final class AnglerRequest extends ShapeRequest
 {
@@ -18,6 +19,10 @@ final class AnglerRequest extends ShapeRequest
             'habits.beginner' => ['sometimes', 'boolean'],
             'habits.schools' => ['sometimes', 'array', 'max:20'],
             'habits.schools.*' => ['nullable', 'string', 'max:40'],
+            'knots.tested' => ['sometimes', 'array', 'max:20'],
+            'knots.tested.*' => ['nullable', 'string', 'max:12'],
+            'knots.well' => ['sometimes', 'array', 'max:20'],
+            'knots.well.*' => [Rule::enum(Knot::class)],
             'pace_turns_per_min' => ['sometimes', 'numeric', 'min:5', 'max:300'],
             'name' => ['sometimes', 'string', 'min:1', 'max:80'],
         ];

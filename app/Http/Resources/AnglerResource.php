@@ -15,12 +15,14 @@ final class AnglerResource extends JsonResource
     public function toArray(Request $request): array
     {
         $angler = $this->resource;
+        $knots = $angler->knots();
 
         return [
             'id' => $angler->id,
             'name' => $angler->name,
             'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
             'habits' => ['long_cast' => $angler->hasHabit('long_cast'), 'beginner' => $angler->hasHabit('beginner'), 'schools' => (object) $angler->schools()],
+            'knots' => ['tested' => (object) $knots['tested'], 'well' => $knots['well']],
             'pace_turns_per_min' => $angler->pace_turns_per_min,
         ];
     }

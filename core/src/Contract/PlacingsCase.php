@@ -8,6 +8,7 @@ use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Twist\FillerSpool;
+use Undro\Twist\Hold;
 use Undro\Twist\Placing;
 use Undro\Twist\Sense;
 use Undro\Twist\Twist;
@@ -38,6 +39,7 @@ final class PlacingsCase implements Calculator
             'filler' => ['start_mm' => $full->inMillimetres(), 'end_mm' => $after->inMillimetres(), 'assumed' => !$on->has('full_mm') || !$on->has('core_mm')],
             'spool' => ['start_mm' => $before->inMillimetres(), 'end_mm' => $last->inMillimetres()],
             'length_m' => $length->inMetres(),
+            'holds' => array_map(static fn(Hold $hold): array => ['word' => $hold->word(), 'feed' => $hold->feed()->value, 'tension' => $hold->tension()], Hold::cases()),
             'ways' => array_map(static fn(Placing $way): array => [
                 'id' => $way->id->value,
                 'feed' => $way->feed->value,

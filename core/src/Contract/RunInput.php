@@ -6,6 +6,8 @@ namespace Undro\Contract;
 
 use Undro\Fill\FilledLayer;
 use Undro\Fill\Layer;
+use Undro\Habit\Question;
+use Undro\Line\Material;
 use Undro\Plan\Plan;
 use Undro\Run\BadRun;
 use Undro\Run\Mark;
@@ -61,7 +63,8 @@ final readonly class RunInput
             $in->metres('old_line_m', ...[...Bounds::LENGTH_M, 0.0]),
             $arbor !== null && !$arbor->isStraight(),
             $read->wanted->grips,
-            $in->boolean('leader'),
+            // braid is seen and does not stand rubbing; otherwise only where the angler always ties one
+            $in->has('leader') ? $in->boolean('leader') : $read->wanted->main->material === Material::Braid || $read->wanted->habits->departs(Question::Leader),
             $read->wanted->way === WayId::Tape,
         ), array_map(self::mark(...), $in->objects('marks', 0, self::MARKS)), $in->optionalNumber('pace_turns_per_min', 1, 400));
     }

@@ -1,9 +1,12 @@
 import { Checkbox, Group, NativeSelect, Title } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
-import { type JoinsCase, type KnotId, useJoins } from '../api/queries';
+import type { Schemas } from '../api/client';
+import { type JoinsCase, type KnotId, useChangeAngler, useJoins } from '../api/queries';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
 import classes from './Knots.module.css';
 import { Ranked } from './Ranked';
 
@@ -35,8 +38,12 @@ export function Chooser({ onPick, picked, given }: ChooserProps) {
   const [one, setOne] = useState({ material: 'braid', diameter: '0.16' });
   const [other, setOther] = useState({ material: 'fluoro', diameter: '0.30' });
   const [hands, setHands] = useLocalStorage<Hands[]>({ key: 'undro-hands', defaultValue: [] });
-  const [well, setWell] = useLocalStorage<KnotId[]>({ key: 'undro-ties-well', defaultValue: [] });
-  const [tested, setTested] = useLocalStorage<Record<string, string>>({ key: 'undro-pull-tests', defaultValue: {} });
+  const { angler } = useBench();
+  const change = useChangeAngler();
+  const well = (angler?.knots.well ?? []) as KnotId[];
+  const tested = angler?.knots.tested ?? {};
+  const keep = (knots: Schemas['AnglerChange']['knots']) =>
+    angler && knots && change.mutateAsync({ id: angler.id, body: { knots } }).catch(failed);
   const typed = {
     where,
     one: { material: one.material as 'braid', diameter_mm: `${one.diameter || '0'} mm` },
@@ -78,9 +85,9 @@ export function Chooser({ onPick, picked, given }: ChooserProps) {
         picked={picked}
         onPick={onPick}
         well={well}
-        onWell={(knot) => setWell(well.includes(knot) ? well.filter((each) => each !== knot) : [...well, knot])}
+        onWell={(knot) => keep({ well: well.includes(knot) ? well.filter((each) => each !== knot) : [...well, knot] })}
         tested={tested}
-        onTested={(knot, share) => setTested({ ...tested, [knot]: share })}
+        onTested={(knot, share) => keep({ tested: { [knot]: share } })}
       />
     </section>
   );

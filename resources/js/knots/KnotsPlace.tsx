@@ -4,6 +4,7 @@ import type { KnotId } from '../api/queries';
 import page from '../parts/parts.module.css';
 import { Chooser } from './Chooser';
 import classes from './Knots.module.css';
+import { LeaderSeat } from './LeaderSeat';
 import { NAMES } from './names';
 import { Tying } from './Tying';
 
@@ -44,6 +45,7 @@ export function KnotsPlace() {
         </div>
         <aside className={classes.choose}>
           <Chooser onPick={(id) => set({ knot: id })} picked={knot} />
+          <LeaderSeat />
         </aside>
       </div>
     </div>

@@ -1,4 +1,5 @@
 import { Checkbox, TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import type { KnotId } from '../api/queries';
 import classes from './Knots.module.css';
@@ -47,13 +48,11 @@ export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }
                 onChange={() => onWell(knot.id)}
               />
               {knot.keeps && (
-                <TextInput
-                  size="xs"
-                  aria-label={`Kept in my own pull tests: ${knot.word}`}
-                  placeholder="own pull test, such as 88 %"
-                  value={tested[knot.id] ?? ''}
-                  maxLength={12}
-                  onChange={(event) => onTested(knot.id, event.currentTarget.value)}
+                <PullTest
+                  key={tested[knot.id] ?? ''}
+                  label={`Kept in my own pull tests: ${knot.word}`}
+                  kept={tested[knot.id] ?? ''}
+                  onKeep={(share) => onTested(knot.id, share)}
                 />
               )}
             </div>
@@ -65,3 +64,20 @@ export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }
 }
 
 const share = (value: number) => `${Math.round(value * 100)} %`;
+
+/** Kept when the field is left. */
+function PullTest({ label, kept, onKeep }: { label: string; kept: string; onKeep: (share: string) => void }) {
+  const [typed, setTyped] = useState(kept);
+  return (
+    <TextInput
+      size="xs"
+      aria-label={label}
+      placeholder="own pull test, such as 88 %"
+      value={typed}
+      maxLength={12}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      onBlur={() => typed !== kept && onKeep(typed)}
+      onKeyDown={(event) => event.key === 'Enter' && typed !== kept && onKeep(typed)}
+    />
+  );
+}

@@ -43,6 +43,13 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
           </div>
         ))}
       </dl>
+      <p className={classes.soft}>
+        Ways to hold it:{' '}
+        {result.holds
+          .map((hold) => `${hold.word} (${hold.feed === 'over_end' ? 'over the end' : 'it turns'}; ${hold.tension})`)
+          .join(' · ')}
+        .
+      </p>
     </div>
   );
 }

@@ -1,0 +1,134 @@
+import { readFile } from 'node:fs/promises';
+import { BENCH_URL, expect, test } from './bench';
+
+// what changes something here touches no reel that a run is wound on
+test.use({ baseURL: BENCH_URL });
+
+test('a knot steps with the arrow keys, every move is drawn, and own pull tests replace the range', async ({
+  page,
+}) => {
+  await page.goto('/knots?knot=double_uni');
+  const move = page.getByTestId('move');
+  await expect(move).toContainText('Overlap the two lines');
+  const drawing = page.getByRole('img', { name: /^Move/ });
+  const first = await drawing.innerHTML();
+  await page.keyboard.press('ArrowRight');
+  await expect(move).toContainText('fold a loop back');
+  expect(await drawing.innerHTML()).not.toBe(first);
+  await expect(drawing.getByText('standing')).toHaveCount(2);
+  await page.keyboard.press('ArrowLeft');
+  await expect(move).toContainText('Overlap');
+  await page.keyboard.press('ArrowLeft');
+  await expect(move).toContainText('Overlap');
+
+  const ranked = page.getByRole('region', { name: 'Which knot' }).getByRole('listitem');
+  await expect(ranked.first()).toContainText('FG');
+  await expect(ranked.filter({ hasText: 'blood knot' })).toContainText('does not fit');
+  await page.getByLabel('cold hands').check();
+  await expect(ranked.first()).not.toContainText('FG');
+  await page.getByLabel('Kept in my own pull tests: double uni').fill('97 %');
+  await page.getByLabel('Kept in my own pull tests: double uni').press('Tab');
+  await expect(ranked.filter({ hasText: 'double uni' })).toContainText('kept 97 % in your tests');
+  await page.reload();
+  await expect(ranked.filter({ hasText: 'double uni' })).toContainText('kept 97 % in your tests');
+  await page.getByLabel('Kept in my own pull tests: double uni').fill('940');
+  await page.getByLabel('Kept in my own pull tests: double uni').press('Tab');
+  await expect(page.getByText(/between 0 and 1/)).toBeVisible();
+  await page.getByLabel('Kept in my own pull tests: double uni').fill('');
+  await page.getByLabel('Kept in my own pull tests: double uni').press('Tab');
+  await expect(ranked.filter({ hasText: 'double uni' })).toContainText('75 % to 85 %');
+});
+
+test('all eleven knots are drawn, move by move, and found from the search', async ({ page }) => {
+  await page.goto('/knots?all=1');
+  const names = await page
+    .getByRole('navigation', { name: 'Knots', exact: true })
+    .getByRole('button')
+    .allTextContents();
+  expect(names).toHaveLength(11);
+  for (const name of names) {
+    await page
+      .getByRole('navigation', { name: 'Knots', exact: true })
+      .getByRole('button', { name, exact: true })
+      .click();
+    await expect(page.getByRole('heading', { name, level: 2, exact: true })).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Move 4/ })).toBeVisible();
+  }
+  await page.keyboard.press('Control+k');
+  await page.getByLabel('Search', { exact: true }).fill('tie the Alb');
+  await page.getByRole('button', { name: 'How to tie the Albright' }).click();
+  await expect(page.getByRole('heading', { name: 'Albright', level: 2 })).toBeVisible();
+});
+
+test('where the leader join sits, and the longest that works', async ({ page }) => {
+  await page.goto('/knots');
+  const seat = page.getByRole('region', { name: 'Where the leader join sits' });
+  await seat.getByLabel('Leader', { exact: true }).fill('50 cm');
+  await expect(seat.getByTestId('leader-seat')).toContainText('outside the tip');
+  await seat.getByLabel('Leader', { exact: true }).fill('2');
+  await expect(seat.getByTestId('leader-seat')).toContainText('in the guides');
+  await seat.getByLabel('Leader', { exact: true }).fill('3 m');
+  await expect(seat.getByTestId('leader-seat')).toContainText('No: the longest that works is 2.60 m');
+});
+
+test('the twist lab follows what is turned', async ({ page }) => {
+  await page.goto('/twist');
+  const out = page.getByTestId('lab-out');
+  await expect(page.getByTestId('lab-says')).toContainText('hangs straight');
+  await page.getByText('line the other way').click();
+  await expect(page.getByTestId('lab-says')).toContainText('springs into loops');
+  await page.getByText('on an axle').click();
+  await page.getByLabel('It was cast').check();
+  await expect(out).toHaveText('0');
+  await page.getByLabel('Handle turns against a slipping drag').fill('60');
+  await expect(out).toHaveText('−10.4');
+  await page.getByLabel('Then trailed bare').check();
+  await expect(out).toHaveText('0');
+  await page.reload();
+  await expect(page.getByLabel('Handle turns against a slipping drag')).toHaveValue('60');
+  await page.getByLabel('Line out').fill('none');
+  await expect(page.getByRole('alert')).toContainText('cannot be read');
+  await page.getByLabel('Line', { exact: true }).selectOption('braid');
+  await page.getByLabel('Line out').fill('30');
+  await expect(page.getByTestId('lab-says')).toContainText('Braid is not elastic');
+});
+
+test('labels: those that are wanted, as one sheet without pixels and as SVG of their size', async ({ page }) => {
+  await page.goto('/labels');
+  const labels = page.getByRole('list', { name: 'The sheet' }).getByRole('img');
+  const all = await labels.count();
+  expect(all).toBeGreaterThan(5);
+  await page.getByLabel('Longshore 80').uncheck();
+  await expect(labels).toHaveCount(all - 1);
+  const named = page.getByRole('img', { name: /^Label: Tarn 20/ });
+  await expect(named).toContainText('Tarn 20');
+  await page.goto('/labels?spools=4');
+  await expect(labels).toHaveCount(1);
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As SVG, one each' }).click();
+  const file = await (await saving).path();
+  const svg = await readFile(file, 'utf8');
+  expect(svg).toContain('width="50mm"');
+  expect(svg).toContain('Longshore 80');
+  expect(svg).not.toContain('class=');
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  expect(pdf.toString('latin1')).not.toContain('/Subtype /Image');
+});
+
+test('line off a spool outside of a run: cut back, refused, turned over, taken back', async ({ page }) => {
+  await page.goto('/locker');
+  const spool = page.getByRole('region', { name: /^Old harbour reel/ });
+  await spool.getByRole('button', { name: 'Line off it' }).click();
+  const way = (name: string) => spool.getByRole('listitem').filter({ hasText: name });
+  await expect(way('All of it off')).toContainText('270 m come off');
+  await expect(way('Turn it end for end')).toContainText('3 passes');
+  await spool.getByLabel(/^Worn at the outer end/).fill('900');
+  await expect(spool.getByText(/900 m cannot come off/)).toBeVisible();
+  await spool.getByLabel(/^Worn at the outer end/).fill('20');
+  await expect(way('Cut the worn end back')).toContainText('20 m come off · 250 m stay');
+  await way('Cut the worn end back').getByRole('button', { name: 'It is done' }).click();
+  await expect(spool).toContainText('100 m Kelp Rope 30');
+  await page.keyboard.press('Control+z');
+  await expect(spool).toContainText('120 m Kelp Rope 30');
+});
