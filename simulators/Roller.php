@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Simulators;
+
 /** The roller of the stand-in: line passes over it, and it turns with most of it. */
 final class Roller
 {

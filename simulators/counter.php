@@ -9,6 +9,8 @@ declare(strict_types=1);
  *     php simulators/counter.php [--port 8250] [--seed 1]
  */
 
+use Simulators\Roller;
+
 require __DIR__ . '/Roller.php';
 
 $options = getopt('', ['port:', 'seed:']);

@@ -39,6 +39,15 @@ final class LayersTest
             ->because('everything else stands on them');
     }
 
+    public function testTheApplicationKnowsNoStandIn(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Undro'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Simulators'))
+            ->because('a stand-in is read as a real device would be');
+    }
+
     public function testModelsDoNotKnowHttp(): Rule
     {
         return PHPat::rule()

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Devices\DeviceBoard;
 use App\Devices\DeviceLost;
 use App\Devices\SocketCounter;
+use Simulators\Roller;
 use Tests\TestCase;
 
 require_once __DIR__ . '/../../simulators/Roller.php';
@@ -105,7 +106,7 @@ final class DevicesTest extends TestCase
 
     public function testARollerThatSticksCountsNothingWhileLinePasses(): void
     {
-        $roller = new \Roller(5);
+        $roller = new Roller(5);
         $roller->told('SIM PULL 10');
         $before = $roller->pulses();
         self::assertSame('OK', $roller->told('SIM STALL 60'));
@@ -118,11 +119,11 @@ final class DevicesTest extends TestCase
     public function testItsSlipStaysBetweenNoneAndTwoPerCentWhateverTheSeed(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {
-            $roller = new \Roller($seed);
+            $roller = new Roller($seed);
             for ($pull = 0; $pull < 100; ++$pull) {
                 $roller->told('SIM PULL 2');
             }
-            $counted = $roller->pulses() / \Roller::PULSES_PER_TURN * M_PI * \Roller::MM / 1000;
+            $counted = $roller->pulses() / Roller::PULSES_PER_TURN * M_PI * Roller::MM / 1000;
             self::assertGreaterThan(200 * 0.98 - 0.01, $counted);
             self::assertLessThanOrEqual(200, $counted);
         }

@@ -57,6 +57,34 @@ final class StartTest extends TestCase
         $this->end($process, SIGTERM);
     }
 
+    public function testForThePhoneItListensOnTheNetworkAndLetsNobodyInUnasked(): void
+    {
+        $port = self::freePort();
+        $process = $this->start(['--port', (string) $port, '--empty', '--lan', '--devices']);
+        self::assertSame('0.0.0.0', self::listeningOn($port));
+        $pairing = (array) json_decode((string) file_get_contents("http://127.0.0.1:$port/api/pairing"), true);
+        self::assertIsString($pairing['code']);
+        foreach ((array) $pairing['urls'] as $url) {
+            self::assertIsString($url);
+            $from = preg_replace('~/pair/.*~', '', $url);
+            $answer = @file_get_contents("$from/api/reels", false, stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 5]]));
+            self::assertStringContainsString('not let in', (string) $answer);
+        }
+        $state = '';
+        for ($try = 0; $try < 60 && $state !== 'here'; ++$try) {
+            usleep(100_000);
+            $counter = (array) json_decode((string) file_get_contents("http://127.0.0.1:$port/api/devices/counter"), true);
+            $state = $counter['state'] ?? '';
+        }
+        self::assertSame('here', $state, 'the simulated counter is not heard');
+        self::assertGreaterThanOrEqual(3, count($this->running()));
+        $this->end($process, SIGTERM);
+        for ($try = 0; $try < 60 && $this->running() !== []; ++$try) {
+            usleep(50_000);
+        }
+        self::assertSame([], $this->running(), 'something was left behind');
+    }
+
     public function testATakenPortIsSaidWithAnother(): void
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
@@ -74,6 +102,7 @@ final class StartTest extends TestCase
             [['start', '--prot', '9'], "does not know '--prot'"],
             [['start', '--port', 'x'], 'a number from 1 to 65535'],
             [['start', '--data', '/proc/nowhere'], 'cannot be made'],
+            [['start', '--counter'], '--counter needs an address'],
             [['test', 'everything'], "no test part 'everything'"],
             [['dance'], './undro start'],
         ] as [$command, $message]) {
@@ -137,6 +166,15 @@ final class StartTest extends TestCase
     private function reels(int $port): array
     {
         return (array) json_decode((string) file_get_contents("http://127.0.0.1:$port/api/reels"), true);
+    }
+
+    /** @return list<string> what runs with this test's data folder */
+    private function running(): array
+    {
+        return array_values(array_filter(
+            glob('/proc/[0-9]*/environ') ?: [],
+            fn(string $file): bool => str_contains((string) @file_get_contents($file), "UNDRO_DATA=$this->data\0"),
+        ));
     }
 
     private static function root(): string
