@@ -51,11 +51,13 @@ final readonly class Bench
      *
      * @param list<Input> $marks each with an id of the client's
      *
+     * @return array<string, mixed> how the run stands then
+     *
      * @throws \Undro\DomainFault if one cannot have happened
      */
-    public function hear(Run $run, array $marks): void
+    public function hear(Run $run, array $marks): array
     {
-        DB::transaction(function () use ($run, $marks): void {
+        return DB::transaction(function () use ($run, $marks): array {
             // taking the write lock first: two windows tell one after the other
             DB::table('runs')->where('id', $run->id)->update(['name' => $run->name]);
             foreach ($marks as $in) {
@@ -65,10 +67,26 @@ final readonly class Bench
                 }
                 $this->take($run, $uuid, $in);
             }
-            $run->unsetRelation('marks');
             // read once with all of them: what cannot have happened is refused here
-            $this->state($run);
+            return $this->state($run);
         });
+    }
+
+    /**
+     * What was wound and written, stop by stop.
+     *
+     * @return list<array{layer: mixed, length_m: mixed, stop: mixed}>
+     */
+    public function writtenBy(Run $run): array
+    {
+        $written = [];
+        foreach ($this->rows($run) as [$kind, , $mark]) {
+            if (is_numeric($mark['written_m'] ?? null) && $mark['written_m'] > 0) {
+                $written[] = ['layer' => $mark['layer'] ?? 0, 'length_m' => $mark['written_m'], 'stop' => $mark['stop'] ?? ($kind === MarkKind::Left->value ? 'left' : 'early')];
+            }
+        }
+
+        return $written;
     }
 
     /** Takes back all that a run wrote into the log. */
@@ -116,7 +134,6 @@ final readonly class Bench
             $mark += $this->written($run, $uuid, $in->optionalChoice('stop', Stop::class));
         }
         if ($kind === MarkKind::Resumed) {
-            $run->unsetRelation('marks');
             $mark['layer'] = RunCase::stand(RunInput::read(Input::of($this->question($run))))[0]->layer;
         }
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => EventLog::now(), 'mark' => $mark]);
@@ -132,13 +149,12 @@ final readonly class Bench
      */
     private function written(Run $run, string $uuid, ?Stop $stop): array
     {
-        $run->unsetRelation('marks');
         [$told, $at] = RunCase::stand(RunInput::read(Input::of($this->question($run))));
         $layer = $told->layer;
         $metres = $at->wound[$layer]->inMetres();
-        foreach ($run->marks as $mark) {
-            if (($mark->mark['layer'] ?? null) === $layer) {
-                $written = $mark->mark['written_m'] ?? 0;
+        foreach ($this->rows($run) as [, , $mark]) {
+            if (($mark['layer'] ?? null) === $layer) {
+                $written = $mark['written_m'] ?? 0;
                 $metres -= is_numeric($written) ? (float) $written : 0.0;
             }
         }
@@ -184,9 +200,9 @@ final readonly class Bench
         $in = Input::of($source);
         $filler = $in->optionalNumber('filler', 1, PHP_INT_MAX);
         $spool = $in->optionalNumber('spool', 1, PHP_INT_MAX);
-        foreach ($run->marks as $mark) {
-            if ($mark->kind === MarkKind::Resumed->value && ($mark->mark['layer'] ?? null) === $layer && is_numeric($mark->mark['filler'] ?? null)) {
-                $filler = (float) $mark->mark['filler'];
+        foreach ($this->rows($run) as [$kind, , $mark]) {
+            if ($kind === MarkKind::Resumed->value && ($mark['layer'] ?? null) === $layer && is_numeric($mark['filler'] ?? null)) {
+                $filler = (float) $mark['filler'];
             }
         }
         $place = match (true) {
@@ -204,6 +220,59 @@ final readonly class Bench
         $basis = $run->basis;
         unset($basis['sources'], $basis['draft']);
 
-        return $basis + ['marks' => array_map(static fn(RunMark $mark): array => ['kind' => $mark->kind, 'at' => $mark->at] + array_intersect_key($mark->mark, array_flip(RunInput::FIELDS)), array_values($run->marks->all()))];
+        return $basis + ['marks' => $this->marks($run)];
+    }
+
+    /**
+     * What happened, for the core. Turns and metres add up, so those between two other marks are told as one of each: a long fill
+     * is hundreds of them.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function marks(Run $run): array
+    {
+        $marks = [];
+        $sums = [];
+        foreach ($this->rows($run) as [$kind, $at, $mark]) {
+            $counted = match ($kind) {
+                MarkKind::Turns->value => $mark['turns'] ?? 0,
+                MarkKind::Counted->value => $mark['metres'] ?? 0,
+                default => null,
+            };
+            if (is_int($counted) || is_float($counted)) {
+                $sums[$kind] = ($sums[$kind] ?? 0) + $counted;
+                continue;
+            }
+            $marks = [...$marks, ...self::summed($sums), ['kind' => $kind, 'at' => $at] + array_intersect_key($mark, array_flip(RunInput::FIELDS))];
+            $sums = [];
+        }
+
+        return [...$marks, ...self::summed($sums)];
+    }
+
+    /**
+     * @param array<string, float|int> $sums turns and metres, by kind of mark
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function summed(array $sums): array
+    {
+        return array_map(
+            static fn(string $kind): array => ['kind' => $kind, ($kind === MarkKind::Turns->value ? 'turns' : 'metres') => $sums[$kind]],
+            array_keys($sums),
+        );
+    }
+
+    /** @return iterable<array{string, string, array<array-key, mixed>}> kind, time and what was said; not as models, of which there would be hundreds */
+    private function rows(Run $run): iterable
+    {
+        if (!$run->exists) {
+            return;
+        }
+        /** @var object{kind: string, at: string, mark: string} $row */
+        foreach (DB::table('run_marks')->where('run_id', $run->id)->orderBy('id')->get(['kind', 'at', 'mark']) as $row) {
+            $mark = json_decode($row->mark, true);
+            yield [$row->kind, $row->at, is_array($mark) ? $mark : []];
+        }
     }
 }

@@ -48,9 +48,9 @@ final class RunController
     public function mark(Request $request, string $uuid): JsonResponse
     {
         $run = $this->find($uuid);
-        $this->bench->hear($run, Input::of($request->all())->objects('marks', 1, self::AT_ONCE));
+        $state = $this->bench->hear($run, Input::of($request->all())->objects('marks', 1, self::AT_ONCE));
 
-        return new JsonResponse(RunResource::whole($run->refresh(), $this->bench));
+        return new JsonResponse(RunResource::whole($run, $this->bench, $state));
     }
 
     public function takeBack(string $uuid): JsonResponse
@@ -93,7 +93,7 @@ final class RunController
             'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? 60,
         ];
         $run = new Run(['uuid' => $request->string('id')->value(), 'name' => $request->string('name')->value(), 'angler_id' => $request->integer('angler') ?: null, 'reel_id' => $request->integer('reel') ?: null, 'spool_id' => $spool, 'basis' => $basis, 'truth' => $practice === null ? null : ['seed' => $practice], 'started_at' => EventLog::now()]);
-        $state = $this->bench->state($run->setRelation('marks', $run->newCollection()));
+        $state = $this->bench->state($run);
         $roles = array_map(static fn(mixed $layer): string => is_array($layer) && is_string($layer['role'] ?? null) ? $layer['role'] : 'main', is_array($state['layers']) ? array_values($state['layers']) : []);
         $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);
         $run->basis = $basis + [
@@ -105,7 +105,6 @@ final class RunController
                 return ['line' => $practice === null ? Bench::product($line, $case->object($role)) : $line] + $from;
             }, $roles),
         ];
-        $run->unsetRelation('marks');
         $run->save();
 
         return $run;

@@ -28,6 +28,7 @@ export function CountTool(running: Running) {
     pace: run.pace_turns_per_min,
     sound,
     slow: progress.slow,
+    soFar: progress.turns + ahead,
     left: progress.stop === null ? left : null,
   });
   const done = () => tell({ kind: 'done', step: step.id });

@@ -9,7 +9,14 @@ import classes from './Wind.module.css';
 export function SlackTool({ run, tell, ahead }: Running) {
   const { slack, progress } = run.state;
   const { singleKeys } = useBench();
-  const count = useCount({ tell, pace: run.pace_turns_per_min, sound: false, slow: false, left: null });
+  const count = useCount({
+    tell,
+    pace: run.pace_turns_per_min,
+    sound: false,
+    slow: false,
+    soFar: progress.turns + ahead,
+    left: null,
+  });
   useHotkeys(
     [
       ['Space', count.tap],

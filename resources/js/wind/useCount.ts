@@ -11,15 +11,17 @@ interface CountProps {
   pace: number;
   sound: boolean;
   slow: boolean;
+  /** turns so far on this layer */
+  soFar: number;
   /** turns left; the beat stops there */
   left: number | null;
 }
 
 /** Counting handle turns: by tap, or by a steady beat that taps put right. */
-export function useCount({ tell, pace, sound, slow, left }: CountProps) {
+export function useCount({ tell, pace, sound, slow, soFar, left }: CountProps) {
   const [beat, setBeat] = useState(() => beats.still(pace));
-  const now = useRef({ beat, sound, slow, left });
-  now.current = { beat, sound, slow, left };
+  const now = useRef({ beat, sound, slow, soFar, left });
+  now.current = { beat, sound, slow, soFar, left };
   const take = useCallback(
     ([turns, after]: [number, beats.Beat]) => {
       now.current.beat = after;
@@ -54,7 +56,8 @@ export function useCount({ tell, pace, sound, slow, left }: CountProps) {
     running,
     pace: beat.pace,
     tap: useCallback(() => take(beats.tap(now.current.beat, performance.now())), [take]),
-    back: useCallback(() => tell({ kind: 'turns', turns: -1 }), [tell]),
+    /** the last turn again, as long as there is one */
+    back: useCallback(() => now.current.soFar > 0 && tell({ kind: 'turns', turns: -1 }), [tell]),
     start: useCallback(() => set(performance.now()), [set]),
     stop: useCallback(() => set(null), [set]),
     setPace: useCallback((next: number) => {
