@@ -77,7 +77,7 @@ test('the twist lab follows what is turned', async ({ page }) => {
   await expect(page.getByTestId('lab-says')).toContainText('hangs straight');
   await page.getByText('line the other way').click();
   await expect(page.getByTestId('lab-says')).toContainText('springs into loops');
-  await page.getByText('on an axle').click();
+  await page.getByText('on an axle', { exact: true }).click();
   await page.getByLabel('It was cast').check();
   await expect(out).toHaveText('0');
   await page.getByLabel('Handle turns against a slipping drag').fill('60');
@@ -98,7 +98,7 @@ test('labels: those that are wanted, as one sheet without pixels and as SVG of t
   const labels = page.getByRole('list', { name: 'The sheet' }).getByRole('img');
   const all = await labels.count();
   expect(all).toBeGreaterThan(5);
-  await page.getByLabel('Longshore 80').uncheck();
+  await page.getByRole('checkbox', { name: 'Longshore 80' }).uncheck();
   await expect(labels).toHaveCount(all - 1);
   const named = page.getByRole('img', { name: /^Label: Tarn 20/ });
   await expect(named).toContainText('Tarn 20');

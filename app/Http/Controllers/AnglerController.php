@@ -11,6 +11,7 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
 use Undro\Habit\Habits;
 use Undro\Join\Knot;
+use Undro\Join\PullTest;
 
 final class AnglerController
 {
@@ -46,7 +47,9 @@ final class AnglerController
         Habits::of($schools);
         foreach (Knot::cases() as $knot) {
             if ($request->has("knots.tested.$knot->value")) {
-                $angler->habits()->updateOrCreate(['question' => Angler::TESTED . $knot->value], ['choice' => $request->string("knots.tested.$knot->value")->value()]);
+                $typed = trim($request->string("knots.tested.$knot->value")->value());
+                $typed === '' || PullTest::read($knot, $typed);
+                $angler->habits()->updateOrCreate(['question' => Angler::TESTED . $knot->value], ['choice' => $typed]);
             }
             if ($request->has('knots.well')) {
                 $angler->habits()->updateOrCreate(['question' => Angler::WELL . $knot->value], ['choice' => in_array($knot->value, $request->array('knots.well'), true) ? 'yes' : 'no']);

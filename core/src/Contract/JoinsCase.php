@@ -10,24 +10,20 @@ use Undro\Join\Hands;
 use Undro\Join\JoinChoice;
 use Undro\Join\Knot;
 use Undro\Join\Pair;
+use Undro\Join\PullTest;
 use Undro\Join\Where;
-use Undro\Units\Typed;
 
 /** "joins": the knots for a place and a pair of lines, the best first, with reasons. */
 final class JoinsCase implements Calculator
 {
-    /** A larger figure is meant in per cent. */
-    private const SHARE_UP_TO = 1.2;
-
     public static function compute(Input $in): array
     {
         $where = $in->choice('where', Where::class);
         $pair = new Pair(SpoolInput::line($in->object('one')), $in->has('other') ? SpoolInput::line($in->object('other')) : null);
         $tested = [];
         foreach (array_filter($in->words('tested', 20), static fn(string $typed): bool => trim($typed) !== '') as $knot => $typed) {
-            Knot::tryFrom($knot) ?? throw BadJoin::noKnot($knot);
-            $share = $in->object('tested')->read($knot, static fn(): float => Typed::number(trim(str_replace('%', '', $typed))));
-            $tested[$knot] = $share > self::SHARE_UP_TO ? $share / 100 : $share;
+            $known = Knot::tryFrom($knot) ?? throw BadJoin::noKnot($knot);
+            $tested[$knot] = $in->object('tested')->read($knot, static fn(): float => PullTest::read($known, $typed)->share);
         }
         $fits = $in->make(static fn(): array => JoinChoice::ranked(
             $where,

@@ -69,9 +69,9 @@ export function Chooser({ onPick, picked, given }: ChooserProps) {
         </>
       )}
       <Checkbox.Group value={hands} onChange={(value) => setHands(value as Hands[])} label="Here and now">
-        <Group gap="xs" mt={4}>
+        <Group gap="sm" mt={4}>
           {HANDS.map((each) => (
-            <Checkbox key={each.value} size="xs" value={each.value} label={each.label} />
+            <Checkbox key={each.value} value={each.value} label={each.label} />
           ))}
         </Group>
       </Checkbox.Group>

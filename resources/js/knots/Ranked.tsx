@@ -41,12 +41,7 @@ export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }
           </p>
           {knot.id === picked && (
             <div className={classes.own}>
-              <Checkbox
-                size="xs"
-                label="I tie it well"
-                checked={well.includes(knot.id)}
-                onChange={() => onWell(knot.id)}
-              />
+              <Checkbox label="I tie it well" checked={well.includes(knot.id)} onChange={() => onWell(knot.id)} />
               {knot.keeps && (
                 <PullTest
                   key={tested[knot.id] ?? ''}

@@ -70,7 +70,6 @@ export function LabelsPlace() {
         {filled.map(({ reel, spool }) => (
           <Checkbox
             key={spool.id}
-            size="xs"
             label={labelOf(reel, spool, units).reel}
             checked={picked.some((each) => each.spool.id === spool.id)}
             onChange={() => turn(spool.id)}

@@ -1,4 +1,4 @@
-import { Button, Group, Switch } from '@mantine/core';
+import { Button, Group, Switch, VisuallyHidden } from '@mantine/core';
 import { useHotkeys, useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
 import { useBench } from '../shell/bench';
@@ -65,8 +65,8 @@ export function CountTool(running: Running) {
         onClick={count.tap}
         onKeyDown={(event) => event.key === ' ' && event.preventDefault()}
         onKeyUp={(event) => event.key === ' ' && event.preventDefault()}
-        aria-label={`Tap for a turn. ${figure} ${lead}`}
       >
+        <VisuallyHidden>Tap for a turn. </VisuallyHidden>
         <span className={classes.huge} data-testid="turns-left">
           {figure}
         </span>
