@@ -293,7 +293,7 @@ final class DemoSeeder extends Seeder
         ]);
         $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'mount']);
         $marks[] = ['kind' => 'placed', 'step' => 'place.0', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw'];
-        $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 96]];
+        $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 58]];
         foreach ($marks as $mark) {
             $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => EventLog::now(), 'mark' => $mark]);
         }
