@@ -290,6 +290,15 @@ test('practice on a made-up reel tells the truth afterwards and writes nothing',
   await page.getByRole('button', { name: 'Practise it first' }).click();
   await expect(page.getByText('Practice: nothing is written into the log.')).toBeVisible();
   await expect(page.getByTestId('truth')).toHaveCount(0);
+  // it is looked at as a real one is: which way the rotor turns, and how line comes off the filler as it is laid
+  await stepTo(page, 'place.0');
+  await page.getByRole('button', { name: 'Turn the handle and look' }).click();
+  await page.getByText('label up').click();
+  const verdict = page.getByTestId('placing');
+  await expect(verdict).toContainText(/may stay as it lies|turn the filler over/);
+  const first = await verdict.textContent();
+  await page.getByText('label down').click();
+  await expect(verdict).not.toHaveText(first ?? '');
   await stepTo(page, 'wind.0');
   await page.getByText('loosely').click();
   await tell(page, { kind: 'turns', turns: 60 });

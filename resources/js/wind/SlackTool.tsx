@@ -9,6 +9,8 @@ import classes from './Wind.module.css';
 export function SlackTool({ run, tell, ahead }: Running) {
   const { slack, progress } = run.state;
   const { singleKeys } = useBench();
+  // a made-up reel hangs as it hangs; on a real one the angler looks
+  const made = run.truth?.layers[run.state.layer];
   const count = useCount({
     tell,
     pace: run.pace_turns_per_min,
@@ -36,7 +38,7 @@ export function SlackTool({ run, tell, ahead }: Running) {
         <span className={classes.large}>{Math.round(progress.turns + ahead)}</span>
         <span className={classes.lead}>turns on; tap for one more</span>
       </button>
-      <Hanging loops={slack.seen.at(-1) === 'loops'} />
+      <Hanging loops={made ? made.loops === true : slack.seen.at(-1) === 'loops'} />
       <div>
         <p className={classes.move} aria-live="polite" data-testid="slack-move">
           {slack.words}

@@ -1,5 +1,6 @@
-import { Anchor, SegmentedControl } from '@mantine/core';
+import { Anchor, Button, SegmentedControl } from '@mantine/core';
 import { Link } from 'react-router';
+import type { Schemas } from '../api/client';
 import { useFillers, usePlacings } from '../api/queries';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { useBench } from '../shell/bench';
@@ -85,21 +86,28 @@ export function TwistTool({ run, step, tell }: Running) {
           ]}
           onChange={(value) => say({ feed: value as 'over_end' })}
         />
-        {fixed && (
-          <Choice
-            label="Turn the handle: which way does the rotor go?"
-            value={rotor ?? ''}
-            data={SENSES}
-            onChange={(value) => say({ rotor: value })}
-          />
+        {fixed && run.truth && (
+          <MadeUp truth={run.truth} rotor={rotor} circles={circles} over={feed === 'over_end'} say={say} />
         )}
-        {fixed && feed === 'over_end' && (
-          <Choice
-            label="Pull some line: which way does it circle?"
-            value={circles ?? ''}
-            data={SENSES}
-            onChange={(value) => say({ filler: value })}
-          />
+        {!run.truth && (
+          <>
+            {fixed && (
+              <Choice
+                label="Turn the handle: which way does the rotor go?"
+                value={rotor ?? ''}
+                data={SENSES}
+                onChange={(value) => say({ rotor: value })}
+              />
+            )}
+            {fixed && feed === 'over_end' && (
+              <Choice
+                label="Pull some line: which way does it circle?"
+                value={circles ?? ''}
+                data={SENSES}
+                onChange={(value) => say({ filler: value })}
+              />
+            )}
+          </>
         )}
       </div>
       <p className={classes.move} aria-live="polite" data-testid="placing">
@@ -115,6 +123,37 @@ export function TwistTool({ run, step, tell }: Running) {
         </details>
       )}
     </div>
+  );
+}
+
+interface MadeUpProps {
+  truth: Schemas['RunTruth'];
+  rotor: Sense | null;
+  circles: Sense | null;
+  over: boolean;
+  say: (change: { rotor?: string; filler?: string }) => void;
+}
+
+/** On a made-up reel one looks by asking it: it turns as it turns, and the filler lies label up or down as the learner lays it. */
+function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
+  const down = truth.label_up_turns === 'cw' ? 'ccw' : 'cw';
+  return (
+    <>
+      <Button variant="default" onClick={() => say({ rotor: truth.rotor_turns })}>
+        {rotor ? 'The rotor turns as drawn' : 'Turn the handle and look'}
+      </Button>
+      {over && (
+        <Choice
+          label="Lay the filler"
+          value={circles ?? ''}
+          data={[
+            { value: truth.label_up_turns, label: 'label up' },
+            { value: down, label: 'label down' },
+          ]}
+          onChange={(value) => say({ filler: value })}
+        />
+      )}
+    </>
   );
 }
 
