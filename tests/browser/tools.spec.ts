@@ -133,3 +133,42 @@ test('line off a spool outside of a run: cut back, refused, turned over, taken b
   await page.keyboard.press('Control+z');
   await expect(spool).toContainText('120 m Kelp Rope 30');
 });
+
+test('a phone on the network comes in with the code, over plain http, and counts in the same run', async ({
+  page,
+  browser,
+}) => {
+  const [address] = (process.env.UNDRO_ADDRESSES ?? '').split(' ');
+  test.skip(!address, 'this computer is on no network');
+  await page.goto('/plan/1');
+  await page.getByRole('button', { name: 'Practise it first' }).click();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  const run = new URL(page.url()).pathname;
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage();
+  const there = `http://${address}:${new URL(BENCH_URL).port}`;
+  await phone.goto(`${there}${run}`);
+  await expect(phone).toHaveURL(`${there}/pair`);
+  await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+  await phone.getByLabel(/^The code/).fill('WRONG234');
+  await phone.getByRole('button', { name: 'Let it in' }).click();
+  await expect(phone.getByRole('alert')).toContainText('not the code');
+
+  await page.goto('/wind');
+  await expect(page.getByRole('img', { name: /^QR code/ })).toBeVisible();
+  await phone.getByLabel(/^The code/).fill((await page.getByTestId('pairing-code').textContent()) ?? '');
+  await phone.getByRole('button', { name: 'Let it in' }).click();
+  await expect(phone).toHaveURL(`${there}/wind`);
+  await expect(phone.getByTestId('pairing-code')).toHaveCount(0);
+  await phone.goto(`${there}${run}`);
+  await expect(phone.getByText(/cannot keep the screen awake without https/)).toBeVisible();
+  await phone.getByRole('button', { name: 'Done, next' }).click();
+  await page.goto(run);
+  await expect(page.getByTestId('run')).toHaveAttribute('data-current', 'mount');
+
+  // shut out again, on the computer
+  await page.goto('/wind');
+  await page.getByRole('button', { name: /^Shut/ }).first().click();
+  await expect(page.getByRole('button', { name: /^Shut/ })).toHaveCount(0);
+  await phone.reload();
+  await expect(phone).toHaveURL(`${there}/pair`);
+});

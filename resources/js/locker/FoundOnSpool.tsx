@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { type Reel, type Spool, useAddEvent, useLines } from '../api/queries';
 import { MeasureButton } from '../measure/MeasureButton';
 import { FigureForm } from '../parts/FigureForm';
+import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { aboutLine, aboutSpool } from './about';
@@ -34,12 +35,12 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
   }
   const note = async (length: string, how: string) => {
     const event = await add.mutateAsync({
-      id: crypto.randomUUID(),
+      id: newId(),
       kind: 'found_on_spool',
       note: how || null,
       moves: [{ from: { kind: 'unseen' }, to: { kind: 'spool', id: spool.id }, length_m: length, line: line.id }],
     });
-    done('Noted.', () => add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id }));
+    done('Noted.', () => add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id }));
     onDone();
   };
   return (
@@ -102,7 +103,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
           label: 'That is on it now',
           onTake: async (got) => {
             const event = await add.mutateAsync({
-              id: crypto.randomUUID(),
+              id: newId(),
               kind: 'stock_take',
               note: `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
               counts: [
@@ -114,7 +115,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
               ],
             });
             done(`${spool.name} counted by its level.`, () =>
-              add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id }),
+              add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id }),
             );
           },
         },

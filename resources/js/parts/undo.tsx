@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { Problem } from '../api/client';
+import { newId } from './newId';
 import classes from './parts.module.css';
 
 interface Step {
@@ -13,7 +14,7 @@ const steps: Step[] = [];
 
 /** Says what was done and offers to take it back; Ctrl Z takes back the latest. */
 export function done(what: string, back: Step['back']) {
-  const id = crypto.randomUUID();
+  const id = newId();
   steps.push({ id, back });
   notifications.show({
     id,

@@ -2,6 +2,7 @@ import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/queries';
 import { FigureForm } from '../parts/FigureForm';
+import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { fillerFields, lineFields } from './fields';
@@ -84,7 +85,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
               price: price ?? '',
               diameter: diameter ?? '',
               core: core ?? '',
-              event: crypto.randomUUID(),
+              event: newId(),
             });
             done(`${filler.line.name} is in the rack.`, () =>
               changeFiller.mutateAsync({ id: filler.id, body: { archived: true } }),

@@ -8,6 +8,7 @@ import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
+import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
@@ -42,14 +43,12 @@ export function FillerEntry({ filler }: FillerEntryProps) {
 
   const count = async (values: Record<string, string>, how = '') => {
     const made = await event.mutateAsync({
-      id: crypto.randomUUID(),
+      id: newId(),
       kind: 'stock_take',
       note: how || null,
       counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
-    done(`Counted: ${line.name}.`, () =>
-      event.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: made.id }),
-    );
+    done(`Counted: ${line.name}.`, () => event.mutateAsync({ id: newId(), kind: 'voided', corrects: made.id }));
     setOpen('');
   };
   const saveFiller = async (values: Record<string, string>, version?: number) => {

@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { type LogEvent, useAddEvent, useEvents, useFillers, useLines, useReels } from '../api/queries';
+import { newId } from '../parts/newId';
 import { Pocket } from '../parts/Pocket';
 import { failed } from '../parts/undo';
 import { length, type Units, words } from '../units/units';
@@ -75,7 +76,7 @@ function List() {
   };
   const back = async (event: LogEvent) => {
     try {
-      await add.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: event.id });
+      await add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id });
     } catch (error) {
       failed(error);
     }

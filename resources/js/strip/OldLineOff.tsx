@@ -1,4 +1,5 @@
 import { type Spool, useAddEvent, useStrip } from '../api/queries';
+import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { StripWays } from './StripWays';
@@ -14,10 +15,10 @@ export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void
       onDo={async (how) => {
         const made = await strip.mutateAsync({
           id: spool.id,
-          body: { id: crypto.randomUUID(), angler: angler?.id ?? null, ...how },
+          body: { id: newId(), angler: angler?.id ?? null, ...how },
         });
         done(`Written down for ${spool.name}.`, () =>
-          event.mutateAsync({ id: crypto.randomUUID(), kind: 'voided', corrects: made.id }),
+          event.mutateAsync({ id: newId(), kind: 'voided', corrects: made.id }),
         );
         onDone();
       }}

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { answer, client, Problem } from '../api/client';
 import { afterWriting, type Run, type RunMark, type RunStep } from '../api/queries';
+import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { queueOf } from './queue';
 
@@ -26,7 +27,7 @@ export interface Running {
 
 /** This window's own name, the same after a reload. */
 function windowName(): string {
-  const kept = sessionStorage.getItem('undro-window') ?? crypto.randomUUID();
+  const kept = sessionStorage.getItem('undro-window') ?? newId();
   sessionStorage.setItem('undro-window', kept);
   return kept;
 }
@@ -53,7 +54,7 @@ export function useRun(uuid: string) {
       return before && before.seen > run.seen ? before : run;
     },
   });
-  const queue = useMemo(() => queueOf(uuid, windowName(), localStorage, () => crypto.randomUUID()), [uuid]);
+  const queue = useMemo(() => queueOf(uuid, windowName(), localStorage, newId), [uuid]);
   const [ahead, setAhead] = useState(() => queue.turns());
   const [offline, setOffline] = useState(false);
   const busy = useRef(false);
@@ -112,7 +113,7 @@ export function useRun(uuid: string) {
       const run = await answer(
         client.POST('/api/runs/{uuid}/marks', {
           params: { path: { uuid } },
-          body: { marks: [{ ...mark, id: crypto.randomUUID() }] },
+          body: { marks: [{ ...mark, id: newId() }] },
         }),
       );
       queries.setQueryData(key, run);

@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import { useAddReel, useBeginRun, useFillers, useReels } from '../api/queries';
+import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { type Draft, differences, fillerOf, oldLine, spoolCase, usualName } from '../plan/draft';
 import type { Planning } from '../plan/usePlan';
@@ -23,7 +24,7 @@ export function useWindIt(plan: Planning) {
       return filler ? { line: filler.line.id, filler: filler.id } : { line: null };
     };
     const run = await begin.mutateAsync({
-      id: crypto.randomUUID(),
+      id: newId(),
       name: `${practice === null ? '' : 'Practice: '}${usualName(draft, reels)}`.slice(0, 120),
       angler: angler?.id ?? null,
       reel: practice === null && draft.reel ? Number(draft.reel) : null,
