@@ -54,7 +54,7 @@ export const Knot = memo(function Knot({ paths, props, crossings, label, thick, 
       })}
       {tape && <rect {...box(tape)} className={classes.tape} />}
       {tape && paths.map((path, index) => inFront(path, 10).map((d) => strand(index, d, `over-${d}`)))}
-      {words && paths.map((path) => <Ends key={`${path.line}-${path.from}`} path={path} />)}
+      {words && <Ends paths={paths} />}
     </svg>
   );
 });
@@ -107,24 +107,46 @@ function Solid(prop: Prop) {
   );
 }
 
-/** Ends that lead on get an arrow out of the drawing; tags a cut mark. Each says what it is. */
-function Ends({ path }: { path: KnotPath }) {
-  const ends = [
+/** About the room a word at an end takes, units of the drawing. */
+const WORD = { width: 26, height: 7 };
+
+interface End {
+  name: string;
+  key: string;
+  /** where it is, and which way it leads */
+  x: number;
+  y: number;
+  ux: number;
+  uy: number;
+}
+
+function endsOf(path: KnotPath): End[] {
+  return [
     { name: path.from, at: path.points[0], towards: path.points[3] },
     { name: path.to, at: path.points.at(-1), towards: path.points.at(-4) },
-  ];
-  return ends.map(({ name, at, towards }) => {
-    if (!at || !towards || name === 'bight') return null;
+  ].flatMap(({ name, at, towards }) => {
+    if (!at || !towards || name === 'bight') return [];
     const [x, y] = [at[0] ?? 0, at[1] ?? 0];
     const [dx, dy] = [x - (towards[0] ?? 0), y - (towards[1] ?? 0)];
     const length = Math.hypot(dx, dy) || 1;
-    const [ux, uy] = [dx / length, dy / length];
+    return [{ name, key: `${path.line}-${name}`, x, y, ux: dx / length, uy: dy / length }];
+  });
+}
+
+/** Ends that lead on get an arrow out of the drawing; tags a cut mark. Each says what it is, no word over another. */
+function Ends({ paths }: { paths: KnotPath[] }) {
+  const taken: { x: number; y: number }[] = [];
+  return paths.flatMap(endsOf).map(({ name, key, x, y, ux, uy }) => {
+    const tag = name === 'tag';
     const right = x > WIDTH / 2;
-    const tx = Math.min(WIDTH - 2, Math.max(2, x + (name === 'tag' ? 5 * ux : 0)));
-    const ty = Math.min(HEIGHT, Math.max(4, y + (name === 'tag' ? 7 * uy + 2 : -6)));
+    const tx = Math.min(WIDTH - 2, Math.max(2, x + (tag ? 5 * ux : 0)));
+    let ty = Math.min(HEIGHT, Math.max(4, y + (tag ? 7 * uy + 2 : -6)));
+    const way = ty > HEIGHT / 2 ? 1 : -1;
+    while (taken.some((each) => Math.abs(each.x - tx) < WORD.width && Math.abs(each.y - ty) < WORD.height)) ty += way;
+    taken.push({ x: tx, y: ty });
     return (
-      <g key={name} className={name === 'tag' ? classes.tag : classes.standing}>
-        {name === 'tag' ? (
+      <g key={key} className={tag ? classes.tag : classes.standing}>
+        {tag ? (
           <path d={`M${x - 4 * uy} ${y + 4 * ux}L${x + 4 * uy} ${y - 4 * ux}`} />
         ) : (
           <path
@@ -132,7 +154,7 @@ function Ends({ path }: { path: KnotPath }) {
           />
         )}
         <text x={tx} y={ty} textAnchor={right ? 'end' : 'start'}>
-          {name === 'tag' ? 'tag' : 'standing'}
+          {name}
         </text>
       </g>
     );
