@@ -1,21 +1,20 @@
 import { Switch, Title, UnstyledButton } from '@mantine/core';
-import { useSearchParams } from 'react-router';
 import type { KnotId } from '../api/queries';
 import page from '../parts/parts.module.css';
+import { useLinked } from '../parts/useLinked';
 import { Chooser } from './Chooser';
 import classes from './Knots.module.css';
 import { LeaderSeat } from './LeaderSeat';
 import { NAMES } from './names';
 import { Tying } from './Tying';
 
+const START = { knot: 'double_uni', all: '' };
+
 /** Every knot, to look up or to choose by the lines at hand. */
 export function KnotsPlace() {
-  const [params, setParams] = useSearchParams();
-  const asked = params.get('knot') as KnotId | null;
-  const knot = asked && asked in NAMES ? asked : 'double_uni';
-  const all = params.get('all') === '1';
-  const set = (change: Record<string, string>) =>
-    setParams({ ...Object.fromEntries(params), ...change }, { replace: true });
+  const [at, set] = useLinked(START);
+  const knot = at.knot in NAMES ? (at.knot as KnotId) : 'double_uni';
+  const all = at.all === '1';
   return (
     <div className={page.page}>
       <title>Knots · Undro</title>

@@ -1,35 +1,37 @@
 import { Button, Checkbox, Title } from '@mantine/core';
 import { useRef } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useReels } from '../api/queries';
 import { LABEL_MM, Label } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
+import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import classes from './Labels.module.css';
 import { labelOf } from './labelOf';
 
+/** Every spool that has line on it. */
+const ALL = 'all';
+const START = { spools: ALL };
+
 /** Labels for the reel feet, many to a sheet. */
 export function LabelsPlace() {
   const reels = useReels();
   const { units } = useBench();
-  const [params, setParams] = useSearchParams();
+  const [at, set] = useLinked(START);
   const sheet = useRef<HTMLDivElement>(null);
   if (!reels.data) return <Waiting query={reels} what="the reels" />;
   const filled = reels.data.flatMap((reel) =>
     reel.spools.filter((spool) => spool.contents.length > 0).map((spool) => ({ reel, spool })),
   );
-  const asked = params.get('spools')?.split(',').map(Number);
+  const asked = at.spools === ALL ? undefined : at.spools.split(',').map(Number);
   const picked = filled.filter(({ spool }) => asked === undefined || asked.includes(spool.id));
   const turn = (id: number) => {
     const now = picked.map(({ spool }) => spool.id);
-    setParams(
-      { spools: (now.includes(id) ? now.filter((each) => each !== id) : [...now, id]).join(',') },
-      { replace: true },
-    );
+    set({ spools: (now.includes(id) ? now.filter((each) => each !== id) : [...now, id]).join(',') });
   };
   const save = () => {
     for (const svg of sheet.current?.querySelectorAll('svg') ?? []) {

@@ -1,11 +1,11 @@
 import { Checkbox, NativeSelect, SegmentedControl, Title } from '@mantine/core';
-import { useSearchParams } from 'react-router';
 import { usePlacings, useTwistLab } from '../api/queries';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { Twisted } from '../drawings/twisted/Twisted';
 import { MATERIALS } from '../parts/choices';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
+import { useLinked } from '../parts/useLinked';
 import { useBench } from '../shell/bench';
 import { Placings, signed } from './Placings';
 import classes from './Twist.module.css';
@@ -34,10 +34,7 @@ const SENSES = [
 /** The twist model to play with: how it is wound, how it is fished, and what the line does. */
 export function TwistLab() {
   const { units } = useBench();
-  const [params, setParams] = useSearchParams();
-  const at = { ...START, ...Object.fromEntries(params) };
-  const set = (change: Partial<typeof START>) =>
-    setParams({ ...Object.fromEntries(params), ...change }, { replace: true });
+  const [at, set] = useLinked(START);
   const senses = { rotor_turns: at.rotor as Sense, filler_turns: at.filler as Sense };
   const reel = at.reel as 'spinning';
   const feed = at.feed as 'over_end';

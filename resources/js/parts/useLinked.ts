@@ -1,0 +1,38 @@
+import { useDebouncedCallback } from '@mantine/hooks';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+
+/** After the last change, ms. */
+const REST = 300;
+
+/**
+ * What a place shows, begun from its address and written back into it once the hand rests: a link restores it, and no quick
+ * second change is lost while the address still has to follow the first.
+ */
+export function useLinked<T extends Record<string, string>>(start: T): [T, (change: Partial<T>) => void] {
+  const [params, setParams] = useSearchParams();
+  const [at, setAt] = useState<T>(() => ({ ...start, ...Object.fromEntries(params) }));
+  const written = useRef(params.toString());
+  const link = useDebouncedCallback((now: T) => {
+    const next = new URLSearchParams(Object.entries(now).filter(([key, value]) => value !== start[key]));
+    written.current = next.toString();
+    setParams(next, { replace: true });
+  }, REST);
+  // a link followed from somewhere else
+  const address = params.toString();
+  useEffect(() => {
+    if (address === written.current) return;
+    written.current = address;
+    setAt({ ...start, ...Object.fromEntries(new URLSearchParams(address)) });
+  }, [address, start]);
+  const set = useCallback(
+    (change: Partial<T>) =>
+      setAt((before) => {
+        const now = { ...before, ...change };
+        link(now);
+        return now;
+      }),
+    [link],
+  );
+  return [at, set];
+}
