@@ -40,6 +40,7 @@ test('a knot steps with the arrow keys, every move is drawn, and own pull tests 
 });
 
 test('all eleven knots are drawn, move by move, and found from the search', async ({ page }) => {
+  test.slow();
   await page.goto('/knots?all=1');
   const names = await page
     .getByRole('navigation', { name: 'Knots', exact: true })
@@ -84,6 +85,7 @@ test('the twist lab follows what is turned', async ({ page }) => {
   await expect(out).toHaveText('−10.4');
   await page.getByLabel('Then trailed bare').check();
   await expect(out).toHaveText('0');
+  await expect(page).toHaveURL(/trailed=yes/);
   await page.reload();
   await expect(page.getByLabel('Handle turns against a slipping drag')).toHaveValue('60');
   await page.getByLabel('Line out').fill('none');
