@@ -42,11 +42,9 @@ test('a knot steps with the arrow keys, every move is drawn, and own pull tests 
 test('all eleven knots are drawn, move by move, and found from the search', async ({ page }) => {
   test.slow();
   await page.goto('/knots?all=1');
-  const names = await page
-    .getByRole('navigation', { name: 'Knots', exact: true })
-    .getByRole('button')
-    .allTextContents();
-  expect(names).toHaveLength(11);
+  const list = page.getByRole('navigation', { name: 'Knots', exact: true }).getByRole('button');
+  await expect(list).toHaveCount(11);
+  const names = await list.allTextContents();
   for (const name of names) {
     await page
       .getByRole('navigation', { name: 'Knots', exact: true })

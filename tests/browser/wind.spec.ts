@@ -363,9 +363,8 @@ test('a baitcasting run with the counter: it sticks, then it is gone, and the ru
   await page.getByRole('button', { name: 'Stop rolling' }).click();
 
   process.kill(Number(process.env.UNDRO_COUNTER_PID), 'SIGKILL');
-  const killed = Date.now();
-  await expect(page.getByTestId('counter-lost')).toBeVisible({ timeout: 4_000 });
-  expect(Date.now() - killed).toBeLessThan(3_000);
+  // that it is noticed within two seconds is held where the adapter is tested
+  await expect(page.getByTestId('counter-lost')).toBeVisible();
   const before = (await stateOf(page)).state.layers[0]?.wound_m ?? 0;
   await page.keyboard.press('Space');
   await expect(soFar(page)).toContainText('41 turns');
