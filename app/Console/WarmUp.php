@@ -19,6 +19,7 @@ final class WarmUp
         ['GET', '/api/reels', ''],
         ['GET', '/api/fillers', ''],
         ['GET', '/api/plans', ''],
+        ['GET', '/api/runs', ''],
         ['POST', '/api/compute/plan', '{"reel": {}, "spool": {"ratings_text": "0.25/200"}, "main": {"size": "0.16", "length_m": 100}, "backing": {"size": "0.30"}}'],
         ['POST', '/api/compute/plan', '{}'],
     ];

@@ -23,7 +23,6 @@ final readonly class DeviceBoard
     /** What was heard last; null: the device is gone. */
     public function write(?CounterReading $reading): void
     {
-        is_dir($this->folder) || mkdir($this->folder, 0o700, true);
         $before = $this->last();
         $kept = [
             'state' => $reading === null ? 'lost' : 'here',
@@ -32,9 +31,7 @@ final readonly class DeviceBoard
             'session' => $reading->session ?? $before['session'] ?? '',
             'at' => microtime(true),
         ];
-        $next = "$this->folder/counter.next";
-        file_put_contents($next, json_encode($kept, JSON_THROW_ON_ERROR));
-        rename($next, "$this->folder/counter.json");
+        $this->put('counter.json', json_encode($kept, JSON_THROW_ON_ERROR));
     }
 
     /** Nothing was looked for any more. */
@@ -63,7 +60,7 @@ final readonly class DeviceBoard
 
     public function say(string $command): void
     {
-        file_put_contents("$this->folder/say-" . str_replace('.', '', sprintf('%.6F', microtime(true))), $command);
+        $this->put('say-' . str_replace('.', '', sprintf('%.6F', microtime(true))), $command);
     }
 
     /** @return list<string> what was said since, oldest first */
@@ -76,6 +73,15 @@ final readonly class DeviceBoard
         }
 
         return $said;
+    }
+
+    /** Whole or not at all: nobody reads half a file. */
+    private function put(string $name, string $text): void
+    {
+        is_dir($this->folder) || mkdir($this->folder, 0o700, true);
+        $next = "$this->folder/next-" . getmypid();
+        file_put_contents($next, $text);
+        rename($next, "$this->folder/$name");
     }
 
     /** @return array{state: string, metres: float|null, stand_in: bool, session: string, at: float}|null */

@@ -21,6 +21,7 @@ final class Problems
 {
     private const TITLES = [
         400 => 'Bad request',
+        401 => 'Not let in',
         403 => 'Not from here',
         404 => 'Not found',
         405 => 'Not possible here',

@@ -23,6 +23,7 @@ use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Run\BadRun;
 use Undro\Run\MarkKind;
+use Undro\Run\Progress;
 use Undro\Run\Stop;
 use Undro\Units\Length;
 
@@ -31,6 +32,8 @@ final readonly class Bench
 {
     /** Less than this is not worth an entry, m. */
     private const NOTHING_M = 0.05;
+    /** What a mark says to the log alone: the filler a layer goes on from; what becomes of old line, and where it goes. */
+    private const OWN_FIELDS = ['filler', 'how', 'to'];
 
     public function __construct(private EventLog $log, private OldLine $oldLine) {}
 
@@ -121,35 +124,40 @@ final readonly class Bench
         ])->id;
     }
 
+    /** Takes one mark: whatever it ends is written into the log first. */
     private function take(Run $run, string $uuid, Input $in): void
     {
         $kind = $in->choice('kind', MarkKind::class);
         RunInput::mark($in);
-        $mark = $in->all();
-        unset($mark['id']);
+        $mark = array_intersect_key($in->all(), array_flip([...RunInput::FIELDS, ...self::OWN_FIELDS]));
         if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
             $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
         }
-        if (in_array($kind, [MarkKind::Stopped, MarkKind::Left, MarkKind::Finished], true)) {
-            $mark += $this->written($run, $uuid, $in->optionalChoice('stop', Stop::class));
-        }
-        if ($kind === MarkKind::Resumed) {
-            $mark['layer'] = RunCase::stand(RunInput::read(Input::of($this->question($run))))[0]->layer;
+        if ($kind->mayEndALayer()) {
+            $before = $this->stand($run)[0]->layer;
+            $ends = $kind->endsALayer() || $this->stand($run, ['kind' => $kind->value] + $mark)[0]->layer > $before;
+            $mark += ['layer' => $before] + ($ends ? ['written_m' => $this->write($run, $uuid, $in->optionalChoice('stop', Stop::class))] : []);
         }
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => EventLog::now(), 'mark' => $mark]);
-        if (in_array($kind, [MarkKind::Left, MarkKind::Finished], true)) {
+        if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
             $run->update(['ended_at' => EventLog::now()]);
         }
     }
 
     /**
-     * Writes what is on the layer being wound and not yet in the log.
+     * @param array<array-key, mixed>|null $mark one more than is written down yet
      *
-     * @return array{layer: int, written_m: float}
+     * @return array{\Undro\Run\Run, Progress}
      */
-    private function written(Run $run, string $uuid, ?Stop $stop): array
+    private function stand(Run $run, ?array $mark = null): array
     {
-        [$told, $at] = RunCase::stand(RunInput::read(Input::of($this->question($run))));
+        return RunCase::stand(RunInput::read(Input::of($this->question($run, ...array_filter([$mark])))));
+    }
+
+    /** Writes what is on the layer being wound and not yet in the log. @return float how much, m */
+    private function write(Run $run, string $uuid, ?Stop $stop): float
+    {
+        [$told, $at] = $this->stand($run);
         $layer = $told->layer;
         $metres = $at->wound[$layer]->inMetres();
         foreach ($this->rows($run) as [, , $mark]) {
@@ -159,33 +167,32 @@ final readonly class Bench
             }
         }
         if ($metres < self::NOTHING_M) {
-            return ['layer' => $layer, 'written_m' => 0.0];
+            return 0.0;
         }
-        if ($run->isPractice() || $run->spool_id === null) {
-            return ['layer' => $layer, 'written_m' => $metres];
+        if ($run->spool_id !== null && !$run->isPractice()) {
+            $this->wind($run, $uuid, $layer, Length::metres($metres), $stop === Stop::FillerOut);
         }
+
+        return $metres;
+    }
+
+    /** Line from where it comes from onto the spool. */
+    private function wind(Run $run, string $uuid, int $layer, Length $length, bool $emptied): void
+    {
         [$from, $product] = $this->source($run, $layer);
-        $onto = Place::of(PlaceKind::Spool, $run->spool_id);
+        $onto = Place::of(PlaceKind::Spool, $run->spool_id ?? 0);
+        // a filler may hold more than its label said: what was not known of comes from nowhere known
+        $there = $from === null ? 0.0 : min($length->inMetres(), $this->log->ledger()->length($from)->inMetres());
+        $rest = $length->inMetres() - $there;
         $moves = [];
-        $counts = [];
-        $rest = $metres;
-        if ($from !== null) {
-            // a filler may hold more than its label said: what was not known of comes from nowhere known
-            $there = min($rest, $this->log->ledger()->length($from)->inMetres());
-            if ($there > 1e-6) {
-                $moves[] = Move::of($from, $onto, Length::metres($there), $product);
-                $rest -= $there;
-            }
-            if ($stop === Stop::FillerOut) {
-                $counts[] = new Count($from, Length::metres(0), $product);
-            }
+        if ($from !== null && $there > 1e-6) {
+            $moves[] = Move::of($from, $onto, Length::metres($there), $product);
         }
         if ($rest > 1e-6) {
             $moves[] = Move::of(Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen), $onto, Length::metres($rest), $product);
         }
+        $counts = $emptied && $from !== null ? [new Count($from, Length::metres(0), $product)] : [];
         $this->log->record($uuid, EventKind::Wound, $moves, $counts, angler: $run->angler_id, note: $run->name, run: $run->id);
-
-        return ['layer' => $layer, 'written_m' => $metres];
     }
 
     /**
@@ -214,20 +221,25 @@ final readonly class Bench
         return [$place, (int) $in->number('line', 1, PHP_INT_MAX)];
     }
 
-    /** @return array<string, mixed> what the core is asked about a run */
-    public function question(Run $run): array
+    /**
+     * What the core is asked about a run.
+     *
+     * @param array<array-key, mixed> ...$more marks that are not written down yet
+     *
+     * @return array<string, mixed>
+     */
+    public function question(Run $run, array ...$more): array
     {
-        $basis = $run->basis;
-        unset($basis['sources'], $basis['draft']);
+        $basis = array_diff_key($run->basis, ['sources' => true, 'draft' => true]);
 
-        return $basis + ['marks' => $this->marks($run)];
+        return $basis + ['marks' => [...$this->marks($run), ...array_map(self::told(...), array_values($more))]];
     }
 
     /**
      * What happened, for the core. Turns and metres add up, so those between two other marks are told as one of each: a long fill
      * is hundreds of them.
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<array-key, mixed>>
      */
     private function marks(Run $run): array
     {
@@ -243,11 +255,21 @@ final readonly class Bench
                 $sums[$kind] = ($sums[$kind] ?? 0) + $counted;
                 continue;
             }
-            $marks = [...$marks, ...self::summed($sums), ['kind' => $kind, 'at' => $at] + array_intersect_key($mark, array_flip(RunInput::FIELDS))];
+            $marks = [...$marks, ...self::summed($sums), self::told(['kind' => $kind, 'at' => $at] + $mark)];
             $sums = [];
         }
 
         return [...$marks, ...self::summed($sums)];
+    }
+
+    /**
+     * @param array<array-key, mixed> $mark
+     *
+     * @return array<array-key, mixed> what of it the core hears
+     */
+    private static function told(array $mark): array
+    {
+        return array_intersect_key($mark, array_flip(['kind', 'at', ...RunInput::FIELDS]));
     }
 
     /**

@@ -44,6 +44,22 @@ final class Run extends Model
         return $this->hasMany(RunMark::class)->orderBy('id');
     }
 
+    /** Grows with every mark. */
+    public function seen(): int
+    {
+        $last = $this->exists ? $this->marks()->max('id') : 0;
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
+    /** Another one whenever anything of it has changed: a mark, an entry of the log, a taking back. */
+    public function tag(): string
+    {
+        $entry = Event::query()->where('run_id', $this->id)->max('id');
+
+        return sprintf('"%d.%d.%s"', $this->seen(), is_numeric($entry) ? $entry : 0, $this->ended_at ?? '');
+    }
+
     public function isPractice(): bool
     {
         return $this->truth !== null;

@@ -291,7 +291,7 @@ final class DemoSeeder extends Seeder
             'truth' => ['seed' => 20],
             'started_at' => EventLog::now(),
         ]);
-        $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'mount']);
+        $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'soak.0', 'mount']);
         $marks[] = ['kind' => 'placed', 'step' => 'place.0', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw'];
         $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 58]];
         foreach ($marks as $mark) {

@@ -20,6 +20,7 @@
     @vite(['resources/js/main.tsx', match (request()->segment(1)) {
         'locker' => 'resources/js/locker/LockerPlace.tsx',
         'rack' => 'resources/js/rack/RackPlace.tsx',
+        'wind' => request()->segment(2) === null ? 'resources/js/wind/WindPlace.tsx' : 'resources/js/wind/RunPlace.tsx',
         default => 'resources/js/plan/PlanPlace.tsx',
     }])
 </head>

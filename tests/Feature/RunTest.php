@@ -91,6 +91,30 @@ final class RunTest extends TestCase
         self::assertEqualsWithDelta($on + $more, array_sum(array_column($this->contents(), 'length_m')), 1e-6);
     }
 
+    public function testALayerThatIsLeftWithoutAStopIsWrittenAllTheSame(): void
+    {
+        $id = $this->begin();
+        $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => 120], ['kind' => 'skipped', 'step' => 'wind.0']);
+        self::assertSame([], $this->contents(), 'the backing is still the layer in hand');
+        $run = $this->upTo($id, 'wind.1');
+        self::assertEqualsWithDelta($run['state']['layers'][0]['wound_m'], $this->contents()[0]['length_m'], 1e-6);
+        $this->mark($id, ['kind' => 'turns', 'turns' => 30], ['kind' => 'left']);
+        self::assertCount(2, $this->contents());
+        self::assertSame([0, 1], array_column($this->ask('GET', '/api/runs/{uuid}', id: $id)['written'], 'layer'));
+    }
+
+    public function testATakingBackIsSeenByAnotherWindow(): void
+    {
+        $id = $this->begin();
+        $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => 50], ['kind' => 'left']);
+        $tag = (string) $this->get("/api/runs/$id")->headers->get('ETag');
+        $this->get("/api/runs/$id", ['If-None-Match' => $tag])->assertStatus(304);
+        $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+        $this->get("/api/runs/$id", ['If-None-Match' => $tag])->assertStatus(200)->assertJsonPath('taken_back', true);
+    }
+
     public function testAReplayedMarkCountsOnce(): void
     {
         $id = $this->begin();

@@ -163,7 +163,7 @@ test('a phone on the network comes in with the code, over plain http, and counts
   await expect(phone.getByText(/cannot keep the screen awake without https/)).toBeVisible();
   await phone.getByRole('button', { name: 'Done, next' }).click();
   await page.goto(run);
-  await expect(page.getByTestId('run')).toHaveAttribute('data-current', 'mount');
+  await expect(page.getByTestId('run')).toHaveAttribute('data-current', 'soak.0');
 
   // shut out again, on the computer
   await page.goto('/wind');

@@ -88,9 +88,11 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   await page.keyboard.press('Enter');
   await expect(page.getByText('a rough spot on the second guide')).toBeVisible();
   await page.keyboard.press('s');
-  await at(page, 'mount');
+  await at(page, 'soak.0');
   await page.keyboard.press('ArrowLeft');
   await at(page, 'look_over');
+  await page.keyboard.press('Enter');
+  await at(page, 'soak.0');
   await page.keyboard.press('Enter');
   await at(page, 'mount');
   await page.keyboard.press('Enter');
@@ -242,7 +244,7 @@ test('a run that is left keeps what is on, and says so', async ({ page }) => {
   await page.goto('/wind');
   await page
     .getByRole('listitem')
-    .filter({ hasText: 'going on' })
+    .filter({ hasText: 'going on', hasNotText: 'practice' })
     .getByRole('link', { name: /Skerry 30/ })
     .first()
     .click();
@@ -312,7 +314,7 @@ test('practice on a made-up reel tells the truth afterwards and writes nothing',
   await page.getByRole('button', { name: 'Leave the run' }).click();
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
   await expect(page.getByTestId('truth')).toContainText('really on');
-  await expect(page.getByTestId('truth')).toContainText('The depth mark would have said so');
+  await expect(page.getByTestId('truth')).toContainText(/the depth mark/);
   expect(await spool(page.request, 'Skerry 30', 'deep')).toEqual(before);
 });
 

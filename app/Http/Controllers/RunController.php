@@ -15,6 +15,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Input;
+use Undro\Contract\RunInput;
+use Undro\Fill\Layer;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Run\BadRun;
@@ -69,8 +71,7 @@ final class RunController
     /** Another window asks again and again: where nothing has happened since, that is all it is told. */
     private static function unlessSeen(Request $request, Run $run, Bench $bench): JsonResponse
     {
-        $last = $run->marks()->max('id');
-        $tag = sprintf('"%d.%s"', is_numeric($last) ? $last : 0, $run->ended_at ?? '');
+        $tag = $run->tag();
         $response = $request->headers->get('If-None-Match') === $tag ? new JsonResponse(null, 304) : new JsonResponse(RunResource::whole($run, $bench));
         $response->headers->set('ETag', $tag);
 
@@ -92,21 +93,26 @@ final class RunController
             'leader' => $request->has('leader') ? $request->boolean('leader') : null,
             'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? 60,
         ];
-        $run = new Run(['uuid' => $request->string('id')->value(), 'name' => $request->string('name')->value(), 'angler_id' => $request->integer('angler') ?: null, 'reel_id' => $request->integer('reel') ?: null, 'spool_id' => $spool, 'basis' => $basis, 'truth' => $practice === null ? null : ['seed' => $practice], 'started_at' => EventLog::now()]);
-        $state = $this->bench->state($run);
-        $roles = array_map(static fn(mixed $layer): string => is_array($layer) && is_string($layer['role'] ?? null) ? $layer['role'] : 'main', is_array($state['layers']) ? array_values($state['layers']) : []);
+        $roles = array_map(static fn(Layer $layer): string => $layer->role->value, RunInput::read(Input::of($basis))->layers);
         $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);
-        $run->basis = $basis + [
-            'draft' => $request->array('draft'),
-            'sources' => array_map(static function (string $role) use ($case, $sources, $practice): array {
-                $from = $sources->has($role) ? $sources->object($role)->all() : [];
-                $line = is_numeric($from['line'] ?? null) ? (int) $from['line'] : null;
 
-                return ['line' => $practice === null ? Bench::product($line, $case->object($role)) : $line] + $from;
-            }, $roles),
-        ];
-        $run->save();
+        return Run::query()->create([
+            'uuid' => $request->string('id')->value(),
+            'name' => $request->string('name')->value(),
+            'angler_id' => $request->integer('angler') ?: null,
+            'reel_id' => $reel?->id,
+            'spool_id' => $spool,
+            'basis' => $basis + [
+                'draft' => $request->array('draft'),
+                'sources' => array_map(static function (string $role) use ($case, $sources, $practice): array {
+                    $from = $sources->has($role) ? $sources->object($role)->all() : [];
+                    $line = is_numeric($from['line'] ?? null) ? (int) $from['line'] : null;
 
-        return $run;
+                    return ['line' => $practice === null ? Bench::product($line, $case->object($role)) : $line] + $from;
+                }, $roles),
+            ],
+            'truth' => $practice === null ? null : ['seed' => $practice],
+            'started_at' => EventLog::now(),
+        ]);
     }
 }

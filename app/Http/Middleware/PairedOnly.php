@@ -6,10 +6,10 @@ namespace App\Http\Middleware;
 
 use App\Models\PairedDevice;
 use Closure;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. */
 final class PairedOnly
@@ -27,9 +27,11 @@ final class PairedOnly
             return $next($request);
         }
 
-        return $request->is('api/*')
-            ? new JsonResponse(['type' => 'about:blank', 'title' => 'Not paired', 'status' => 401, 'detail' => 'This device is not let in. Open the address with the code.', 'error' => ['field' => '', 'message' => 'This device is not let in. Open the address with the code.']], 401, ['Content-Type' => 'application/problem+json'])
-            : new RedirectResponse('/pair');
+        if ($request->is('api/*')) {
+            throw new HttpException(401, 'This device is not let in. Open the address with the code.');
+        }
+
+        return new RedirectResponse('/pair');
     }
 
     public static function isThisComputer(Request $request): bool

@@ -35,18 +35,17 @@ final class RunResource
     public static function whole(Run $run, Bench $bench, ?array $state = null): array
     {
         $basis = $run->basis;
-        $seen = $run->exists ? $run->marks()->max('id') : 0;
 
         return self::about($run) + [
-            'seen' => is_numeric($seen) ? (int) $seen : 0,
+            'seen' => $run->seen(),
             'pace_turns_per_min' => $basis['pace_turns_per_min'] ?? 60,
             'sources' => $basis['sources'] ?? [],
             'draft' => (object) (is_array($basis['draft'] ?? null) ? $basis['draft'] : []),
             'state' => $state ?? $bench->state($run),
             'truth' => $run->truth === null ? null : Compute::run('practice', $bench->question($run) + ['seed' => $run->truth['seed'] ?? 0]),
             'written' => $bench->writtenBy($run),
-            'entries' => $run->exists ? Event::query()->where('run_id', $run->id)->where('kind', '!=', 'voided')->count() : 0,
-            'taken_back' => $run->exists && Event::query()->where('run_id', $run->id)->where('kind', 'voided')->exists(),
+            'entries' => Event::query()->where('run_id', $run->id)->where('kind', '!=', 'voided')->count(),
+            'taken_back' => Event::query()->where('run_id', $run->id)->where('kind', 'voided')->exists(),
         ];
     }
 }

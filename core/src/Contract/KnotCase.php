@@ -23,7 +23,6 @@ final class KnotCase implements Calculator
             'id' => $knot->value,
             'word' => $knot->word(),
             'says' => $knot->says(),
-            'to_arbor' => $knot->toArbor(),
             'steps' => array_map(self::step(...), Knots::steps($knot)),
         ];
     }

@@ -12,6 +12,7 @@ use Undro\Twist\Hold;
 use Undro\Twist\Placing;
 use Undro\Twist\Sense;
 use Undro\Twist\Twist;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
 
 /** "placings": every way to place a filler for a reel, with its twist at the start, at the end and over the whole line. */
@@ -30,14 +31,14 @@ final class PlacingsCase implements Calculator
         $filler = $on->make(static fn(): FillerSpool => FillerSpool::of($on->optionalDiameter('full_mm', 5, 1000), $on->optionalDiameter('core_mm', 1, 1000), $whole));
         $full = $filler->with($left);
         $after = $filler->with(Length::metres(max(0.0, $left->inMetres() - $length->inMetres())));
-        $before = $in->diameter('spool_diameter_mm', ...Bounds::SPOOL_MM);
+        $before = $in->optionalDiameter('spool_diameter_mm', ...Bounds::SPOOL_MM) ?? Diameter::millimetres(Placing::SPOOL_MM);
         $last = $in->optionalDiameter('spool_after_mm', ...Bounds::SPOOL_MM) ?? $before;
         $ways = $in->make(static fn(): array => Placing::all($reel, $rotor, $full, $after, $before, $last, $length, $line));
 
         return [
             'matched' => $reel->hasFixedSpool() && $rotor !== null && $circles !== null ? $rotor === $circles : null,
             'filler' => ['start_mm' => $full->inMillimetres(), 'end_mm' => $after->inMillimetres(), 'assumed' => !$on->has('full_mm') || !$on->has('core_mm')],
-            'spool' => ['start_mm' => $before->inMillimetres(), 'end_mm' => $last->inMillimetres()],
+            'spool' => ['start_mm' => $before->inMillimetres(), 'end_mm' => $last->inMillimetres(), 'assumed' => !$in->has('spool_diameter_mm')],
             'length_m' => $length->inMetres(),
             'holds' => array_map(static fn(Hold $hold): array => ['word' => $hold->word(), 'feed' => $hold->feed()->value, 'tension' => $hold->tension()], Hold::cases()),
             'ways' => array_map(static fn(Placing $way): array => [

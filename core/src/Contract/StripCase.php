@@ -6,6 +6,7 @@ namespace Undro\Contract;
 
 use Undro\Line\Material;
 use Undro\Strip\Outcome;
+use Undro\Strip\Removal;
 use Undro\Units\Length;
 
 /** "strip": what can become of the line on a spool, and what each way comes to. */
@@ -27,6 +28,7 @@ final class StripCase implements Calculator
         return [
             'total_m' => $total,
             'worn_m' => $worn->inMetres(),
+            'caution' => Removal::CAUTION,
             'ways' => array_map(static fn(Outcome $way): array => [
                 'id' => $way->removal->value,
                 'word' => $way->removal->word(),

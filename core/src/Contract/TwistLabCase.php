@@ -37,10 +37,7 @@ final class TwistLabCase implements Calculator
             'reel_turns_per_m' => $lab->reel,
             'allowed_turns_per_m' => $lab->allowed,
             'loops_per_m' => $lab->loops,
-            'loop_tension_mN' => 1000 * (Twist::loopTensionAt($line, $lab->out)?->inNewtons() ?? 0.0),
-            'slack_weight_mN' => 1000 * (Twist::slackWeight($line)?->inNewtons() ?? 0.0),
             'elastic' => $lab->allowed !== null,
-            'slip_matters' => $reel->hasFixedSpool(),
         ];
     }
 }

@@ -63,13 +63,13 @@ enum Knot: string
         $buried = $where === Where::Buried;
 
         return match ($this) {
-            self::DoubleOverhand => '2',
-            self::Uni => '3 to 4',
-            self::DoubleUni => $buried ? '3 + 3' : ($braid ? '5 in the thicker, 7 in the braid' : '5 + 5'),
-            self::Albright => $buried ? '7' : '7 to 10',
-            self::Alberto => $buried ? '3 down, 3 back' : '7 down, 7 back',
-            self::Surgeons => $buried ? '2' : '2 to 3',
-            self::Blood => '5 to 7 each',
+            self::DoubleOverhand => '2 turns',
+            self::Uni => '3 to 4 turns',
+            self::DoubleUni => $buried ? '3 + 3 turns' : ($braid ? '5 turns in the thicker, 7 in the braid' : '5 + 5 turns'),
+            self::Albright => $buried ? '7 turns' : '7 to 10 turns',
+            self::Alberto => $buried ? '3 turns down, 3 back' : '7 turns down, 7 back',
+            self::Surgeons => $buried ? 'twice through' : 'two or three times through',
+            self::Blood => '5 to 7 turns each',
             self::Fg => '18 to 24 crossings',
             default => null,
         };

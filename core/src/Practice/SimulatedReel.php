@@ -8,6 +8,7 @@ use Undro\Fill\Layer;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Run\Stretch;
+use Undro\Run\Tension;
 use Undro\Run\Winding;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
@@ -98,7 +99,7 @@ final readonly class SimulatedReel
         if ($line->material !== Material::Braid) {
             return 0;
         }
-        $loose = array_sum(array_map(static fn(Stretch $each): float => $each->layer === $layer && $each->tension === \Undro\Run\Tension::Loose ? $each->turns : 0.0, $stretches));
+        $loose = array_sum(array_map(static fn(Stretch $each): float => $each->layer === $layer && $each->tension === Tension::Loose ? $each->turns : 0.0, $stretches));
         $all = array_sum(array_map(static fn(Stretch $each): float => $each->layer === $layer ? $each->turns : 0.0, $stretches));
 
         return (int) floor(($all > 0 ? $loose / $all : 0.0) * $metres->inMetres() / 50 + ($opposed ? abs($waterTurnsPerMetre) * 30 / 100 : 0.0));

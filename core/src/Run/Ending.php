@@ -61,6 +61,24 @@ final class Ending
         };
     }
 
+    /** What a depth mark would have said of a buried layer where it was stopped. */
+    public static function besideMark(Length $stood, Length $mark): Sentence
+    {
+        $lower = $stood->inMillimetres() - $mark->inMillimetres();
+
+        return match (true) {
+            !self::off($stood, $mark) => Sentence::of('Where it stopped it stood {0} under the lip: the depth mark would have agreed.', $stood),
+            $lower > 0 => Sentence::of('Where it stopped it stood {0} under the lip; the depth mark, {1}, would have asked for more.', $stood, $mark),
+            default => Sentence::of('Where it stopped it stood {0} under the lip; the depth mark, {1}, would have stopped it sooner.', $stood, $mark),
+        };
+    }
+
+    /** Whether a level is further off than a reading can tell. */
+    public static function off(Length $depth, Length $wanted): bool
+    {
+        return abs($wanted->inMillimetres() - $depth->inMillimetres()) > self::LEAVE_MM;
+    }
+
     /** What the level of the finished fill says, beside the one that was wanted. */
     public static function level(Length $depth, Length $wanted): Sentence
     {
@@ -68,7 +86,7 @@ final class Ending
         $off = Length::millimetres(abs($higher));
 
         return match (true) {
-            abs($higher) <= self::LEAVE_MM => Sentence::of('{0} under the lip, as planned.', $depth),
+            !self::off($depth, $wanted) => Sentence::of('{0} under the lip, as planned.', $depth),
             $depth->inMillimetres() < self::BRIM_MM => Sentence::of('{0} under the lip: coils will jump off. Cut back until there is room.', $depth),
             $higher > 0 => Sentence::of('{0} under the lip, {1} fuller than planned. It casts well and wants a firm hand; loose coils are the risk.', $depth, $off),
             default => Sentence::of('{0} under the lip, {1} lower than planned. It casts a little shorter; more backing would bring it up.', $depth, $off),

@@ -37,4 +37,16 @@ enum MarkKind: string
     /** the run is over: finished, or left as it is */
     case Finished = 'finished';
     case Left = 'left';
+
+    /** Whether whatever is being wound ends here. */
+    public function endsALayer(): bool
+    {
+        return in_array($this, [self::Stopped, self::Finished, self::Left], true);
+    }
+
+    /** Whether it may end here: a step that is done or left out can lead on to the next layer. */
+    public function mayEndALayer(): bool
+    {
+        return $this->endsALayer() || in_array($this, [self::Done, self::Skipped, self::Back, self::Resumed], true);
+    }
 }

@@ -55,10 +55,9 @@ final readonly class Progress
      * @param Length|null   $finish  depth of the finished fill, if the rest goes on as planned
      * @param Length|null   $finishHalf half its 90 % band
      * @param Length|null   $finishIfStopped the depth of the finished fill if this layer ended now
-     * @param Length|null   $room    of this line until the full level, whatever the plan says
      * @param float|null    $doubt   the last depth, in standard deviations off, where it was not used
-     * @param bool        $counterShort the counter told far less than the turns, and was not believed
-     * @param Fill        $now     what is believed to lie on the spool
+     * @param bool          $counterShort the counter told far less than the turns, and was not believed
+     * @param Fill          $now     what is believed to lie on the spool
      */
     private function __construct(
         public int $layer,
@@ -74,7 +73,6 @@ final readonly class Progress
         public ?Length $finish,
         public ?Length $finishHalf,
         public ?Length $finishIfStopped,
-        public ?Length $room,
         public bool $slow,
         public bool $replanned,
         public ?float $doubt,
@@ -119,8 +117,8 @@ final readonly class Progress
                     $belief = self::look($belief, $spool, $layers, $stretch->reading);
                     $replanned = true;
                     $doubt = null;
+                    $soFar = 0.0;
                 }
-                $soFar = 0.0;
             }
         }
         $at <= $layer || throw BadRun::backwards($layer);
@@ -287,7 +285,6 @@ final readonly class Progress
             $depthOf($finish),
             $perDepth === null ? null : Length::millimetres(self::finishHalf($belief, $spool, $fill, $layers, $layer) / $perDepth),
             $depthOf($surface($now + $over)),
-            $geometry === null ? null : Length::metres($toFull),
             $left <= self::SLOW * $target && $left > 0,
             $replanned,
             $doubt,

@@ -6,6 +6,7 @@ namespace Undro\Run;
 
 use Undro\Fill\Layer;
 use Undro\Habit\Habits;
+use Undro\Habit\Question;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
 use Undro\Units\Length;
@@ -34,6 +35,6 @@ final readonly class Setting
     /** How line leaves the filler, by habit; a baitcaster takes an axle whatever the habit. */
     public function feed(): Feed
     {
-        return $this->reel->hasFixedSpool() && $this->habits->school(\Undro\Habit\Question::FillerHold) !== 'axle' ? Feed::OverEnd : Feed::Rotating;
+        return $this->reel->hasFixedSpool() && $this->habits->school(Question::FillerHold) !== 'axle' ? Feed::OverEnd : Feed::Rotating;
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Undro\Run;
 
 use Undro\Fill\Layer;
-use Undro\Fill\Role;
 use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
+use Undro\Strip\Removal;
 use Undro\Twist\Feed;
 
 /**
@@ -100,7 +100,7 @@ final readonly class Steps
             sprintf('About %.0F m lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.', $this->setting->oldLine->inMetres()),
             'The arbor is bare, or what stays lies firm and even.',
             'Line stripped by a drill grabs loose ends. A cut into the spool with a knife leaves a nick that cuts the new line.',
-            'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it short, bag it, take it to a recycling point or follow the local waste rules.',
+            Removal::CAUTION,
         );
     }
 
@@ -125,7 +125,7 @@ final readonly class Steps
     private function soak(int $index, Layer $layer): ?Step
     {
         $material = $layer->line->material;
-        if ($material === Material::Braid || $this->school(Question::Soak) !== 'before' || $layer->role === Role::Backing) {
+        if ($material === Material::Braid || $this->school(Question::Soak) !== 'before') {
             return null;
         }
 
@@ -159,7 +159,7 @@ final readonly class Steps
         if ($this->reel() === ReelKind::Baitcasting) {
             return new Step(StepKind::Place, $index, "Place the $what", sprintf('%s on an axle, facing you, so that line comes off its top. %s', ucfirst($layer->line->material->word()), $this->brake()), 'The filler turns with the line, and stops when you stop.', 'Over the end every coil puts one turn of twist into a baitcaster, and nothing takes it out.');
         }
-        $soaked = $this->school(Question::Soak) === 'before' && $layer->line->material !== Material::Braid && $layer->role === Role::Main;
+        $soaked = $this->school(Question::Soak) === 'before' && $layer->line->material !== Material::Braid;
 
         return $this->setting->feed() === Feed::Rotating
             ? new Step(StepKind::Place, $index, "Place the $what", "On an axle, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler. {$this->brake()}", 'The filler turns with the line, and stops when you stop.', 'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.')

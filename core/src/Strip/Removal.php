@@ -13,6 +13,9 @@ enum Removal: string
     case OntoFiller = 'onto_filler';
     case OntoReel = 'onto_reel';
 
+    /** Shown wherever line comes off. Source: handbook, chapter 1. */
+    public const CAUTION = 'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it short, bag it, take it to a recycling point or follow the local waste rules.';
+
     public function word(): string
     {
         return match ($this) {

@@ -17,8 +17,10 @@ use Undro\Units\Length;
  */
 final readonly class Placing
 {
+    /** A reel spool nobody has measured, over its line. General experience of ours. */
+    public const SPOOL_MM = 40.0;
+
     /**
-     * @param bool|null $matched      the filler pays off as the rotor turns; null where that does not matter
      * @param float     $windingTurns over the whole line, signed
      * @param float     $waterTurns   over the whole line, signed
      */
@@ -26,7 +28,6 @@ final readonly class Placing
         public PlacingId $id,
         public Feed $feed,
         public ?Sense $filler,
-        public ?bool $matched,
         public Twist $start,
         public Twist $end,
         public float $windingTurns,
@@ -48,17 +49,17 @@ final readonly class Placing
         $spoolAfter->inMillimetres() >= $spoolBefore->inMillimetres() || throw BadWinding::spoolShrinks($spoolBefore, $spoolAfter);
         $turns = $rotor ?? Sense::Clockwise;
         $ways = $reel->hasFixedSpool()
-            ? [[PlacingId::Matched, Feed::OverEnd, $turns, true], [PlacingId::Axle, Feed::Rotating, null, null], [PlacingId::Opposed, Feed::OverEnd, $turns->opposite(), false]]
-            : [[PlacingId::Axle, Feed::Rotating, null, null], [PlacingId::OverEnd, Feed::OverEnd, $turns, null]];
+            ? [[PlacingId::Matched, Feed::OverEnd, $turns], [PlacingId::Axle, Feed::Rotating, null], [PlacingId::Opposed, Feed::OverEnd, $turns->opposite()]]
+            : [[PlacingId::Axle, Feed::Rotating, null], [PlacingId::OverEnd, Feed::OverEnd, $turns]];
 
         return array_map(static function (array $way) use ($reel, $turns, $rotor, $fillerFull, $fillerAfter, $spoolBefore, $spoolAfter, $length, $line): self {
-            [$id, $feed, $filler, $matched] = $way;
+            [$id, $feed, $filler] = $way;
             $start = Twist::of($reel, $feed, $filler, $turns, $fillerFull, $spoolBefore, $line);
             $end = Twist::of($reel, $feed, $filler, $turns, $fillerAfter, $spoolAfter, $line);
             $mean = static fn(Diameter $a, Diameter $b): Diameter => Diameter::millimetres(($a->inMillimetres() + $b->inMillimetres()) / 2);
             $whole = Twist::of($reel, $feed, $filler, $turns, $mean($fillerFull, $fillerAfter), $mean($spoolBefore, $spoolAfter), $line);
 
-            return new self($id, $feed, $rotor === null ? null : $filler, $matched, $start, $end, $whole->winding * $length->inMetres(), $whole->water * $length->inMetres());
+            return new self($id, $feed, $rotor === null ? null : $filler, $start, $end, $whole->winding * $length->inMetres(), $whole->water * $length->inMetres());
         }, $ways);
     }
 

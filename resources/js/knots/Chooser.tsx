@@ -1,23 +1,12 @@
 import { Checkbox, Group, NativeSelect, Title } from '@mantine/core';
-import { useLocalStorage } from '@mantine/hooks';
-import { useState } from 'react';
-import type { Schemas } from '../api/client';
-import { type JoinsCase, type KnotId, useChangeAngler, useJoins } from '../api/queries';
+import type { ReactNode } from 'react';
+import type { KnotId } from '../api/queries';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
-import { failed } from '../parts/undo';
-import { useBench } from '../shell/bench';
 import classes from './Knots.module.css';
 import { Ranked } from './Ranked';
+import type { Hands, KnotChoice, TypedLine } from './useKnotChoice';
 
-type Where = JoinsCase['where'];
-type Hands = NonNullable<JoinsCase['hands']>[number];
-
-const WHERE: { value: Where; label: string }[] = [
-  { value: 'arbor', label: 'line to the arbor' },
-  { value: 'buried', label: 'backing to main line, buried' },
-  { value: 'guides', label: 'leader, through the guides' },
-];
 const HANDS: { value: Hands; label: string }[] = [
   { value: 'cold', label: 'cold hands' },
   { value: 'dark', label: 'in the dark' },
@@ -26,87 +15,53 @@ const HANDS: { value: Hands; label: string }[] = [
 ];
 
 interface ChooserProps {
+  choice: KnotChoice;
+  picked: KnotId | null;
   onPick: (knot: KnotId) => void;
-  picked: KnotId;
-  /** the lines and the place, where they are known already */
-  given?: Pick<JoinsCase, 'where' | 'one' | 'other' | 'grips' | 'backing'>;
+  /** what says where and which lines, where that is not known already */
+  children?: ReactNode;
 }
 
-/** Ranks the knots for a place, a pair of lines and a pair of hands. */
-export function Chooser({ onPick, picked, given }: ChooserProps) {
-  const [where, setWhere] = useState<Where>('guides');
-  const [one, setOne] = useState({ material: 'braid', diameter: '0.16' });
-  const [other, setOther] = useState({ material: 'fluoro', diameter: '0.30' });
-  const [hands, setHands] = useLocalStorage<Hands[]>({ key: 'undro-hands', defaultValue: [] });
-  const { angler } = useBench();
-  const change = useChangeAngler();
-  const well = (angler?.knots.well ?? []) as KnotId[];
-  const tested = angler?.knots.tested ?? {};
-  const keep = (knots: Schemas['AnglerChange']['knots']) =>
-    angler && knots && change.mutateAsync({ id: angler.id, body: { knots } }).catch(failed);
-  const typed = {
-    where,
-    one: { material: one.material as 'braid', diameter_mm: `${one.diameter || '0'} mm` },
-    other:
-      where === 'arbor' ? null : { material: other.material as 'mono', diameter_mm: `${other.diameter || '0'} mm` },
-  };
-  const joins = useJoins({ ...(given ?? typed), hands, ties_well: well, tested });
+/** The knots ranked, with what is asked of place, lines and hands. */
+export function Chooser({ choice, picked, onPick, children }: ChooserProps) {
   return (
     <section aria-label="Which knot" className={classes.chooser}>
       <Title order={2} size="h4">
         Which knot?
       </Title>
-      {!given && (
-        <>
-          <NativeSelect
-            label="Where"
-            data={WHERE}
-            value={where}
-            onChange={(event) => setWhere(event.currentTarget.value as Where)}
-          />
-          <LineChoice label="One line" value={one} onChange={setOne} />
-          {where !== 'arbor' && <LineChoice label="The other" value={other} onChange={setOther} />}
-        </>
-      )}
-      <Checkbox.Group value={hands} onChange={(value) => setHands(value as Hands[])} label="Here and now">
+      {children}
+      <Checkbox.Group value={choice.hands} onChange={(value) => choice.setHands(value as Hands[])} label="Here and now">
         <Group gap="sm" mt={4}>
           {HANDS.map((each) => (
             <Checkbox key={each.value} value={each.value} label={each.label} />
           ))}
         </Group>
       </Checkbox.Group>
-      {joins.error && (
+      {choice.problem && (
         <p role="alert" className={classes.problem}>
-          {joins.error.message}
+          {choice.problem}
         </p>
       )}
-      <Ranked
-        knots={joins.data?.knots ?? []}
-        picked={picked}
-        onPick={onPick}
-        well={well}
-        onWell={(knot) => keep({ well: well.includes(knot) ? well.filter((each) => each !== knot) : [...well, knot] })}
-        tested={tested}
-        onTested={(knot, share) => keep({ tested: { [knot]: share } })}
-      />
+      <Ranked choice={choice} picked={picked} onPick={onPick} />
     </section>
   );
 }
 
 interface LineChoiceProps {
   label: string;
-  value: { material: string; diameter: string };
-  onChange: (value: { material: string; diameter: string }) => void;
+  value: TypedLine;
+  onChange: (value: TypedLine) => void;
 }
 
-function LineChoice({ label, value, onChange }: LineChoiceProps) {
+/** A line by its kind and thickness. */
+export function LineChoice({ label, value, onChange }: LineChoiceProps) {
   return (
     <Group gap="xs" grow>
       <NativeSelect
         label={label}
         data={MATERIALS}
         value={value.material}
-        onChange={(event) => onChange({ ...value, material: event.currentTarget.value })}
+        onChange={(event) => onChange({ ...value, material: event.currentTarget.value as TypedLine['material'] })}
       />
       <TypedField
         label="Thickness, mm"

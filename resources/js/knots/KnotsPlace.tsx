@@ -1,13 +1,21 @@
-import { Switch, Title, UnstyledButton } from '@mantine/core';
-import type { KnotId } from '../api/queries';
+import { NativeSelect, Switch, Title, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import type { JoinsCase, KnotId } from '../api/queries';
 import page from '../parts/parts.module.css';
 import { useLinked } from '../parts/useLinked';
-import { Chooser } from './Chooser';
+import { Chooser, LineChoice } from './Chooser';
 import classes from './Knots.module.css';
 import { LeaderSeat } from './LeaderSeat';
 import { NAMES } from './names';
 import { Tying } from './Tying';
+import { type TypedLine, typedLine, useKnotChoice } from './useKnotChoice';
 
+type Where = JoinsCase['where'];
+const WHERE: { value: Where; label: string }[] = [
+  { value: 'arbor', label: 'line to the arbor' },
+  { value: 'buried', label: 'backing to main line, buried' },
+  { value: 'guides', label: 'leader, through the guides' },
+];
 const START = { knot: 'double_uni', all: '' };
 
 /** Every knot, to look up or to choose by the lines at hand. */
@@ -15,6 +23,10 @@ export function KnotsPlace() {
   const [at, set] = useLinked(START);
   const knot = at.knot in NAMES ? (at.knot as KnotId) : 'double_uni';
   const all = at.all === '1';
+  const [where, setWhere] = useState<Where>('guides');
+  const [one, setOne] = useState<TypedLine>({ material: 'braid', diameter: '0.16' });
+  const [other, setOther] = useState<TypedLine>({ material: 'fluoro', diameter: '0.30' });
+  const choice = useKnotChoice({ where, one: typedLine(one), other: where === 'arbor' ? null : typedLine(other) });
   return (
     <div className={page.page}>
       <title>Knots · Undro</title>
@@ -43,7 +55,16 @@ export function KnotsPlace() {
           <Tying key={knot} knot={knot} all={all} />
         </div>
         <aside className={classes.choose}>
-          <Chooser onPick={(id) => set({ knot: id })} picked={knot} />
+          <Chooser choice={choice} onPick={(id) => set({ knot: id })} picked={knot}>
+            <NativeSelect
+              label="Where"
+              data={WHERE}
+              value={where}
+              onChange={(event) => setWhere(event.currentTarget.value as Where)}
+            />
+            <LineChoice label="One line" value={one} onChange={setOne} />
+            {where !== 'arbor' && <LineChoice label="The other" value={other} onChange={setOther} />}
+          </Chooser>
           <LeaderSeat />
         </aside>
       </div>

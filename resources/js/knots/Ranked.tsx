@@ -1,21 +1,17 @@
 import { Checkbox, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import type { Schemas } from '../api/client';
 import type { KnotId } from '../api/queries';
 import classes from './Knots.module.css';
+import type { KnotChoice } from './useKnotChoice';
 
 interface RankedProps {
-  knots: Schemas['JoinsResult']['knots'];
-  picked: KnotId;
+  choice: KnotChoice;
+  picked: KnotId | null;
   onPick: (knot: KnotId) => void;
-  well: KnotId[];
-  onWell: (knot: KnotId) => void;
-  tested: Record<string, string>;
-  onTested: (knot: KnotId, share: string) => void;
 }
 
 /** Every knot of a place, the best first, each with its reasons; those that do not fit stay in sight. */
-export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }: RankedProps) {
+export function Ranked({ choice: { knots, well, tested, turnWell, keepTest }, picked, onPick }: RankedProps) {
   return (
     <ol className={classes.ranked}>
       {knots.map((knot, index) => (
@@ -30,7 +26,7 @@ export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }
                   (knot.tested
                     ? `kept ${share(knot.keeps.low)} in your tests`
                     : `${share(knot.keeps.low)} to ${share(knot.keeps.high)}; ${share(knot.keeps.low)} counts`),
-                knot.turns && `${knot.turns} turns`,
+                knot.turns,
               ]
                 .filter(Boolean)
                 .join(' · ')}
@@ -41,13 +37,13 @@ export function Ranked({ knots, picked, onPick, well, onWell, tested, onTested }
           </p>
           {knot.id === picked && (
             <div className={classes.own}>
-              <Checkbox label="I tie it well" checked={well.includes(knot.id)} onChange={() => onWell(knot.id)} />
+              <Checkbox label="I tie it well" checked={well.includes(knot.id)} onChange={() => turnWell(knot.id)} />
               {knot.keeps && (
                 <PullTest
                   key={tested[knot.id] ?? ''}
                   label={`Kept in my own pull tests: ${knot.word}`}
                   kept={tested[knot.id] ?? ''}
-                  onKeep={(share) => onTested(knot.id, share)}
+                  onKeep={(share) => keepTest(knot.id, share)}
                 />
               )}
             </div>

@@ -3,7 +3,6 @@ import { useRef } from 'react';
 import { Link } from 'react-router';
 import { useReels } from '../api/queries';
 import { LABEL_MM, Label } from '../drawings/label/Label';
-import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
@@ -11,7 +10,7 @@ import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import classes from './Labels.module.css';
-import { labelOf } from './labelOf';
+import { labelOf, saveLabel } from './labelOf';
 
 /** Every spool that has line on it. */
 const ALL = 'all';
@@ -35,14 +34,7 @@ export function LabelsPlace() {
   };
   const save = () => {
     for (const svg of sheet.current?.querySelectorAll('svg') ?? []) {
-      download(
-        svgFile(svg, svg.getAttribute('aria-label') ?? 'Label', {
-          width: `${LABEL_MM.width}mm`,
-          height: `${LABEL_MM.height}mm`,
-        }),
-        `undro-label-${svg.closest('li')?.dataset.spool ?? ''}.svg`,
-        'image/svg+xml',
-      );
+      saveLabel(svg, svg.closest('li')?.dataset.spool ?? '');
     }
   };
   return (

@@ -1,5 +1,6 @@
 import type { Reel, Spool } from '../api/queries';
-import type { LabelLine } from '../drawings/label/Label';
+import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
+import { download, svgFile } from '../drawings/svgFile';
 import { force, length, thickness, type Units, words } from '../units/units';
 
 /** What a label says of a spool in its reel, by what lies on it now. */
@@ -24,4 +25,11 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
       : '',
     date: since ? since.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' }) : '',
   };
+}
+
+/** A label as a file of its own, as large on paper as it is meant to be. */
+export function saveLabel(svg: SVGSVGElement | null | undefined, spool: number | string) {
+  if (!svg) return;
+  const size = { width: `${LABEL_MM.width}mm`, height: `${LABEL_MM.height}mm` };
+  download(svgFile(svg, svg.getAttribute('aria-label') ?? 'Label', size), `undro-label-${spool}.svg`, 'image/svg+xml');
 }

@@ -20,6 +20,8 @@ export interface Planning {
   set: (change: Partial<Draft>) => void;
   /** what is typed at this moment, for what happens later than it was drawn */
   current: () => Draft;
+  /** the question about what is typed at this moment */
+  ask: () => PlanCase | null;
   /** it was saved under this number */
   kept: (id: number) => void;
   /** what was saved under this number was taken back to this */
@@ -119,6 +121,7 @@ export function usePlan(): Planning {
     [queries],
   );
   const current = useCallback(() => latest.current.draft, []);
+  const askNow = useCallback(() => latest.current.ask(latest.current.draft), []);
   const kept = useCallback(
     (id: number) => {
       typedAs.current++;
@@ -150,6 +153,7 @@ export function usePlan(): Planning {
     draft,
     set,
     current,
+    ask: askNow,
     kept,
     refill,
     result,

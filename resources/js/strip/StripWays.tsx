@@ -15,8 +15,15 @@ export interface Stripped {
   to?: number | null;
 }
 
+interface StripWaysProps {
+  spool: Spool;
+  onDo: (how: Stripped) => Promise<void>;
+  /** false where the caution stands above already */
+  cautioned?: boolean;
+}
+
 /** What lies on a spool as a tape with its worn end, and every way to take it off with what it comes to. */
-export function StripWays({ spool, onDo }: { spool: Spool; onDo: (how: Stripped) => Promise<void> }) {
+export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const { data: reels = [] } = useReels();
@@ -119,10 +126,11 @@ export function StripWays({ spool, onDo }: { spool: Spool; onDo: (how: Stripped)
           );
         })}
       </ul>
-      <p className={classes.caution} role="note">
-        A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it
-        short, bag it, take it to a recycling point or follow the local waste rules.
-      </p>
+      {cautioned && found && (
+        <p className={classes.caution} role="note">
+          {found.caution}
+        </p>
+      )}
     </div>
   );
 }

@@ -11,7 +11,7 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
           Twist in turns a metre from the first metre to the last, and over all {words(length(result.length_m, units))}.
           Filler {result.filler.start_mm.toFixed(0)} to {result.filler.end_mm.toFixed(0)} mm
           {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {result.spool.start_mm.toFixed(0)}{' '}
-          to {result.spool.end_mm.toFixed(0)} mm.
+          to {result.spool.end_mm.toFixed(0)} mm{result.spool.assumed ? ' (assumed)' : ''}.
         </caption>
         <thead>
           <tr>

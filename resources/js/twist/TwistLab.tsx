@@ -2,7 +2,7 @@ import { Checkbox, NativeSelect, SegmentedControl, Title } from '@mantine/core';
 import { usePlacings, useTwistLab } from '../api/queries';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { Twisted } from '../drawings/twisted/Twisted';
-import { MATERIALS } from '../parts/choices';
+import { KINDS, MATERIALS } from '../parts/choices';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
@@ -81,7 +81,7 @@ export function TwistLab() {
           <NativeSelect
             label="Reel"
             value={at.reel}
-            data={['spinning', 'baitcasting', 'spincast']}
+            data={KINDS}
             onChange={(event) => set({ reel: event.currentTarget.value })}
           />
           <SegmentedControl

@@ -9,6 +9,14 @@ import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
 const EVERY = 500;
+/** Where no turn tells a length the stand-in rolls like this, m a minute. */
+const USUAL_PACE = 40;
+
+interface Told {
+  session: string;
+  metres: number;
+  layer: number;
+}
 
 /** The line counter on the line: joined, followed, and let go when it is not heard any more. Without one, metres can be said. */
 export function CounterTool({ run, tell, say }: Running) {
@@ -17,8 +25,9 @@ export function CounterTool({ run, tell, say }: Running) {
   const joined = run.state.progress.counter;
   const mark = `undro-counter ${run.id}`;
   // where the counter stood when its metres were told last; this window tells them, another one only looks
-  const told = useRef<{ session: string; metres: number } | null>(JSON.parse(sessionStorage.getItem(mark) ?? 'null'));
-  const keep = (at: typeof told.current) => {
+  const { layer } = run.state;
+  const told = useRef<Told | null>(JSON.parse(sessionStorage.getItem(mark) ?? 'null'));
+  const keep = (at: Told | null) => {
     told.current = at;
     sessionStorage.setItem(mark, JSON.stringify(at));
   };
@@ -26,13 +35,15 @@ export function CounterTool({ run, tell, say }: Running) {
   const [gone, setGone] = useState(false);
   useEffect(() => {
     if (!joined || !told.current || !counter || counter.metres === null || counter.state !== 'here') return;
-    if (counter.session !== told.current.session) {
-      keep({ session: counter.session, metres: counter.metres });
+    const now = { session: counter.session, metres: counter.metres, layer };
+    // switched on anew, or line pulled through between two layers: counted from here
+    if (now.session !== told.current.session || layer !== told.current.layer) {
+      keep(now);
       return;
     }
     const more = counter.metres - told.current.metres;
     if (Math.abs(more) < 0.005) return;
-    keep({ session: counter.session, metres: counter.metres });
+    keep(now);
     tell({ kind: 'counted', metres: more });
   });
   useEffect(() => {
@@ -44,7 +55,7 @@ export function CounterTool({ run, tell, say }: Running) {
   const join = () => {
     if (!counter || counter.metres === null) return;
     setGone(false);
-    keep({ session: counter.session, metres: counter.metres });
+    keep({ session: counter.session, metres: counter.metres, layer });
     tell({ kind: 'counter_joined' });
   };
   const leave = () => {
@@ -73,7 +84,7 @@ export function CounterTool({ run, tell, say }: Running) {
               Count with it
             </Button>
           )}
-          {counter.stand_in && <Drive pace={run.pace_turns_per_min * (run.state.progress.retrieve_m ?? 0.6)} />}
+          {counter.stand_in && <Drive pace={run.state.progress.pace_m_per_min} />}
         </Group>
       )}
       {!here && !joined && <Said say={say} />}
@@ -82,11 +93,11 @@ export function CounterTool({ run, tell, say }: Running) {
 }
 
 /** The stand-in's roller has to be turned by somebody. */
-function Drive({ pace }: { pace: number }) {
+function Drive({ pace }: { pace: number | null }) {
   const go = (what: 'run' | 'stop' | 'stall', amount?: number) => () => driveCounter(what, amount).catch(failed);
   return (
     <>
-      <Button size="compact-sm" variant="default" onClick={go('run', pace)}>
+      <Button size="compact-sm" variant="default" onClick={go('run', pace ?? USUAL_PACE)}>
         Roll at my pace
       </Button>
       <Button size="compact-sm" variant="default" onClick={go('stop')}>

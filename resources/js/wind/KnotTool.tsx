@@ -1,35 +1,38 @@
 import { useState } from 'react';
-import type { JoinsCase, KnotId } from '../api/queries';
-import { useJoins } from '../api/queries';
-import { Chooser } from '../knots/Chooser';
+import type { RunStep } from '../api/queries';
+import { Chooser, LineChoice } from '../knots/Chooser';
 import { LeaderSeat } from '../knots/LeaderSeat';
 import { Tying } from '../knots/Tying';
+import { type Joined, type TypedLine, typedLine, useKnotChoice } from '../knots/useKnotChoice';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
 /** The knot for this step: the first choice drawn, the others beside it. */
 export function KnotTool({ run, step }: Running) {
-  const { layers } = run.state;
-  const line = (index: number) => ({
-    material: layers[index]?.material ?? 'mono',
-    diameter_mm: layers[index]?.diameter_mm ?? 0.3,
-  });
-  const last = layers.length - 1;
-  const given: Pick<JoinsCase, 'where' | 'one' | 'other' | 'grips' | 'backing'> =
-    step.kind === 'tie'
-      ? { where: 'arbor', one: line(0), other: null, grips: false, backing: layers.length > 1 }
-      : step.kind === 'join'
-        ? { where: 'buried', one: line((step.layer ?? 1) - 1), other: line(step.layer ?? 1) }
-        : { where: 'guides', one: line(last), other: { material: 'fluoro', diameter_mm: 0.35 } };
-  const first = useJoins(given).data?.knots[0]?.id;
-  const [picked, setPicked] = useState<KnotId | null>(null);
-  const knot = picked ?? first;
-  const [one, other] = [Number(given.one.diameter_mm), Number(given.other?.diameter_mm ?? 0)];
+  const [leader, setLeader] = useState<TypedLine>({ material: 'fluoro', diameter: '0.35' });
+  const joined = joins(run.state, step, leader);
+  const choice = useKnotChoice(joined);
+  const thicker = Number.parseFloat(String(joined.other?.diameter_mm ?? 0)) > Number(joined.one.diameter_mm);
   return (
     <div className={classes.knots}>
-      {knot && <Tying key={knot} knot={knot} thick={given.other && other > one ? 'b' : 'a'} />}
-      <Chooser given={given} picked={knot ?? 'double_uni'} onPick={setPicked} />
+      {choice.knot && <Tying key={choice.knot} knot={choice.knot} thick={thicker ? 'b' : 'a'} />}
+      <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
+        {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}
+      </Chooser>
       {step.kind === 'leader' && <LeaderSeat />}
     </div>
   );
+}
+
+/** What is joined at a step: the arbor, the line below, or the leader. */
+function joins({ layers, grips }: Running['run']['state'], step: RunStep, leader: TypedLine): Joined {
+  const line = (index: number) => ({
+    material: layers[index]?.material ?? 'mono',
+    diameter_mm: layers[index]?.diameter_mm ?? null,
+  });
+  if (step.kind === 'tie') return { where: 'arbor', one: line(0), other: null, grips, backing: layers.length > 1 };
+  const above = step.layer ?? layers.length - 1;
+  return step.kind === 'join'
+    ? { where: 'buried', one: line(above - 1), other: line(above) }
+    : { where: 'guides', one: line(above), other: typedLine(leader) };
 }

@@ -18,6 +18,7 @@ export function RunSection({ run, units, height }: { run: Run; units: Units; hei
       lip={state.lip}
       bevelMm={state.bevel_mm ?? USUAL_BEVEL_MM}
       hump={state.hump_mm}
+      grips={state.grips}
       marks={stops(run, units)}
       height={height}
       rulerUnit={{ mm: millimetresPer(units), name: units.small }}
@@ -39,7 +40,7 @@ function stops({ state }: Run, units: Units): Mark[] {
       figure: read(progress.stop_depth_mm),
       tone: 'next',
     });
-  } else if (progress.finish_mm !== null && last && Math.abs(progress.finish_mm - full) > 0.3) {
+  } else if (progress.finish_mm !== null && last && progress.finish_off) {
     marks.push({
       id: 'ends',
       depth: progress.finish_mm,

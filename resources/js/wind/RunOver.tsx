@@ -2,10 +2,10 @@ import { Anchor, Button, Group, Title } from '@mantine/core';
 import { Link } from 'react-router';
 import { type Run, useFillers, useTakeRunBack } from '../api/queries';
 import { ROLE_WORD } from '../drawings/material';
+import { LabelOf } from '../labels/LabelOf';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
-import { LabelOf } from './LabelTool';
 import type { Tell } from './useRun';
 import classes from './Wind.module.css';
 
@@ -60,7 +60,7 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
               {filler.line.name}: {words(length(filler.left_m, units))} left on the filler. Write it on its rim.
             </p>
           ))}
-          {!run.practice && run.written.length > 0 && <LabelOf run={run} />}
+          {!run.practice && run.written.length > 0 && <LabelOf reel={run.reel} spool={run.spool} />}
           <p className={classes.do}>
             First outing: a few long casts with something heavy, or trail the bare line, to bed it. Then look at the
             level again: settled line may want more backing.

@@ -120,6 +120,13 @@ function Head({ run }: { run: Run }) {
       <p className={classes.name}>{run.name}</p>
       <p className={classes.mini}>
         {run.practice ? 'Practice: nothing is written into the log. ' : ''}
+        {Object.keys(run.draft).length > 0 && (
+          <>
+            <Anchor component={Link} to={`/plan?${new URLSearchParams(run.draft)}`}>
+              Its plan
+            </Anchor>{' '}
+          </>
+        )}
         <Anchor component={Link} to="/wind">
           All runs
         </Anchor>

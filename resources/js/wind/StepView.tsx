@@ -3,6 +3,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useBench } from '../shell/bench';
 import { CountTool } from './CountTool';
+import { LabelTool } from './LabelTool';
 import { LevelTool } from './LevelTool';
 import { SlackTool } from './SlackTool';
 import { StripTool } from './StripTool';
@@ -12,7 +13,6 @@ import classes from './Wind.module.css';
 
 const TwistTool = lazy(() => import('./TwistTool').then(({ TwistTool }) => ({ default: TwistTool })));
 const KnotTool = lazy(() => import('./KnotTool').then(({ KnotTool }) => ({ default: KnotTool })));
-const LabelTool = lazy(() => import('./LabelTool').then(({ LabelTool }) => ({ default: LabelTool })));
 
 /** One step: what to do, what right looks like, what goes wrong, the caution, and its tool. */
 export function StepView(running: Running) {

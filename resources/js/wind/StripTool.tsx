@@ -19,6 +19,7 @@ export function StripTool({ run, step, say, tell }: Running) {
   }
   return (
     <StripWays
+      cautioned={false}
       spool={spool}
       onDo={async (how: Stripped) => void (await say({ kind: 'stripped', step: step.id, ...how }))}
     />

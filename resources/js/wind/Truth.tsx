@@ -3,7 +3,7 @@ import type { Run } from '../api/queries';
 import { ROLE_WORD } from '../drawings/material';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { length, small, words } from '../units/units';
+import { length, words } from '../units/units';
 import classes from './Wind.module.css';
 
 interface TruthProps {
@@ -21,17 +21,11 @@ export function Truth({ run, truth, shown }: TruthProps) {
       <p className={classes.fine}>A made-up reel: its arbor, its lay and its line are not quite what is printed.</p>
     );
   }
-  const measured = run.state.progress.replanned;
   return (
     <section className={classes.truth} aria-label="What it really came to" data-testid="truth">
       <h2>What it really came to</h2>
       {truth.level && <p>{sentence(truth.level, units)}</p>}
-      <p>
-        This spool holds {percent(truth.room_factor)} of what its figures say.{' '}
-        {measured
-          ? 'You measured on the way, and planned by it.'
-          : `The depth mark would have said so: at the end the line stands ${words(small(truth.level?.depth_mm ?? 0, units))} under the lip instead of ${words(small(truth.wanted_mm, units))}.`}
-      </p>
+      <p>This spool holds {percent(truth.room_factor)} of what its figures say.</p>
       <ul>
         {truth.layers.map((layer, index) => {
           const of = run.state.layers[index];
@@ -40,7 +34,8 @@ export function Truth({ run, truth, shown }: TruthProps) {
             <li key={of.role}>
               <b>{ROLE_WORD[of.role]}</b>: {words(length(layer.real_m, units, 1))} really on,{' '}
               {words(length(layer.counted_m, units, 1))} counted; it lies {percent(layer.cell_factor)} as thick as
-              printed. {layer.opposed ? 'The filler turned against the rotor. ' : ''}
+              printed. {layer.mark && `${sentence(layer.mark, units)} `}
+              {layer.opposed ? 'The filler turned against the rotor. ' : ''}
               {layer.loops === null
                 ? `Wind knots in a day’s casting: ${layer.wind_knots || 'none'}.`
                 : layer.loops

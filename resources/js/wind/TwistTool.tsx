@@ -28,15 +28,6 @@ export function TwistTool({ run, step, tell }: Running) {
   const rotor =
     placed?.rotor_turns ?? state.layers.find((each) => each.placed?.rotor_turns)?.placed?.rotor_turns ?? null;
   const circles = placed?.filler_turns ?? null;
-  const drawn = state.progress.layers;
-  const before = index === 0 ? state.spool?.arbor_thin_mm : drawn[index - 1]?.top_diameter_mm;
-  const full = state.spool ? state.spool.lip_mm - 2 * state.gap_mm : null;
-  const after =
-    index === state.layers.length - 1
-      ? full
-      : state.progress.stop_depth_mm !== null && state.spool
-        ? state.spool.lip_mm - 2 * state.progress.stop_depth_mm
-        : null;
   const placings = usePlacings(
     layer
       ? {
@@ -45,14 +36,14 @@ export function TwistTool({ run, step, tell }: Running) {
           filler_turns: circles,
           material: layer.material,
           diameter_mm: layer.diameter_mm,
-          spool_diameter_mm: before ?? 40,
-          spool_after_mm: Math.max(before ?? 40, after ?? before ?? 40),
+          spool_diameter_mm: layer.bottom_mm,
+          spool_after_mm: layer.top_mm,
           length_m: layer.planned_m,
           filler: {
             full_mm: filler?.diameter_mm ?? null,
             core_mm: filler?.core_mm ?? null,
             full_length_m: filler?.full_length_m ?? null,
-            left_m: filler ? Math.max(filler.left_m, layer.planned_m) : null,
+            left_m: filler?.left_m ?? null,
           },
         }
       : null,
@@ -136,7 +127,6 @@ interface MadeUpProps {
 
 /** On a made-up reel one looks by asking it: it turns as it turns, and the filler lies label up or down as the learner lays it. */
 function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
-  const down = truth.label_up_turns === 'cw' ? 'ccw' : 'cw';
   return (
     <>
       <Button variant="default" onClick={() => say({ rotor: truth.rotor_turns })}>
@@ -148,7 +138,7 @@ function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
           value={circles ?? ''}
           data={[
             { value: truth.label_up_turns, label: 'label up' },
-            { value: down, label: 'label down' },
+            { value: truth.label_down_turns, label: 'label down' },
           ]}
           onChange={(value) => say({ filler: value })}
         />

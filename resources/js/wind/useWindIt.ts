@@ -16,7 +16,8 @@ export function useWindIt(plan: Planning) {
   const navigate = useNavigate();
 
   const start = async (draft: Draft, practice: number | null) => {
-    if (!plan.question) return;
+    const question = plan.ask();
+    if (!question) return;
     const source = (role: 'main' | 'backing') => {
       const old = role === 'backing' ? oldLine(reels).find((each) => each.id === draft.backingOff) : undefined;
       if (old) return { line: old.piece.line.id, spool: old.spool.id };
@@ -29,7 +30,7 @@ export function useWindIt(plan: Planning) {
       angler: angler?.id ?? null,
       reel: practice === null && draft.reel ? Number(draft.reel) : null,
       spool: practice === null && draft.spool ? Number(draft.spool) : null,
-      case: plan.question,
+      case: question,
       draft: differences(draft, units),
       practice,
       sources: { main: source('main'), backing: source('backing') },
