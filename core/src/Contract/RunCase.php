@@ -111,6 +111,7 @@ final class RunCase implements Calculator
             'replanned' => $at->replanned,
             'doubt' => $at->doubt,
             'counter_short' => $at->counterShort,
+            'passed_far' => $passed !== null && ($at->finishIfStopped === null || Ending::off($at->finishIfStopped, $read->plan->fill->gap)),
             'passed' => $passed === null ? null : PlanCase::sentence($passed),
             'stop' => $stop === null ? null : PlanCase::sentence(Ending::next($stop, $at, $read->layers[$run->layer]->role)),
             'may_go_on' => $stop?->mayGoOn() ?? false,

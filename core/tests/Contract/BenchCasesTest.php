@@ -67,6 +67,7 @@ final class BenchCasesTest extends TestCase
         self::assertNull($passed(-1));
         self::assertStringContainsString('Leave it', (string) $passed(3));
         self::assertStringContainsString('Wind them back', (string) $passed(40));
+        self::assertStringContainsString('Leave it', (string) $passed(1));
     }
 
     public function testEveryStopHasItsNextStep(): void

@@ -58,7 +58,11 @@ export function CountTool(running: Running) {
             ? 'turns left: slower now'
             : 'turns left';
   return (
-    <div className={classes.count} data-slow={progress.slow || undefined} data-passed={passed || undefined}>
+    <div
+      className={classes.count}
+      data-slow={progress.slow || undefined}
+      data-passed={progress.passed_far || undefined}
+    >
       <button
         type="button"
         className={classes.pane}
@@ -103,7 +107,7 @@ export function CountTool(running: Running) {
         </p>
       )}
       {progress.passed && (
-        <p role="alert" className={classes.stopped}>
+        <p role="alert" className={progress.passed_far ? classes.stopped : classes.warn}>
           {sentence(progress.passed, units)}
         </p>
       )}

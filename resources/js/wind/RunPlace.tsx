@@ -62,7 +62,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
             Undro does not answer. Go on: what you count is kept here and told when it answers again.
           </p>
         )}
-        <Soaks run={run} tell={tell} />
+        {state.over === null && <Soaks run={run} tell={tell} />}
         {step && state.over === null ? (
           <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} />
         ) : (
