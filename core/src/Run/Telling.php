@@ -57,7 +57,7 @@ final class Telling
             MarkKind::Depth => $this->measure($mark),
             MarkKind::Slack => $this->slack[$this->layer][] = $mark->slack ?? Slack::Straight,
             MarkKind::Thumb => $this->firm = $mark->firm,
-            MarkKind::Placed => $this->placed[$this->current()->layer ?? $this->layer] = $mark,
+            MarkKind::Placed => $this->place($step === null ? $this->current() : $this->steps[$step], $mark),
             MarkKind::SoakStarted => $this->soaks[(string) $mark->step] = $mark->at,
             MarkKind::SoakOver => $this->soaks = array_diff_key($this->soaks, [(string) $mark->step => true]),
             MarkKind::Stopped => $this->stops[$this->layer] = $mark->stop ?? Stop::Early,
@@ -114,6 +114,19 @@ final class Telling
         $this->close();
         $this->counter = $on;
         $this->counted = $on ? 0.0 : null;
+    }
+
+    /** What is said of a filler's place is added to what was said of it before. */
+    private function place(?Step $at, Mark $mark): void
+    {
+        $layer = $at->layer ?? $this->layer;
+        $before = $this->placed[$layer] ?? null;
+        $this->placed[$layer] = new Mark(
+            MarkKind::Placed,
+            rotor: $mark->rotor ?? $before?->rotor,
+            filler: $mark->filler ?? $before?->filler,
+            feed: $mark->feed ?? $before?->feed,
+        );
     }
 
     private function hold(Tension $tension): void

@@ -19,6 +19,8 @@ use Undro\Run\Setting;
 use Undro\Run\Steps;
 use Undro\Run\StepState;
 use Undro\Spool\ReelKind;
+use Undro\Twist\Feed;
+use Undro\Twist\Sense;
 use Undro\Twist\Slack;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -117,6 +119,18 @@ final class RunTest extends TestCase
         $run = Run::of($setting, [self::done('check'), self::done('look_over'), new Mark(MarkKind::SoakStarted, '2026-05-01T10:00:00Z', 'soak.0'), self::done('soak.0'), self::done('mount')]);
         self::assertSame(['soak.0' => '2026-05-01T10:00:00Z'], $run->soaks);
         self::assertSame('place.0', $run->current);
+    }
+
+    public function testWhatIsSaidOfAFillersPlaceAddsUpWhateverOrderItComesIn(): void
+    {
+        $marks = [new Mark(MarkKind::Placed, step: 'place.0', rotor: Sense::Clockwise), new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::CounterClockwise), new Mark(MarkKind::Placed, step: 'place.0', feed: Feed::OverEnd)];
+        foreach ([$marks, array_reverse($marks)] as $order) {
+            $placed = self::after([...self::upTo('place.0'), ...$order])->placed[0];
+            self::assertSame([Sense::Clockwise, Sense::CounterClockwise, Feed::OverEnd], [$placed->rotor, $placed->filler, $placed->feed]);
+        }
+        $turned = self::after([...self::upTo('place.0'), ...$marks, new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::Clockwise)])->placed[0];
+        self::assertSame(Sense::Clockwise, $turned->filler);
+        self::assertArrayNotHasKey(1, self::after([...self::upTo('place.0'), ...$marks])->placed);
     }
 
     public function testSlackTestsAreKeptByLayer(): void

@@ -1,7 +1,7 @@
 import { Anchor, Button, SegmentedControl } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { useFillers, usePlacings } from '../api/queries';
+import { type RunMark, useFillers, usePlacings } from '../api/queries';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { useBench } from '../shell/bench';
 import { Placings } from '../twist/Placings';
@@ -9,8 +9,10 @@ import twist from '../twist/Twist.module.css';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
+/** What was looked at. */
+type Seen = Pick<RunMark, 'feed' | 'rotor_turns' | 'filler_turns'>;
+
 const SENSES = [
-  { value: '', label: 'not looked' },
   { value: 'cw', label: 'clockwise' },
   { value: 'ccw', label: 'the other way' },
 ];
@@ -48,14 +50,8 @@ export function TwistTool({ run, step, tell }: Running) {
         }
       : null,
   );
-  const say = (change: { feed?: 'over_end' | 'rotating'; rotor?: string; filler?: string }) =>
-    tell({
-      kind: 'placed',
-      step: step.id,
-      feed: change.feed ?? feed,
-      rotor_turns: ((change.rotor ?? rotor) || null) as Sense | null,
-      filler_turns: ((change.filler ?? circles) || null) as Sense | null,
-    });
+  // only what was looked at is told: the rest stands as it was said, even where its answer is still on the way
+  const say = (seen: Seen) => tell({ kind: 'placed', step: step.id, ...seen });
   const matched = placings.data?.matched ?? null;
   const fixed = state.reel !== 'baitcasting';
   return (
@@ -87,7 +83,7 @@ export function TwistTool({ run, step, tell }: Running) {
                 label="Turn the handle: which way does the rotor go?"
                 value={rotor ?? ''}
                 data={SENSES}
-                onChange={(value) => say({ rotor: value })}
+                onChange={(value) => say({ rotor_turns: value as Sense })}
               />
             )}
             {fixed && feed === 'over_end' && (
@@ -95,7 +91,7 @@ export function TwistTool({ run, step, tell }: Running) {
                 label="Pull some line: which way does it circle?"
                 value={circles ?? ''}
                 data={SENSES}
-                onChange={(value) => say({ filler: value })}
+                onChange={(value) => say({ filler_turns: value as Sense })}
               />
             )}
           </>
@@ -122,14 +118,14 @@ interface MadeUpProps {
   rotor: Sense | null;
   circles: Sense | null;
   over: boolean;
-  say: (change: { rotor?: string; filler?: string }) => void;
+  say: (seen: Seen) => void;
 }
 
 /** On a made-up reel one looks by asking it: it turns as it turns, and the filler lies label up or down as the learner lays it. */
 function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
   return (
     <>
-      <Button variant="default" onClick={() => say({ rotor: truth.rotor_turns })}>
+      <Button variant="default" onClick={() => say({ rotor_turns: truth.rotor_turns })}>
         {rotor ? 'The rotor turns as drawn' : 'Turn the handle and look'}
       </Button>
       {over && (
@@ -140,7 +136,7 @@ function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
             { value: truth.label_up_turns, label: 'label up' },
             { value: truth.label_down_turns, label: 'label down' },
           ]}
-          onChange={(value) => say({ filler: value })}
+          onChange={(value) => say({ filler_turns: value as Sense })}
         />
       )}
     </>
