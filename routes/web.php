@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
 use App\Http\Controllers\ComputeController;
-use App\Http\Controllers\CounterController;
 use App\Http\Controllers\DataController;
+use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\DragController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
 use App\Http\Controllers\LineController;
@@ -43,8 +44,10 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::post('spools/{id}/strip', StripController::class);
     Route::get('pairing', [PairingController::class, 'show']);
     Route::delete('pairing/{id}', [PairingController::class, 'forget']);
-    Route::get('devices/counter', [CounterController::class, 'show']);
-    Route::post('devices/counter', [CounterController::class, 'drive']);
+    Route::get('devices/{device}', [DeviceController::class, 'show'])->whereIn('device', ['counter', 'scale']);
+    Route::post('devices/{device}', [DeviceController::class, 'drive'])->whereIn('device', ['counter', 'scale']);
+    Route::get('drags', [DragController::class, 'index']);
+    Route::post('drags', [DragController::class, 'store']);
     Route::get('anglers', [AnglerController::class, 'index']);
     Route::patch('anglers/{id}', [AnglerController::class, 'update']);
     Route::get('data', [DataController::class, 'document']);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Simulators;
 
 /** The roller of the stand-in: line passes over it, and it turns with most of it. */
-final class Roller
+final class Roller implements StandIn
 {
     public const PULSES_PER_TURN = 24;
     public const MM = 20.0;
@@ -42,15 +42,15 @@ final class Roller
         return $this->passed;
     }
 
-    /** Lets time go on to a moment, s. */
-    public function runTo(float $now): void
+    public function shows(float $now): string
     {
         $before = $this->at ?? $now;
         $this->at = $now;
         $this->pull($this->speed * ($now - $before), $now);
+
+        return "P {$this->pulses()}";
     }
 
-    /** @return string the answer to one line */
     public function told(string $line): string
     {
         $now = microtime(true);

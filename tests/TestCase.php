@@ -35,7 +35,8 @@ abstract class TestCase extends BaseTestCase
     {
         // each request is a process of its own, as on the real server
         $this->app?->forgetScopedInstances();
-        $response = $this->json($verb, str_replace(['{id}', '{name}', '{uuid}'], (string) $id, $path), $body);
+        $asked = str_replace(['{id}', '{name}', '{uuid}', '{device}'], (string) $id, $path);
+        $response = $this->json($verb, $verb === 'GET' && $body !== [] ? $asked . '?' . http_build_query($body) : $asked, $verb === 'GET' ? [] : $body);
         $response->assertStatus($status);
         $this->assertAnswers($response, strtolower($verb), $path, $status);
         $answer = $response->json();

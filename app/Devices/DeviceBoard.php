@@ -21,17 +21,16 @@ final readonly class DeviceBoard
     }
 
     /** What was heard last; null: the device is gone. */
-    public function write(?CounterReading $reading): void
+    public function write(string $device, ?Reading $reading): void
     {
-        $before = $this->last();
-        $kept = [
+        $before = $this->last($device);
+        $this->put("$device.json", json_encode([
             'state' => $reading === null ? 'lost' : 'here',
-            'metres' => $reading?->counted->inMetres() ?? $before['metres'] ?? null,
+            'figures' => $reading->figures ?? $before['figures'] ?? [],
             'stand_in' => $reading->standIn ?? $before['stand_in'] ?? false,
             'session' => $reading->session ?? $before['session'] ?? '',
             'at' => microtime(true),
-        ];
-        $this->put('counter.json', json_encode($kept, JSON_THROW_ON_ERROR));
+        ], JSON_THROW_ON_ERROR));
     }
 
     /** Nothing was looked for any more. */
@@ -40,34 +39,39 @@ final readonly class DeviceBoard
         array_map(unlink(...), glob("$this->folder/*") ?: []);
     }
 
-    /** @return array{state: string, metres: float|null, stand_in: bool, heard_at: string|null, session: string} */
-    public function counter(): array
+    /**
+     * A device as it was heard last.
+     *
+     * @param list<string> $figures that it has; null where none was heard
+     *
+     * @return array<string, mixed> state, stand_in, heard_at, session and the figures
+     */
+    public function read(string $device, array $figures): array
     {
-        $last = $this->last();
+        $last = $this->last($device);
         if ($last === null) {
-            return ['state' => 'none', 'metres' => null, 'stand_in' => false, 'heard_at' => null, 'session' => ''];
+            return array_fill_keys($figures, null) + ['state' => 'none', 'stand_in' => false, 'heard_at' => null, 'session' => ''];
         }
         $at = \DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', $last['at']), new \DateTimeZone('UTC'));
 
-        return [
+        return array_intersect_key($last['figures'] + array_fill_keys($figures, null), array_flip($figures)) + [
             'state' => microtime(true) - $last['at'] > self::STALE ? 'lost' : $last['state'],
-            'metres' => $last['metres'],
             'stand_in' => $last['stand_in'],
             'heard_at' => $at === false ? null : $at->format('Y-m-d\TH:i:s.v\Z'),
             'session' => $last['session'],
         ];
     }
 
-    public function say(string $command): void
+    public function say(string $device, string $command): void
     {
-        $this->put('say-' . str_replace('.', '', sprintf('%.6F', microtime(true))), $command);
+        $this->put("say-$device-" . str_replace('.', '', sprintf('%.6F', microtime(true))), $command);
     }
 
     /** @return list<string> what was said since, oldest first */
-    public function toSay(): array
+    public function toSay(string $device): array
     {
         $said = [];
-        foreach (glob("$this->folder/say-*") ?: [] as $file) {
+        foreach (glob("$this->folder/say-$device-*") ?: [] as $file) {
             $said[] = trim((string) file_get_contents($file));
             unlink($file);
         }
@@ -84,18 +88,20 @@ final readonly class DeviceBoard
         rename($next, "$this->folder/$name");
     }
 
-    /** @return array{state: string, metres: float|null, stand_in: bool, session: string, at: float}|null */
-    private function last(): ?array
+    /** @return array{state: string, figures: array<string, mixed>, stand_in: bool, session: string, at: float}|null */
+    private function last(string $device): ?array
     {
-        $kept = @file_get_contents("$this->folder/counter.json");
+        $kept = @file_get_contents("$this->folder/$device.json");
         $read = is_string($kept) ? json_decode($kept, true) : null;
         if (!is_array($read)) {
             return null;
         }
+        /** @var array<string, mixed> $figures */
+        $figures = is_array($read['figures'] ?? null) ? $read['figures'] : [];
 
         return [
             'state' => $read['state'] === 'here' ? 'here' : 'lost',
-            'metres' => is_numeric($read['metres'] ?? null) ? (float) $read['metres'] : null,
+            'figures' => $figures,
             'stand_in' => ($read['stand_in'] ?? false) === true,
             'session' => is_string($read['session'] ?? null) ? $read['session'] : '',
             'at' => is_numeric($read['at'] ?? null) ? (float) $read['at'] : 0.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Angler;
+use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\EventMove;
 use App\Models\Filler;
@@ -144,6 +145,26 @@ final class Document
         return ['key' => $record->key, 'name' => $record->name, 'archived' => $record->archived_at !== null];
     }
 
+    /** @return array<string, mixed> */
+    private static function drag(DragSetting $drag): array
+    {
+        return [
+            'mechanism' => $drag->mechanism,
+            'knob' => $drag->knob->value,
+            'from_off' => $drag->from_off,
+            'tip' => $drag->tip,
+            'rod_angle_deg' => $drag->rod_angle_deg,
+            'line_out_m' => $drag->line_out_m,
+            'surface_mm' => $drag->surface_mm,
+            'target_N' => $drag->target_n,
+            'weakest' => $drag->weakest,
+            'weakest_N' => $drag->weakest_n,
+            'pulls' => $drag->pulls,
+            'chain' => (object) $drag->chain,
+            'temperature' => $drag->temperature,
+        ];
+    }
+
     /** @return list<array<string, mixed>> */
     private static function history(): array
     {
@@ -154,6 +175,8 @@ final class Document
             'angler' => Angler::query()->pluck('key', 'id')->all(),
         ];
         $place = static fn(string $kind, int $id): array => $id === 0 ? ['kind' => $kind] : ['kind' => $kind, 'key' => $keys[$kind][$id] ?? (string) $id];
+        $drags = DragSetting::query()->get()->keyBy('event_id');
+        $keys['reel'] = Reel::query()->pluck('key', 'id')->all();
         $history = [];
         foreach (Event::query()->with('moves')->orderBy('id')->get() as $event) {
             [$moves, $counts] = [$event->moves->whereNotNull('from_kind'), $event->moves->whereNull('from_kind')];
@@ -168,6 +191,7 @@ final class Document
                 'note' => $event->note,
                 'moves' => $moves->map(static fn(EventMove $move): array => ['from' => $place((string) $move->from_kind, $move->from_id), 'to' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
                 'counts' => $counts->map(static fn(EventMove $move): array => ['at' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
+                ...($drag = $drags->get($event->id)) === null ? [] : ['drag' => ['reel' => $keys['reel'][$drag->reel_id] ?? '', 'spool' => $keys['spool'][$drag->spool_id] ?? ''] + self::drag($drag)],
             ];
         }
 

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Log\DragLog;
 use App\Models\Angler;
+use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\Filler;
 use App\Models\LineProduct;
+use App\Models\Reel;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
+use Undro\Contract\Input;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
 
@@ -78,7 +82,7 @@ final class Records
     /**
      * The number of a named record; a history names the same few thousands of times.
      *
-     * @param class-string<Angler|LineProduct|Filler|Spool> $model
+     * @param class-string<Angler|LineProduct|Filler|Reel|Spool> $model
      */
     private function id(string $model, string $field, mixed $name): int
     {
@@ -90,7 +94,7 @@ final class Records
      *
      * @param array<array-key, mixed> $row of the shape of an event
      *
-     * @throws BadRow|BadLedger if it names a record there is not
+     * @throws \Undro\DomainFault if it names a record there is not, or a figure cannot be
      */
     public function log(array $row): bool
     {
@@ -118,6 +122,10 @@ final class Records
             $moves[] = ['event_id' => $event->id, 'from_kind' => null, 'from_id' => 0, 'to_kind' => $at, 'to_id' => $atId, 'length_m' => $count['length_m'] ?? 0, 'line_product_id' => $this->id(LineProduct::class, 'line', $count['line'] ?? '')];
         }
         DB::table('event_moves')->insert($moves);
+        if (is_array($row['drag'] ?? null)) {
+            $drag = $row['drag'];
+            DragSetting::query()->create(['event_id' => $event->id] + DragLog::figures($this->id(Reel::class, 'drag.reel', $drag['reel'] ?? ''), $this->id(Spool::class, 'drag.spool', $drag['spool'] ?? ''), Input::of($drag)));
+        }
 
         return true;
     }

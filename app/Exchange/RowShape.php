@@ -38,6 +38,9 @@ final class RowShape
                 $objects->{$map} = (object) [];
             }
         }
+        if (is_object($objects) && is_object($objects->drag ?? null) && ($objects->drag->chain ?? null) === []) {
+            $objects->drag->chain = (object) [];
+        }
         $error = $this->validator->validate($objects, self::ID . "#/\$defs/$kind")->error();
         if ($error === null) {
             return;

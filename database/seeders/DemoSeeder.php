@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Log\DragLog;
 use App\Log\EventLog;
 use App\Models\Angler;
 use App\Models\Filler;
@@ -18,6 +19,8 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Undro\Contract\Compute;
+use Undro\Contract\Input;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
@@ -25,6 +28,8 @@ use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
+use Undro\Practice\SimulatedDrag;
+use Undro\Units\Force;
 use Undro\Units\ForceUnit;
 use Undro\Units\Length;
 use Undro\Units\LengthUnit;
@@ -36,6 +41,8 @@ use Undro\Units\Typed;
  */
 final class DemoSeeder extends Seeder
 {
+    /** Times the force at another level: about what the shape of that spool explains. */
+    private const RISEN = 1.06;
     private const OPEN_RUN = '5ca3e1f0-0d3a-4b52-9f3e-6a1d2c4b7e10';
 
     /** What is printed on some of the reels. */
@@ -68,6 +75,7 @@ final class DemoSeeder extends Seeder
             $this->year();
             $this->plans();
             $this->practice();
+            $this->drags();
         });
     }
 
@@ -297,6 +305,65 @@ final class DemoSeeder extends Seeder
         foreach ($marks as $mark) {
             $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => EventLog::now(), 'mark' => $mark]);
         }
+    }
+
+    /** Settings over the year: a front drag that eases with wear and was measured at another level, one that sticks, one not counted, one set by hand. */
+    private function drags(): void
+    {
+        $drags = new DragLog($this->log);
+        $braid = ['main' => '11 kg', 'mainCondition' => '0.9', 'leader' => '6.9 kg', 'join' => 'fg', 'mechanism' => 'front'];
+        foreach ([[195, 1.0, '14 °C', null], [96, 0.94, '17 °C', null], [20, 0.88, '6 °C', 'stiff in the cold, came up twice']] as [$daysAgo, $worn, $temperature, $note]) {
+            $this->drag($drags, 'Skerry 30', 'skerry', $daysAgo, 6, $braid, [$temperature, $note], $worn);
+        }
+        $this->drag($drags, 'Skerry 30', 'skerry', 20, 6, $braid, ['6 °C', null], 0.88, out: 90);
+        $this->drag($drags, 'Longshore 80', 'longshore', 140, 9, ['main' => '7.5 kg', 'mechanism' => 'front', 'tip' => 'no'], ['12 °C', 'washers want grease']);
+        $this->drag($drags, 'Hallow 100', 'hallow', 75, 12, ['main' => '5.2 kg', 'mechanism' => 'star'], ['15 °C', null], fromOff: false);
+        $this->drag($drags, 'Pocket Lantern', 'lantern', 60, 0, ['main' => '8 lb', 'mechanism' => 'spincast'], ['', 'by hand, on the jetty']);
+    }
+
+    /**
+     * @param int                           $seed  of the made-up drag; 0: set by hand, without a scale
+     * @param array<string, string>         $chain
+     * @param array{string, string|null}    $words temperature and note
+     * @param float                         $times what it gives, over what it gave when new
+     * @param float                         $out   line out, m: only one pull, at the place it was set to
+     */
+    private function drag(DragLog $drags, string $reelName, string $spool, int $daysAgo, int $seed, array $chain, array $words, float $times = 1.0, float $out = 0.0, bool $fromOff = true): void
+    {
+        $reel = Reel::query()->where('name', $reelName)->firstOrFail();
+        $asked = Compute::run('drag', ['fishing' => 'general', 'layers' => [], 'chain' => ['main_N' => $chain['main'], 'main_condition' => $chain['mainCondition'] ?? 1, 'leader_N' => $chain['leader'] ?? '', 'join' => $chain['join'] ?? null]]);
+        $target = is_float($asked['target_N']) ? $asked['target_N'] : 0.0;
+        $made = SimulatedDrag::drawn(max(1, $seed), Force::newtons($target));
+        $counts = $made->stickiness > 1.25 ? $made->stickiness : 1.0;
+        $goal = 0.0;
+        while ($made->running($goal)->inNewtons() * $counts * $times < 0.985 * $target) {
+            $goal += 0.05;
+        }
+        $pulls = [];
+        foreach ($seed === 0 ? [] : ($out > 0 ? [$goal] : [0.0, 0.25, $goal, $goal, $goal]) as $number => $turns) {
+            $pull = $made->pull($turns, $number);
+            $pulls[] = [
+                'position' => round(1.5 + $turns, 2),
+                'running_N' => round($pull->running->inNewtons() * $times * ($out > 0 ? self::RISEN : 1.0), 2),
+                'start_up_N' => $out > 0 ? null : round(($pull->startUp?->inNewtons() ?? 0.0) * $times, 2),
+            ];
+        }
+        $drags->write((string) Str::uuid(), $reel->id, $this->spools[$spool]->id, $reel->angler_id, Input::of([
+            'happened_at' => Carbon::now('UTC')->subDays($daysAgo)->setTime(9, $out > 0 ? 40 : 15)->format('Y-m-d\TH:i:s.v\Z'),
+            'mechanism' => $chain['mechanism'],
+            'knob' => 'turn',
+            'from_off' => $seed > 0 && $fromOff,
+            'tip' => ($chain['tip'] ?? 'yes') === 'yes',
+            'rod_angle_deg' => ($chain['tip'] ?? 'yes') === 'yes' ? 45 : null,
+            'line_out_m' => $out,
+            'target_N' => $target,
+            'weakest' => $asked['weakest'],
+            'weakest_N' => $asked['weakest_N'],
+            'pulls' => $pulls,
+            'chain' => $chain,
+            'temperature' => $words[0],
+            'note' => $words[1] ?? '',
+        ]));
     }
 
     private function plans(): void

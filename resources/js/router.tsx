@@ -15,6 +15,12 @@ export const router = createBrowserRouter([
       { path: 'plan/:id?', lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }) },
       { path: 'wind', lazy: async () => ({ Component: (await import('./wind/WindPlace')).WindPlace }) },
       { path: 'wind/:uuid', lazy: async () => ({ Component: (await import('./wind/RunPlace')).RunPlace }) },
+      { path: 'drag', lazy: async () => ({ Component: (await import('./drag/DragPlace')).DragPlace }) },
+      {
+        path: 'drag/practice',
+        lazy: async () => ({ Component: (await import('./drag/PracticePlace')).PracticePlace }),
+      },
+      { path: 'drag/card', lazy: async () => ({ Component: (await import('./drag/CardPlace')).CardPlace }) },
       { path: 'knots', lazy: async () => ({ Component: (await import('./knots/KnotsPlace')).KnotsPlace }) },
       { path: 'twist', lazy: async () => ({ Component: (await import('./twist/TwistLab')).TwistLab }) },
       { path: 'labels', lazy: async () => ({ Component: (await import('./labels/LabelsPlace')).LabelsPlace }) },

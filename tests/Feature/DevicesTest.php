@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\CounterProtocol;
 use App\Devices\DeviceBoard;
 use App\Devices\DeviceLost;
-use App\Devices\SocketCounter;
+use App\Devices\Protocol;
+use App\Devices\Reading;
+use App\Devices\ScaleProtocol;
+use App\Devices\SocketDevice;
+use Simulators\PulledDrag;
 use Simulators\Roller;
 use Tests\TestCase;
+use Undro\Practice\SimulatedDrag;
+use Undro\Units\Force;
 
+require_once __DIR__ . '/../../simulators/StandIn.php';
 require_once __DIR__ . '/../../simulators/Roller.php';
+require_once __DIR__ . '/../../simulators/PulledDrag.php';
 
-/** The line counter by its adapter, against the stand-in and against devices that misbehave. */
+/** The line counter and the scale by their adapter, against the stand-ins and against devices that misbehave. */
 final class DevicesTest extends TestCase
 {
     /** @var resource|null */
@@ -35,13 +44,13 @@ final class DevicesTest extends TestCase
         $counter = $this->standIn();
         $first = $this->reading($counter);
         self::assertTrue($first->standIn);
-        self::assertEqualsWithDelta(0, $first->counted->inMetres(), 1e-9);
+        self::assertEqualsWithDelta(0, $first->figures['metres'], 1e-9);
         $counter->tell('SIM PULL 50');
         $this->reading($counter);
         $after = $this->reading($counter);
         self::assertSame($first->session, $after->session);
-        self::assertGreaterThanOrEqual(50 * 0.98 - 0.01, $after->counted->inMetres(), 'it slips by two per cent at most');
-        self::assertLessThanOrEqual(50, $after->counted->inMetres());
+        self::assertGreaterThanOrEqual(50 * 0.98 - 0.01, $after->figures['metres'], 'it slips by two per cent at most');
+        self::assertLessThanOrEqual(50, $after->figures['metres']);
     }
 
     public function testALossIsSeenWithinTwoSeconds(): void
@@ -66,7 +75,7 @@ final class DevicesTest extends TestCase
         foreach (['' => 'silent', str_repeat('x', 5000) => 'nonsense'] as $says => $why) {
             $server = stream_socket_server('tcp://127.0.0.1:0');
             self::assertIsResource($server);
-            $counter = SocketCounter::at('tcp://' . stream_socket_get_name($server, false));
+            $counter = SocketDevice::at('tcp://' . stream_socket_get_name($server, false), new CounterProtocol());
             self::assertNotNull($counter);
             $client = stream_socket_accept($server);
             self::assertIsResource($client);
@@ -79,7 +88,7 @@ final class DevicesTest extends TestCase
                 self::fail("not noticed: $why");
             } catch (DeviceLost $lost) {
                 self::assertStringContainsString($why, $lost->getMessage());
-                self::assertEqualsWithDelta(10 * M_PI * 0.02, $reading?->counted->inMetres() ?? ($why === 'nonsense' ? 10 * M_PI * 0.02 : 0), 1e-9);
+                self::assertEqualsWithDelta(10 * M_PI * 0.02, $reading?->figures['metres'] ?? ($why === 'nonsense' ? 10 * M_PI * 0.02 : 0), 1e-9);
             }
         }
     }
@@ -88,16 +97,16 @@ final class DevicesTest extends TestCase
     {
         self::assertSame('none', $this->ask('GET', '/api/devices/counter')['state']);
         $board = app(DeviceBoard::class);
-        $board->write($this->reading($this->standIn()));
+        $board->write('counter', $this->reading($this->standIn()));
         self::assertSame('here', $this->ask('GET', '/api/devices/counter')['state']);
         $this->ask('POST', '/api/devices/counter', ['do' => 'pull', 'amount' => 12.5]);
         $this->ask('POST', '/api/devices/counter', ['do' => 'stop']);
-        self::assertSame(['SIM PULL 12.500', 'SIM STOP'], $board->toSay());
+        self::assertSame(['SIM PULL 12.500', 'SIM STOP'], $board->toSay('counter'));
         $this->ask('POST', '/api/devices/counter', ['do' => 'dance'], status: 422);
         $this->ask('POST', '/api/devices/counter', ['do' => 'run'], status: 422);
         usleep(1_300_000);
         self::assertSame('lost', $this->ask('GET', '/api/devices/counter')['state'], 'the process that writes may be gone too');
-        $board->write(null);
+        $board->write('counter', null);
         $gone = $this->ask('GET', '/api/devices/counter');
         self::assertSame('lost', $gone['state']);
         self::assertNotNull($gone['metres'], 'what it had counted is still known');
@@ -129,17 +138,80 @@ final class DevicesTest extends TestCase
         }
     }
 
-    private function standIn(): SocketCounter
+    public function testAPullOfTheStandInScaleIsReadOutOfItsStream(): void
+    {
+        $scale = $this->standIn('scale', new ScaleProtocol());
+        self::assertSame(0, $this->reading($scale)->figures['pulls']);
+        foreach (['SIM DRAG 24', 'SIM TARGET 15', 'SIM KNOB 0.5'] as $command) {
+            $scale->tell($command);
+        }
+        $made = SimulatedDrag::drawn(24, Force::newtons(15));
+        $read = $this->pulled($scale, 1);
+        self::assertTrue($read->standIn);
+        self::assertEqualsWithDelta($made->running(0.5)->inNewtons(), $read->figures['running_N'], 0.1 * 15);
+        self::assertEqualsWithDelta($made->stickiness, $read->figures['start_up_N'] / $read->figures['running_N'], 0.12);
+        $scale->tell('SIM RISE 1.4');
+        $risen = $this->pulled($scale, 2);
+        self::assertEqualsWithDelta(1.4, $risen->figures['running_N'] / $made->running(0.5)->inNewtons(), 0.15);
+        $scale->tell('SIM HOLD 1');
+        $held = $this->pulled($scale, 3);
+        self::assertNull($held->figures['running_N'], 'a held needle shows nothing but its peak');
+        self::assertGreaterThan(0, $held->figures['start_up_N']);
+    }
+
+    public function testTheScaleIsOnTheBoardBesideTheCounter(): void
+    {
+        self::assertSame('none', $this->ask('GET', '/api/devices/scale')['state']);
+        $this->ask('POST', '/api/devices/scale', ['do' => 'pull'], status: 409);
+        $board = app(DeviceBoard::class);
+        $board->write('scale', $this->reading($this->standIn('scale', new ScaleProtocol())));
+        $scale = $this->ask('GET', '/api/devices/scale');
+        self::assertSame('here', $scale['state']);
+        self::assertSame('none', $this->ask('GET', '/api/devices/counter')['state']);
+        $this->ask('POST', '/api/devices/scale', ['do' => 'knob', 'amount' => -1.25]);
+        $this->ask('POST', '/api/devices/scale', ['do' => 'pull']);
+        self::assertSame([], $board->toSay('counter'));
+        self::assertSame(['SIM KNOB -1.250', 'SIM PULL'], $board->toSay('scale'));
+        $this->ask('POST', '/api/devices/scale', ['do' => 'knob'], status: 422);
+        $this->ask('POST', '/api/devices/scale', ['do' => 'stall', 'amount' => 1], status: 422);
+        $board->write('scale', null);
+        self::assertSame('lost', $this->ask('GET', '/api/devices/scale')['state']);
+    }
+
+    public function testTheStandInScaleSaysWhatItWouldUnderstand(): void
+    {
+        $drag = new PulledDrag(3);
+        self::assertStringStartsWith('ERR', $drag->told('SIM JUMP'));
+        self::assertSame('OK', $drag->told('SIM HOLD 1'));
+        self::assertSame('OK', $drag->told('SIM PULL'));
+        self::assertMatchesRegularExpression('/^F \d+\.\d\d HOLD$/', $drag->shows(microtime(true) + 0.2));
+        self::assertStringStartsWith('HELLO pull-scale 1 standin=1', $drag->hello('abc'));
+    }
+
+    private function pulled(SocketDevice $scale, int $number): Reading
+    {
+        $scale->tell('SIM PULL');
+        $until = microtime(true) + 5;
+        while (microtime(true) < $until) {
+            $reading = $scale->heard();
+            if (($reading->figures['pulls'] ?? 0) === $number) {
+                return $reading;
+            }
+        }
+        self::fail("pull $number was not read");
+    }
+
+    private function standIn(string $name = 'counter', Protocol $protocol = new CounterProtocol()): SocketDevice
     {
         $server = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($server);
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
         fclose($server);
-        $simulator = proc_open(['php', base_path('simulators/counter.php'), '--port', (string) $this->port, '--seed', '7'], [2 => ['file', '/dev/null', 'w']], $pipes);
+        $simulator = proc_open(['php', base_path("simulators/$name.php"), '--port', (string) $this->port, '--seed', '7'], [2 => ['file', '/dev/null', 'w']], $pipes);
         self::assertIsResource($simulator);
         $this->simulator = $simulator;
         for ($try = 0; $try < 100; ++$try) {
-            $counter = SocketCounter::at("tcp://127.0.0.1:$this->port");
+            $counter = SocketDevice::at("tcp://127.0.0.1:$this->port", $protocol);
             if ($counter !== null) {
                 return $counter;
             }
@@ -148,7 +220,7 @@ final class DevicesTest extends TestCase
         self::fail('the stand-in did not start');
     }
 
-    private function reading(SocketCounter $counter): \App\Devices\CounterReading
+    private function reading(SocketDevice $counter): Reading
     {
         for ($try = 0; $try < 30; ++$try) {
             $reading = $counter->heard();

@@ -65,6 +65,9 @@ for (const scheme of ['light', 'dark'] as const) {
     ['knots', '/knots?knot=albright'],
     ['twist lab', '/twist?feed=rotating&slip=60'],
     ['labels', '/labels'],
+    ['drag', '/drag?main=8 kg&leader=5 kg'],
+    ['strike', '/drag?main=8 kg&at=strike'],
+    ['drag practice', '/drag/practice?seed=3'],
     ['lost', '/nowhere'],
   ] as const) {
     test(`axe finds nothing: ${name}, ${scheme}`, async ({ page }) => {
@@ -72,12 +75,15 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.goto(path);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('load');
-      for (const width of [1280, 390]) {
+      for (const width of scheme === 'dark' ? [1280] : [1280, 390]) {
         await page.setViewportSize({ width, height: 800 });
         await page.waitForTimeout(500);
-        const found = await new AxeBuilder({ page })
-          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-          .analyze();
+        const axe = new AxeBuilder({ page });
+        // the dim garage is the same page in other colours
+        const found = await (scheme === 'dark'
+          ? axe.withRules(['color-contrast', 'link-in-text-block'])
+          : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        ).analyze();
         expect(
           found.violations.map((each) => `${width}: ${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
         ).toEqual([]);

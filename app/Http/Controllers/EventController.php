@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EventRequest;
 use App\Http\Resources\EventResource;
 use App\Log\EventLog;
+use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\Filler;
 use App\Models\Spool;
@@ -41,7 +42,13 @@ final class EventController
         }
         $out = $log->takenBack();
 
-        return new JsonResponse($events->get()->map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + ['standing' => !isset($out[$event->uuid])])->all());
+        $found = $events->get();
+        $spools = DragSetting::query()->whereIn('event_id', $found->modelKeys())->pluck('spool_id', 'event_id');
+
+        return new JsonResponse($found->map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + [
+            'standing' => !isset($out[$event->uuid]),
+            'spool' => $spools[$event->id] ?? null,
+        ])->all());
     }
 
     public function store(EventRequest $request, EventLog $log): JsonResponse

@@ -19,7 +19,6 @@ use Undro\Contract\RunInput;
 use Undro\Fill\Layer;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
-use Undro\Run\BadRun;
 
 /** Runs at the bench: begun from a plan, told what happens, taken back as one. */
 final class RunController
@@ -85,7 +84,7 @@ final class RunController
         $practice = $request->integer('practice') ?: null;
         $spool = $request->integer('spool') ?: null;
         $reel = Reel::query()->find($request->integer('reel'));
-        $reel === null || $spool === null || $reel->spools()->whereKey($spool)->exists() || throw BadRun::spoolOfAnotherReel();
+        $reel === null || $spool === null || $reel->spools()->whereKey($spool)->exists() || throw \Undro\Spool\BadSpool::ofAnotherReel();
         $old = $spool === null ? 0.0 : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
         $basis = [
             'case' => $case->all(),

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Undro\Drag;
 
 use Undro\DomainFault;
+use Undro\Join\Knot;
+use Undro\Units\Force;
+use Undro\Units\Length;
 
 /** A drag target that cannot be worked out. */
 final class BadDrag extends DomainFault
@@ -22,5 +25,50 @@ final class BadDrag extends DomainFault
     public static function noDepth(): self
     {
         return new self('spool', 'The drag over the line out needs the shape of the spool: the lip, and the arbor or the traverse.');
+    }
+
+    public static function noPull(): self
+    {
+        return new self('running_N', 'A pull needs its running force, above 0: what the scale shows while the spool turns slowly.');
+    }
+
+    public static function startUpUnderRunning(Force $startUp, Force $running): self
+    {
+        return new self('start_up_N', sprintf('The start-up of %.1F N lies under the running force of %.1F N. The start-up is the peak as it lets go; swap the two, or leave it out.', $startUp->inNewtons(), $running->inNewtons()));
+    }
+
+    public static function rangeBackwards(string $name, float $low, float $high): self
+    {
+        return new self('efficiency_high', sprintf('The knot of "%s" keeps %d to %d %%: the range is the wrong way round.', $name, (int) round(100 * $low), (int) round(100 * $high)));
+    }
+
+    public static function pastStop(Knob $knob, float $position, float $stop): self
+    {
+        return new self('position', sprintf('The lever stands at %s, past the strike stop at %s. Put it back to the stop and read there: what lies past it is for a fish that is beaten, not for setting.', $knob->many($position), $knob->many($stop)));
+    }
+
+    public static function pastLimits(Knob $knob, float $position, ?float $least, ?float $most): self
+    {
+        return new self('position', sprintf('The knob stands at %s, and it goes from %s to %s. Count it again from fully backed off.', $knob->many($position), $least === null ? 'anywhere' : $knob->many($least), $most === null ? 'anywhere' : $knob->many($most)));
+    }
+
+    public static function notWhole(Knob $knob, float $position): self
+    {
+        return new self('position', sprintf('%s is between two %s: count whole ones.', rtrim(rtrim(number_format($position, 2, '.', ''), '0'), '.'), $knob === Knob::Click ? 'clicks' : 'notches'));
+    }
+
+    public static function emptySpool(): self
+    {
+        return new self('layers', 'There is no line on this spool. Say what is on it, and how much runs out follows.');
+    }
+
+    public static function measuredTwice(Length $lineOut): self
+    {
+        return new self('measured', sprintf('%d m of line out is measured twice. Keep one figure: the median of its pulls.', (int) round($lineOut->inMetres())));
+    }
+
+    public static function joinsNothing(Knot $knot): self
+    {
+        return new self('join', "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
     }
 }

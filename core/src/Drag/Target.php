@@ -9,6 +9,13 @@ use Undro\Units\Force;
 /** The drag to set: a fraction of the weakest link, never over what the reel or the rod may bear. Source: handbook, chapter 5. */
 final readonly class Target
 {
+    /** A larger share of the weakest link than this asks twice. */
+    public const ASK_AGAIN = 0.40;
+    /** The full stop of a lever drag, as a share of the weakest link. */
+    public const FULL_STOP = 0.35;
+    /** Guides add this much between reel and tip. */
+    public const GUIDES = [0.05, 0.15];
+
     private function __construct(public Link $weakest, public Force $force, public Governs $governs) {}
 
     /**
@@ -18,13 +25,7 @@ final readonly class Target
      */
     public static function of(array $links, float $fraction, ?Force $reelMax = null, ?Force $rodMax = null): self
     {
-        $links !== [] || throw BadDrag::noLinks();
-        $weakest = $links[0];
-        foreach ($links as $link) {
-            if ($link->working()->inNewtons() < $weakest->working()->inNewtons()) {
-                $weakest = $link;
-            }
-        }
+        $weakest = Chain::of($links)->weakest;
         $force = Force::newtons($fraction * $weakest->working()->inNewtons());
         $governs = Governs::Weakest;
         foreach ([[Governs::Reel, $reelMax], [Governs::Rod, $rodMax]] as [$who, $max]) {

@@ -17,8 +17,7 @@ final readonly class PullTest
     /** @throws BadJoin|\Undro\DomainFault if it is no figure, or more than a line can keep */
     public static function read(Knot $knot, string $typed): self
     {
-        $figure = Typed::number(trim(str_replace('%', '', $typed)));
-        $share = $figure > self::SHARE_UP_TO ? $figure / 100 : $figure;
+        $share = Typed::share($typed, self::SHARE_UP_TO);
         $share > 0 && $share <= self::SHARE_UP_TO || throw BadJoin::shareOutside($knot->value, $share);
 
         return new self($share);

@@ -50,11 +50,6 @@ final class BadRun extends DomainFault
         return new self('depths_mm', 'Give at least one depth, such as 3.2 mm; three round the spool are better.');
     }
 
-    public static function spoolOfAnotherReel(): self
-    {
-        return new self('spool', 'This spool does not sit in that reel. Pick the reel on the bench again.');
-    }
-
     public static function doesNotFit(): self
     {
         return new self('case', 'This plan does not fit the spool as it stands. Change it until it does, then wind it.');

@@ -38,6 +38,7 @@ enum StepKind: string
             self::SlackTest => 'slack',
             self::Level => 'level',
             self::Label => 'label',
+            self::Drag => 'drag',
             default => null,
         };
     }

@@ -89,4 +89,9 @@ final class BadSpool extends DomainFault
     {
         return number_format($volume->inCubicMillimetres() / 1000, 1, '.', '');
     }
+
+    public static function ofAnotherReel(): self
+    {
+        return new self('spool', 'This spool does not sit in that reel. Pick the reel on the bench again.');
+    }
 }

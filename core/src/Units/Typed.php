@@ -61,6 +61,14 @@ final class Typed
         return $amount;
     }
 
+    /** A share as typed, or per cent: anything over the most a share can be is meant in per cent. @throws BadQuantity if it cannot be read */
+    public static function share(string $typed, float $most): float
+    {
+        $figure = self::number(trim(str_replace('%', '', $typed)));
+
+        return $figure > $most || str_contains($typed, '%') ? $figure / 100 : $figure;
+    }
+
     /** The unit written after the figure, if there is one. */
     public static function unitWord(string $typed): string
     {

@@ -27,6 +27,10 @@ final class AnswersTest extends TestCase
                 self::sentences(Compute::run($calculator, $case), $seen);
             }
             self::sentences(Compute::run('match', ['reel' => ['kind' => $case['reel']['kind'], 'mono_range' => '8-14 lb', 'max_drag_N' => '5 kg'], 'rod' => ['mono_range' => '3 kg - 8 kg', 'max_drag_N' => '3 kg'], 'line' => ['material' => $case['main']['material'], 'size' => $case['main']['size']]]), $seen);
+            $strong = 20 + 10 * strlen((string) $case['main']['size']);
+            self::sentences(Compute::run('drag', ['chain' => ['main_N' => $strong, 'leader_N' => $case['main']['material'] === 'braid' ? 45 : '', 'snap_N' => 60], 'fishing' => 'general', 'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 28, 'traverse_mm' => 17], 'layers' => [['role' => 'main', 'material' => $case['main']['material'], 'diameter_mm' => 0.25, 'length_m' => 150]], 'set_N' => 8, 'measured' => [['line_out_m' => 100, 'running_N' => 0.2 * $strong]]]), $seen);
+            self::sentences(Compute::run('drag_next', ['target_N' => 20, 'knob' => 'notch', 'limits' => ['max' => 6], 'pulls' => array_fill(0, 1 + $strong % 4, ['position' => 1 + $strong % 6, 'running_N' => 0.3 * $strong])]), $seen);
+            self::sentences(Compute::run('strikes', ['lines' => [['name' => 'a', 'material' => 'braid', 'rated_N' => $strong], ['name' => 'b', 'material' => 'mono', 'rated_N' => 60]], 'drag_N' => $strong > 60 ? 10 : null, 'sweep_m' => 1.8, 'slack_m' => 0.4, 'distance_m' => 25]), $seen);
             self::sentences(Compute::run('choose', ['fishing' => 'general', 'fish' => $case['main']['size'] === '0.30 mm' ? '9 kg' : '2 kg']), $seen);
         });
         self::assertGreaterThan(40, count($seen), 'many different sentences were met');

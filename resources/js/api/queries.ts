@@ -5,6 +5,7 @@ export type Angler = Schemas['Angler'];
 export type Reel = Schemas['Reel'];
 export type Spool = Schemas['Spool'];
 export type Line = Schemas['Line'];
+export type Piece = Schemas['Piece'];
 export type Filler = Schemas['Filler'];
 export type SavedPlan = Schemas['Plan'];
 export type Rod = Schemas['Rod'];
@@ -127,6 +128,18 @@ export const useCounter = (every: number) =>
 export const driveCounter = (what: 'run' | 'stop' | 'stall' | 'pull', amount?: number) =>
   answer(client.POST('/api/devices/counter', { body: { do: what, ...(amount === undefined ? {} : { amount }) } }));
 
+export type PullScale = Schemas['PullScale'];
+/** The pull scale as it was heard last, asked often while it is looked at. */
+export const useScale = (every: number | false) =>
+  useQuery({
+    queryKey: ['scale'],
+    refetchInterval: every,
+    gcTime: 0,
+    queryFn: ({ signal }) => answer(client.GET('/api/devices/scale', { signal })),
+  });
+export const driveScale = (what: 'drag' | 'target' | 'knob' | 'rise' | 'hold' | 'pull', amount?: number) =>
+  answer(client.POST('/api/devices/scale', { body: { do: what, ...(amount === undefined ? {} : { amount }) } }));
+
 export const useForget = () => useChange((id: number) => answer(client.DELETE('/api/pairing/{id}', at(id))), 'pairing');
 
 export type JoinsCase = Schemas['JoinsCase'];
@@ -165,6 +178,63 @@ export const useStripWays = (pieces: { material: Line['material']; length_m: num
       answer(client.POST('/api/compute/strip', { body: { pieces, worn_m: worn || null }, signal })),
   });
 
+export type DragCase = Schemas['DragCase'];
+export type DragResult = Schemas['DragResult'];
+export type DragNext = Schemas['DragNextResult'];
+export type DragSetting = Schemas['DragSetting'];
+export type DragSteps = Schemas['DragStepsResult'];
+
+export const useDrag = (ask: DragCase | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'drag', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/drag', { body: ask ?? {}, signal })),
+  });
+
+export const useDragNext = (ask: Schemas['DragNextCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'drag_next', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/drag_next', { body: ask ?? ({} as Schemas['DragNextCase']), signal })),
+  });
+
+export const useDragSteps = (ask: Schemas['DragStepsCase']) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'drag_steps', ask],
+    queryFn: ({ signal }) => answer(client.POST('/api/compute/drag_steps', { body: ask, signal })),
+  });
+
+export const useStrikes = (ask: Schemas['StrikesCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'strikes', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/strikes', { body: ask ?? ({} as Schemas['StrikesCase']), signal })),
+  });
+
+export const useDragPractice = (ask: Schemas['DragPracticeCase'] | null) =>
+  useQuery({
+    ...standing,
+    queryKey: ['compute', 'drag_practice', ask],
+    enabled: ask !== null,
+    queryFn: ({ signal }) =>
+      answer(client.POST('/api/compute/drag_practice', { body: ask ?? ({} as Schemas['DragPracticeCase']), signal })),
+  });
+
+/** The settings of the drag of a spool in its reel, newest first. */
+export const useDrags = (reel: number | undefined, spool: number | undefined) =>
+  useQuery({
+    queryKey: ['drags', reel, spool],
+    enabled: reel !== undefined && spool !== undefined,
+    queryFn: () => answer(client.GET('/api/drags', { params: { query: { reel: reel ?? 0, spool: spool ?? 0 } } })),
+  });
+export const useKeepDrag = () =>
+  useChange((body: Schemas['NewDrag']) => answer(client.POST('/api/drags', { body })), 'drags', 'events');
 /** Runs, those that are going on first. */
 export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => answer(client.GET('/api/runs')) });
 
@@ -264,7 +334,7 @@ export const useChangeFiller = () =>
     'fillers',
   );
 export const useAddEvent = () =>
-  useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), 'fillers', 'reels', 'events');
+  useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), 'fillers', 'reels', 'events', 'drags');
 export const useAddPlan = () =>
   useChange((body: Schemas['NewPlan']) => answer(client.POST('/api/plans', { body })), 'plans');
 export const useChangePlan = () =>

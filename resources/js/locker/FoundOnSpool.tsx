@@ -6,6 +6,7 @@ import { MeasureButton } from '../measure/MeasureButton';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
+import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { aboutLine, aboutSpool } from './about';
 
@@ -21,6 +22,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
   const { units } = useBench();
   const [chosen, setChosen] = useState('');
   const add = useAddEvent();
+  const { takeBack } = useTakeBack();
   const line = lines.find((each) => String(each.id) === chosen) ?? lines[0];
   if (!line) {
     return (
@@ -40,7 +42,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
       note: how || null,
       moves: [{ from: { kind: 'unseen' }, to: { kind: 'spool', id: spool.id }, length_m: length, line: line.id }],
     });
-    done('Noted.', () => add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id }));
+    done('Noted.', () => takeBack(event.id));
     onDone();
   };
   return (
@@ -85,6 +87,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
 /** Counts the line of a spool again by its level now; what is missing is the outermost. */
 export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
   const add = useAddEvent();
+  const { takeBack } = useTakeBack();
   const top = spool.contents.at(-1);
   const under = spool.contents.length === 2 ? spool.contents[0] : undefined;
   // with three lines on it the level does not say which is missing
@@ -114,9 +117,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
                 },
               ],
             });
-            done(`${spool.name} counted by its level.`, () =>
-              add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id }),
-            );
+            done(`${spool.name} counted by its level.`, () => takeBack(event.id));
           },
         },
       ]}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type Reel, type Spool, useChangeSpool } from '../api/queries';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
+import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
@@ -53,13 +54,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             <Tape
               size="thumb"
               ends="reel"
-              segments={contents.map((piece, index) => ({
-                id: `${index}`,
-                material: piece.line.material,
-                length: piece.length_m,
-                word: piece.line.name,
-                backing: index < contents.length - 1,
-              }))}
+              segments={segmentsOf(contents, ({ line }) => line.name)}
               scaleUnit={{ m: metresPer(units), name: units.length }}
               label={`On ${spool.name}: ${contents.map((piece) => `${piece.line.name} ${words(length(piece.length_m, units))}`).join(', ')}`}
             />

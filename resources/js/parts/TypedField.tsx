@@ -1,5 +1,5 @@
 import { TextInput, type TextInputProps } from '@mantine/core';
-import { memo } from 'react';
+import { memo, type Ref } from 'react';
 import { withUnit } from '../units/units';
 
 interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
@@ -7,6 +7,7 @@ interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
   onChange: (typed: string) => void;
   /** the unit a bare figure is meant in; added when the field is left */
   unit?: string;
+  ref?: Ref<HTMLInputElement>;
 }
 
 /** A figure as typed, in any unit. What was typed stays; a bare figure gets its unit when the field is left. */

@@ -12,17 +12,19 @@ const REST = 300;
 export function useLinked<T extends Record<string, string>>(start: T): [T, (change: Partial<T>) => void] {
   const [params, setParams] = useSearchParams();
   const [at, setAt] = useState<T>(() => ({ ...start, ...Object.fromEntries(params) }));
-  const written = useRef(params.toString());
+  // what this place wrote and the address may still have to follow, oldest first; what stands there now is the first
+  const written = useRef([params.toString()]);
   const link = useDebouncedCallback((now: T) => {
     const next = new URLSearchParams(Object.entries(now).filter(([key, value]) => value !== start[key]));
-    written.current = next.toString();
+    written.current.push(next.toString());
     setParams(next, { replace: true });
   }, REST);
   // a link followed from somewhere else
   const address = params.toString();
   useEffect(() => {
-    if (address === written.current) return;
-    written.current = address;
+    const own = written.current.indexOf(address);
+    written.current = own < 0 ? [address] : written.current.slice(own);
+    if (own >= 0) return;
     setAt({ ...start, ...Object.fromEntries(new URLSearchParams(address)) });
   }, [address, start]);
   const set = useCallback(

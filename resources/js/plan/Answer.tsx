@@ -1,8 +1,9 @@
 import { Anchor } from '@mantine/core';
 import { lazy, Suspense } from 'react';
+import { LargeFigure } from '../parts/LargeFigure';
+import large from '../parts/LargeFigure.module.css';
 import { useBench } from '../shell/bench';
 import { fraction, length, small, words } from '../units/units';
-import { LargeFigure } from './LargeFigure';
 import { Notes } from './Notes';
 import { OpenChoice } from './OpenChoice';
 import { OtherReel } from './OtherReel';
@@ -40,7 +41,7 @@ export function Answer({ plan }: { plan: Planning }) {
         </p>
       )}
       {result && (
-        <div className={problem ? classes.stale : undefined}>
+        <div className={problem ? large.stale : undefined}>
           <Notes notes={result.notes} stop />
           <Suspense fallback={null}>
             <WindIt plan={plan} />

@@ -12,6 +12,7 @@ import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
+import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { length, metresPer, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
@@ -31,6 +32,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
   const change = useChangeFiller();
   const changeLine = useChangeLine();
   const event = useAddEvent();
+  const { takeBack } = useTakeBack();
   const figures = {
     full_length: filler.full_length,
     price: filler.price,
@@ -48,7 +50,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
       note: how || null,
       counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
-    done(`Counted: ${line.name}.`, () => event.mutateAsync({ id: newId(), kind: 'voided', corrects: made.id }));
+    done(`Counted: ${line.name}.`, () => takeBack(made.id));
     setOpen('');
   };
   const saveFiller = async (values: Record<string, string>, version?: number) => {

@@ -1,11 +1,14 @@
 import { Button } from '@mantine/core';
-import { type LogEvent, useAddEvent, useEvents, useFillers, useLines, useReels } from '../api/queries';
-import { newId } from '../parts/newId';
+import type { Schemas } from '../api/client';
+import { type LogEvent, useEvents, useFillers, useLines, useReels } from '../api/queries';
 import { Pocket } from '../parts/Pocket';
 import { failed } from '../parts/undo';
+import { useTakeBack } from '../parts/useTakeBack';
 import { length, type Units, words } from '../units/units';
 import { useBench } from './bench';
 import classes from './Shell.module.css';
+
+type Logged = Schemas['LoggedEvent'];
 
 const DID: Record<LogEvent['kind'], string> = {
   bought: 'Bought',
@@ -50,7 +53,7 @@ function List() {
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const { units } = useBench();
-  const add = useAddEvent();
+  const { takeBack, isPending } = useTakeBack();
   const shown = events.filter((event) => event.kind !== 'voided').slice(0, 12);
   if (shown.length === 0) return <p className={classes.soft}>Nothing is written in the log yet.</p>;
   const place = (at: { kind: string; id?: number | undefined }) =>
@@ -59,16 +62,17 @@ function List() {
       : at.kind === 'filler'
         ? fillers.find((filler) => filler.id === at.id)?.name
         : undefined;
-  const say = (event: LogEvent) => {
+  const say = (event: Logged) => {
     const pieces = [...(event.moves ?? []), ...(event.counts ?? [])];
     const where = pieces
       .map((each) => ('to' in each ? (place(each.to) ?? place(each.from)) : place(each.at)))
       .find(Boolean);
+    const set = event.spool === null ? undefined : place({ kind: 'spool', id: event.spool });
     return [
       pieces
         .map((each) => `${amount(each.length_m, units)} ${lines.find((line) => line.id === each.line)?.name ?? 'line'}`)
         .join(', '),
-      where,
+      where ?? set,
       event.note,
     ]
       .filter(Boolean)
@@ -76,7 +80,7 @@ function List() {
   };
   const back = async (event: LogEvent) => {
     try {
-      await add.mutateAsync({ id: newId(), kind: 'voided', corrects: event.id });
+      await takeBack(event.id);
     } catch (error) {
       failed(error);
     }
@@ -94,7 +98,7 @@ function List() {
             <Button
               size="compact-xs"
               variant="default"
-              loading={add.isPending}
+              loading={isPending}
               onClick={() => back(event)}
               aria-label={`Take back: ${DID[event.kind]} ${say(event)}`}
             >

@@ -14,6 +14,10 @@ const KEYS: [string, string][] = [
   ['p, d', 'counting: starts or holds the beat; measures the depth'],
   ['Enter, s, n, ←', 'winding: step done, left out, noted, back'],
   ['h, l', 'slack test: hangs straight, springs into loops'],
+  [
+    'Space, Enter, Backspace',
+    'drag: pulls the stand-in; the knob stands where it was to go, or keeps the setting; takes a pull back',
+  ],
   ['← →', 'a knot: one move back or on'],
   ['Ctrl Z', 'undo the last change to stock, reels or plans'],
   ['?', 'this list'],

@@ -143,7 +143,7 @@ function SchemeSwitch() {
         aria-label={dark ? 'Switch to daylight' : 'Switch to the dim garage'}
         onClick={() => setColorScheme(dark ? 'light' : 'dark')}
       >
-        {dark ? 'daylight' : 'dim'}
+        {dark ? 'day' : 'dim'}
       </Button>
     </Tooltip>
   );

@@ -4,4 +4,5 @@ export const PLACES = [
   { path: '/rack', word: 'Rack', hint: 'line and fillers' },
   { path: '/plan', word: 'Plan', hint: 'what goes on the spool' },
   { path: '/wind', word: 'Wind', hint: 'at the bench, step by step' },
+  { path: '/drag', word: 'Drag', hint: 'how tight, and for how long' },
 ] as const;

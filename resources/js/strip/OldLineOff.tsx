@@ -1,6 +1,7 @@
-import { type Spool, useAddEvent, useStrip } from '../api/queries';
+import { type Spool, useStrip } from '../api/queries';
 import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
+import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { StripWays } from './StripWays';
 
@@ -8,7 +9,7 @@ import { StripWays } from './StripWays';
 export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void }) {
   const { angler } = useBench();
   const strip = useStrip();
-  const event = useAddEvent();
+  const { takeBack } = useTakeBack();
   return (
     <StripWays
       spool={spool}
@@ -17,9 +18,7 @@ export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void
           id: spool.id,
           body: { id: newId(), angler: angler?.id ?? null, ...how },
         });
-        done(`Written down for ${spool.name}.`, () =>
-          event.mutateAsync({ id: newId(), kind: 'voided', corrects: made.id }),
-        );
+        done(`Written down for ${spool.name}.`, () => takeBack(made.id));
         onDone();
       }}
     />

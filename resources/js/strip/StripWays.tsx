@@ -2,6 +2,7 @@ import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { type Spool, useFillers, useReels, useStripWays } from '../api/queries';
+import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
@@ -63,13 +64,10 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
   return (
     <div className={classes.strip}>
       <Tape
-        segments={spool.contents.map((piece, index) => ({
-          id: String(index),
-          material: piece.line.material,
-          length: piece.length_m,
-          word: `${piece.line.name} · ${words(length(piece.length_m, units))}`,
-          backing: index < spool.contents.length - 1,
-        }))}
+        segments={segmentsOf(
+          spool.contents,
+          ({ line, length_m }) => `${line.name} · ${words(length(length_m, units))}`,
+        )}
         scaleUnit={{ m: metresPer(units), name: units.length }}
         {...(found ? { band: { at: found.total_m - found.worn_m / 2, half: found.worn_m / 2 } } : {})}
         ends="reel"

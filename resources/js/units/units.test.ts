@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { force, fraction, length, METRIC, small, type Units, withUnit, words } from './units';
+import { everyForce, force, fraction, length, METRIC, small, type Units, withUnit, words } from './units';
 
 const IMPERIAL: Units = { length: 'yd', small: 'in', force: 'lb' };
 
@@ -32,5 +32,17 @@ describe('units on screen', () => {
     expect(withUnit('1.8 in', 'mm')).toBe('1.8 in');
     expect(withUnit('', 'mm')).toBe('');
     expect(withUnit('wide', 'mm')).toBe('wide');
+  });
+
+  it('shows a drag in every unit on one line, the angler’s own first, ounces under a kilogram', () => {
+    expect(everyForce(19.6133, METRIC)).toBe('2.00 kg · 19.6 N · 4.41 lb');
+    expect(everyForce(4.903325, { ...METRIC, force: 'lb' })).toBe('1.10 lb · 4.90 N · 0.50 kg · 17.6 oz');
+  });
+
+  it('tells a drag more finely than a line’s strength', () => {
+    expect(words(force(12.65, METRIC))).toBe('1.29 kg');
+    expect(words(force(12.65, { ...METRIC, force: 'N' }))).toBe('12.7 N');
+    expect(words(force(67.7, METRIC))).toBe('6.9 kg');
+    expect(words(force(150, METRIC))).toBe('15 kg');
   });
 });

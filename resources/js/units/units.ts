@@ -56,11 +56,40 @@ export function inchFraction(millimetres: number): string {
 /** Thickness of a line, from mm. */
 export const thickness = (millimetres: number): string => `${fixed(millimetres, 2)} mm`;
 
+/** Below this it is a drag, told to a hundredth of a kilogram; above it a line's strength, N. */
+const DRAG_N = 30;
+
 /** Line strength or drag, from newtons. */
 export function force(newtons: number, units: Units): Shown {
   const value = newtons / NEWTONS[units.force];
-  return { figure: fixed(value, Math.abs(value) < 10 ? 1 : 0), unit: units.force };
+  const coarse = Math.abs(value) < 10 ? 1 : 0;
+  return {
+    figure: fixed(value, Math.abs(newtons) < DRAG_N ? (units.force === 'N' ? 1 : 2) : coarse),
+    unit: units.force,
+  };
 }
+
+/** A drag, to a hundredth however strong: figures that stand under each other. */
+export function drag(newtons: number, units: Units): Shown {
+  const value = newtons / NEWTONS[units.force];
+  return { figure: fixed(value, units.force === 'N' || Math.abs(value) >= 20 ? 1 : 2), unit: units.force };
+}
+
+const OUNCE_N = 0.2780138509537812;
+
+/** A force in every unit at once, the angler's own first; ounces under a kilogram. */
+export function everyForce(newtons: number, units: Units): string {
+  const order = [units.force, ...(['N', 'kg', 'lb'] as const).filter((unit) => unit !== units.force)];
+  const shown = order.map((unit) => {
+    const value = newtons / NEWTONS[unit];
+    return `${fixed(value, Math.abs(value) < 10 ? 2 : 1)} ${unit}`;
+  });
+  if (newtons < NEWTONS.kg) shown.push(`${fixed(newtons / OUNCE_N, 1)} oz`);
+  return shown.join(' · ');
+}
+
+/** Newtons in one unit of force, for charts and dials that carry a scale. */
+export const newtonsPer = (units: Units): number => NEWTONS[units.force];
 
 export const words = ({ figure, unit }: Shown): string => `${figure} ${unit}`;
 

@@ -3,6 +3,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useBench } from '../shell/bench';
 import { CountTool } from './CountTool';
+import { DragTool } from './DragTool';
 import { LabelTool } from './LabelTool';
 import { LevelTool } from './LevelTool';
 import { SlackTool } from './SlackTool';
@@ -109,6 +110,8 @@ function Tool(running: Running) {
       return <StripTool {...running} />;
     case 'label':
       return <LabelTool {...running} />;
+    case 'drag':
+      return <DragTool {...running} />;
     default:
       return null;
   }

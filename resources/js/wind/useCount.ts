@@ -55,7 +55,8 @@ export function useCount({ tell, pace, sound, slow, soFar, left }: CountProps) {
   return {
     running,
     pace: beat.pace,
-    tap: useCallback(() => take(beats.tap(now.current.beat, performance.now())), [take]),
+    // when it was tapped, not when the page got round to it: a page that was busy for a while makes no two turns of one wet tap
+    tap: useCallback((event: { timeStamp: number }) => take(beats.tap(now.current.beat, event.timeStamp)), [take]),
     /** the last turn again, as long as there is one */
     back: useCallback(() => now.current.soFar > 0 && tell({ kind: 'turns', turns: -1 }), [tell]),
     start: useCallback(() => set(performance.now()), [set]),

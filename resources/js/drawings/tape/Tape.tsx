@@ -24,6 +24,10 @@ interface TapeProps {
   scaleUnit: { m: number; name: string };
   /** a soft band round a place on the tape, m */
   band?: { at: number; half: number };
+  /** a stretch where it gets dangerous, m */
+  stop?: { from: number; to: number } | null;
+  /** a place that can be moved along the tape, m */
+  cut?: number;
   /** what the ends are: knot on the arbor and lure for a reel, the cut end for a filler */
   ends: 'reel' | 'filler';
   size?: 'full' | 'thumb';
@@ -31,7 +35,17 @@ interface TapeProps {
 }
 
 /** The line laid out as a measuring tape, from the arbor on the left to the lure on the right. */
-export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends, size = 'full', label }: TapeProps) {
+export const Tape = memo(function Tape({
+  segments,
+  whole,
+  scaleUnit,
+  band,
+  stop,
+  cut,
+  ends,
+  size = 'full',
+  label,
+}: TapeProps) {
   const { ref, width } = useElementSize();
   const id = useId();
   const full = size === 'full';
@@ -91,6 +105,14 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
               className={classes.band}
             />
           )}
+          {stop && stop.to > stop.from && (
+            <path
+              d={hatched(x(stop.from), x(stop.to), top - 3, body + 6)}
+              className={classes.stop}
+              data-testid="danger"
+            />
+          )}
+          {cut !== undefined && <path d={`M${x(cut)} ${top - 8}v${body + 16}`} className={classes.cut} />}
           <Scale total={total} unit={scaleUnit} by={by} x={x} y={top + body} edge={width} />
           {placed.slice(1).map((segment) => (
             <circle
@@ -107,6 +129,16 @@ export const Tape = memo(function Tape({ segments, whole, scaleUnit, band, ends,
     </div>
   );
 });
+
+/** Slanting strokes over a stretch of the tape, and a line at its edge. */
+function hatched(from: number, to: number, y: number, high: number): string {
+  let d = `M${to} ${y}v${high}`;
+  for (let at = from; at < to; at += 9) {
+    const up = Math.min(high, to - at);
+    d += `M${at} ${y + high}l${up} ${-up}`;
+  }
+  return d;
+}
 
 function Word({ text, place }: { text: string; place: Place }) {
   return (

@@ -1,4 +1,4 @@
-import classes from './Plan.module.css';
+import classes from './LargeFigure.module.css';
 
 interface LargeFigureProps {
   lead: string;

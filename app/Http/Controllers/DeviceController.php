@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\DeviceBoard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** The line counter and the scale as they were heard last. */
+final class DeviceController
+{
+    private const FIGURES = [
+        'counter' => ['metres'],
+        'scale' => ['force_N', 'pulling', 'peak_N', 'holds', 'pulls', 'start_up_N', 'running_N'],
+    ];
+    /** What a stand-in can be told, and whether it takes an amount. */
+    private const SAY = [
+        'counter' => ['run' => ['SIM RUN', true], 'stop' => ['SIM STOP', false], 'stall' => ['SIM STALL', true], 'pull' => ['SIM PULL', true]],
+        'scale' => ['drag' => ['SIM DRAG', true], 'target' => ['SIM TARGET', true], 'knob' => ['SIM KNOB', true], 'rise' => ['SIM RISE', true], 'hold' => ['SIM HOLD', true], 'pull' => ['SIM PULL', false]],
+    ];
+
+    public function show(string $device, DeviceBoard $board): JsonResponse
+    {
+        return new JsonResponse($board->read($device, self::FIGURES[$device]));
+    }
+
+    /** Works a stand-in; a real device is worked by hand. */
+    public function drive(Request $request, string $device, DeviceBoard $board): JsonResponse
+    {
+        $say = self::SAY[$device];
+        $request->validate([
+            'do' => ['required', Rule::in(array_keys($say))],
+            'amount' => [Rule::requiredIf(static fn(): bool => $say[$request->string('do')->value()][1] ?? false), 'numeric', 'min:-1000', 'max:1000000'],
+        ]);
+        $now = $board->read($device, self::FIGURES[$device]);
+        $now['state'] === 'here' && $now['stand_in'] === true || throw new ConflictHttpException("There is no stand-in $device to work.");
+        [$words, $takes] = $say[$request->string('do')->value()];
+        $board->say($device, $takes ? sprintf('%s %.3F', $words, $request->float('amount')) : $words);
+
+        return new JsonResponse($now);
+    }
+}

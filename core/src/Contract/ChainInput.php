@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Drag\BadDrag;
+use Undro\Drag\Link;
+use Undro\Drag\LinkKind;
+use Undro\Join\Knot;
+use Undro\Join\PullTest;
+use Undro\Units\Force;
+
+/** Reads the chain as the Drag place types it: lines by their strength, knots by what they keep. */
+final class ChainInput
+{
+    /** What a knot at the hook or snap keeps. The handbook gives no range: this one is ours, from general experience. */
+    public const TERMINAL = [0.75, 0.90];
+
+    /** @return non-empty-list<Link> from the main line to the hook */
+    public static function links(Input $in): array
+    {
+        $main = self::line($in, 'main', 'main line', LinkKind::Main) ?? throw BadInput::missing('chain.main_N');
+        $leader = self::line($in, 'leader', 'leader', LinkKind::Leader);
+        $links = [$main];
+        if ($leader !== null) {
+            $links[] = self::join($in, $main, $leader);
+            $links[] = $leader;
+        }
+        $end = $leader ?? $main;
+        $tested = self::tested($in, 'terminal_tested', Knot::Uni);
+        $links[] = $in->make(static fn(): Link => Link::of('terminal knot', $end->rated, $tested ?? self::TERMINAL[0], $end->condition, $tested ?? self::TERMINAL[1], LinkKind::Terminal));
+        $snap = self::line($in, 'snap', 'snap', LinkKind::Snap);
+
+        return $snap === null ? $links : [...$links, $snap];
+    }
+
+    private static function line(Input $in, string $key, string $name, LinkKind $kind): ?Link
+    {
+        $rated = $in->optionalForce("{$key}_N", ...Bounds::FORCE_N);
+
+        return $rated === null ? null : $in->make(static fn(): Link => Link::of($name, $rated, condition: $in->number("{$key}_condition", 0.1, 1.0, 1.0), kind: $kind));
+    }
+
+    /** A join keeps a share of the weaker of its two lines. */
+    private static function join(Input $in, Link $main, Link $leader): Link
+    {
+        $knot = $in->choice('join', Knot::class, Knot::DoubleUni);
+        $keeps = $knot->keeps() ?? throw BadDrag::joinsNothing($knot);
+        $tested = self::tested($in, 'join_tested', $knot);
+        $weaker = $leader->holdsLessThan($main) ? $leader : $main;
+
+        return Link::of('join', Force::newtons($weaker->rated->inNewtons()), $tested ?? $keeps[0], $weaker->condition, $tested ?? $keeps[1], LinkKind::Join);
+    }
+
+    /** The share that the angler's own pull tests gave; a knot cannot be stronger than its line here. */
+    private static function tested(Input $in, string $key, Knot $knot): ?float
+    {
+        $typed = trim($in->text($key, 20));
+
+        return $typed === '' ? null : min(1.0, $in->read($key, static fn(): float => PullTest::read($knot, $typed)->share));
+    }
+}

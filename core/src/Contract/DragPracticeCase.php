@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Practice\DragTrial;
+use Undro\Practice\SimulatedDrag;
+
+/** "drag_practice": what the scale reads of a made-up drag, pull by pull; and what it was really like, when it is over. */
+final class DragPracticeCase implements Calculator
+{
+    private const POINTS = 30;
+
+    public static function compute(Input $in): array
+    {
+        $target = $in->force('target_N', ...Bounds::FORCE_N);
+        $seed = (int) $in->number('seed', 1, 1_000_000);
+        $drag = SimulatedDrag::drawn($seed, $target);
+        $turns = array_map(static fn(Input $pull): float => $pull->number('position', -100, 100), $in->objects('pulls', 0, 200));
+        $pulls = [];
+        foreach ($turns as $number => $at) {
+            $pull = $drag->pull($at, $number);
+            $pulls[] = ['position' => $at, 'running_N' => $pull->running->inNewtons(), 'start_up_N' => $pull->startUp?->inNewtons()];
+        }
+
+        return ['pulls' => $pulls, 'truth' => $in->boolean('over') && $turns !== [] ? self::truth($drag, $turns, DragTrial::of($seed, $target)) : null];
+    }
+
+    /**
+     * @param non-empty-list<float> $turns
+     *
+     * @return array<string, mixed>
+     */
+    private static function truth(SimulatedDrag $drag, array $turns, DragTrial $byRule): array
+    {
+        [$from, $to] = [min($turns), max($turns)];
+        $moves = 0;
+        foreach ($turns as $i => $at) {
+            $moves += $i > 0 && abs($at - $turns[$i - 1]) > 1e-6 ? 1 : 0;
+        }
+        $last = $turns[count($turns) - 1];
+
+        return [
+            'says' => $drag->says(),
+            'stickiness' => $drag->stickiness,
+            'moves' => $moves,
+            'running_N' => $drag->running($last)->inNewtons(),
+            'start_up_N' => $drag->stickiness * $drag->running($last)->inNewtons(),
+            'by_rule' => ['moves' => $byRule->moves, 'pulls' => $byRule->pulls],
+            'curve' => array_map(static function (int $i) use ($drag, $from, $to): array {
+                $at = $from + max(0.5, $to - $from) * $i / (self::POINTS - 1);
+                $running = $drag->running($at)->inNewtons();
+
+                return ['position' => $at, 'running_N' => $running, 'start_up_N' => $drag->stickiness * $running];
+            }, range(0, self::POINTS - 1)),
+        ];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Drag;
+
+/** The angle between rod and line while pulling. About 45 degrees is how a fish is fought; a sharp one rubs and bends the rod where it breaks. */
+enum RodAngle: string
+{
+    case Flat = 'flat';
+    case High = 'high';
+
+    /** @return self|null null: nothing to say of it */
+    public static function of(float $degrees): ?self
+    {
+        return match (true) {
+            $degrees < 25 => self::Flat,
+            $degrees > 65 => self::High,
+            default => null,
+        };
+    }
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Flat => 'So flat the guides hardly rub: with the rod up, expect more at the tip.',
+            self::High => 'So steep the guides rub hard and the tip takes all the bend, where rods break. Lower the rod to about 45 degrees.',
+        };
+    }
+}

@@ -1,0 +1,183 @@
+import { NativeSelect, SegmentedControl } from '@mantine/core';
+import { Problem } from '../api/client';
+import { type Angler, type DragResult, type DragSteps, useRods } from '../api/queries';
+import { TypedField } from '../parts/TypedField';
+import type { Units } from '../units/units';
+import { type DragDraft, ownTest } from './chain';
+import classes from './Drag.module.css';
+import { KNOB_WORD } from './knob';
+
+const CONDITIONS = [
+  { value: '1', label: 'new' },
+  { value: '0.9', label: 'one season' },
+  { value: '0.8', label: 'nicked, worn' },
+];
+/** The field of each figure, as the calculator names it. */
+const FIELDS: Partial<Record<keyof DragDraft, string[]>> = {
+  fraction: ['fraction'],
+  main: ['main_N', 'rated_N'],
+  leader: ['leader_N'],
+  joinTested: ['join_tested'],
+  terminalTested: ['terminal_tested'],
+  snap: ['snap_N'],
+  stop: ['limits.max'],
+  angle: ['rod_angle_deg'],
+  sleeve: ['sleeve_mm', 'arbor_diameter_mm'],
+};
+
+function fieldOf(problem: Error | null): string | undefined {
+  if (!(problem instanceof Problem)) return undefined;
+  return Object.entries(FIELDS).find(([, names]) => names.some((name) => problem.field.endsWith(name)))?.[0];
+}
+
+/** What is wrong is said at a field of this form. */
+export const atItsField = (problem: Error) => fieldOf(problem) !== undefined;
+
+interface ChainFormProps {
+  draft: DragDraft;
+  set: (change: Partial<DragDraft>) => void;
+  steps: DragSteps | undefined;
+  problem: Error | null;
+  units: Units;
+  angler: Angler | undefined;
+  drag: DragResult | undefined;
+}
+
+/** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */
+export function ChainForm({ draft, set, steps, problem, units, angler, drag }: ChainFormProps) {
+  const { data: rods = [] } = useRods();
+  const wrong = (key: keyof DragDraft) => (fieldOf(problem) === key ? problem?.message : undefined);
+  const field = (key: keyof DragDraft, label: string, more: { unit?: string; placeholder?: string }) => (
+    <TypedField
+      label={label}
+      unit={more.unit}
+      placeholder={more.placeholder}
+      value={draft[key]}
+      error={wrong(key)}
+      onChange={(value) => set({ [key]: value })}
+    />
+  );
+  const choice = (key: keyof DragDraft, label: string, data: { value: string; label: string }[]) => (
+    <NativeSelect
+      label={label}
+      data={data}
+      value={draft[key]}
+      onChange={(event) => set({ [key]: event.currentTarget.value })}
+    />
+  );
+  const keeps = (low: number, high: number) => `${Math.round(low * 100)}-${Math.round(high * 100)} %`;
+  const joins = steps?.knots.filter((knot) => knot.kind === 'join') ?? [];
+  const terminal = steps?.knots.find((knot) => knot.kind === 'terminal');
+  const join = joins.find((knot) => knot.id === draft.join);
+  const tested = ownTest(draft, angler);
+  const force = units.force;
+  return (
+    <form className={classes.chain} onSubmit={(event) => event.preventDefault()} aria-label="The chain">
+      <fieldset>
+        <legend>Fishing</legend>
+        {choice(
+          'fishing',
+          'How',
+          steps?.fishing.map((each) => ({
+            value: each.id,
+            label: `${each.word}: ${Math.round(each.fraction * 100)} %`,
+          })) ?? [{ value: draft.fishing, label: '…' }],
+        )}
+        {field('fraction', 'Own share of the weakest link', {
+          placeholder:
+            drag?.fraction_from === 'habit' ? `${Math.round(drag.fraction * 100)} %, your habit` : 'as above',
+        })}
+      </fieldset>
+      <fieldset>
+        <legend>Main line</legend>
+        <div className={classes.pair}>
+          {field('main', 'Rated', { unit: force, placeholder: force })}
+          {choice('mainCondition', 'It is', CONDITIONS)}
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend>Leader</legend>
+        <div className={classes.pair}>
+          {field('leader', 'Rated', { unit: force, placeholder: 'none' })}
+          {choice('leaderCondition', 'It is', CONDITIONS)}
+        </div>
+        {draft.leader.trim() !== '' && (
+          <div className={classes.pair}>
+            {choice(
+              'join',
+              'Joined by',
+              joins.map((knot) => ({ value: knot.id, label: knot.word })),
+            )}
+            {field('joinTested', 'Own pull test', {
+              placeholder: tested
+                ? `${Math.round(Number(tested) * 100)} %, tested`
+                : join
+                  ? keeps(join.low, join.high)
+                  : '',
+            })}
+          </div>
+        )}
+      </fieldset>
+      <fieldset>
+        <legend>At the hook</legend>
+        <div className={classes.pair}>
+          {field('terminalTested', 'Knot, own pull test', {
+            placeholder: terminal ? keeps(terminal.low, terminal.high) : '',
+          })}
+          {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
+        </div>
+        {draft.snap.trim() !== '' && choice('snapCondition', 'The snap is', CONDITIONS)}
+      </fieldset>
+      <fieldset>
+        <legend>Reel and rod</legend>
+        <div className={classes.pair}>
+          <NativeSelect
+            label="Drag"
+            data={steps?.mechanisms.map((each) => ({ value: each.id, label: each.word })) ?? []}
+            value={steps?.mechanism ?? ''}
+            onChange={(event) => set({ mechanism: event.currentTarget.value, knob: '' })}
+          />
+          {choice('rod', 'Rod', [
+            { value: '', label: 'not said' },
+            ...rods.map((rod) => ({
+              value: String(rod.id),
+              label: rod.max_drag ? `${rod.name}, to ${rod.max_drag}` : rod.name,
+            })),
+          ])}
+        </div>
+        {steps && steps.knobs.length > 1 && (
+          <SegmentedControl
+            size="xs"
+            fullWidth
+            aria-label="Counted in"
+            value={steps.knob}
+            onChange={(knob) => set({ knob })}
+            data={steps.knobs.map((knob) => ({
+              value: knob,
+              label:
+                steps.mechanism === 'lever' ? (knob === 'turn' ? 'preset, turns' : 'lever, notches') : KNOB_WORD[knob],
+            }))}
+          />
+        )}
+        {steps?.mechanism === 'lever' && (
+          <div className={classes.pair}>{field('stop', 'Strike stop at notch', { placeholder: '7' })}</div>
+        )}
+        <SegmentedControl
+          size="xs"
+          fullWidth
+          aria-label="Where it is read"
+          value={draft.tip}
+          onChange={(tip) => set({ tip })}
+          data={[
+            { value: 'yes', label: 'at the rod tip' },
+            { value: 'no', label: 'straight off the reel' },
+          ]}
+        />
+        <div className={classes.pair}>
+          {draft.tip === 'yes' && field('angle', 'Rod angle, degrees', { placeholder: '45' })}
+          {field('sleeve', 'Sleeve, across', { unit: units.small, placeholder: 'none' })}
+        </div>
+      </fieldset>
+    </form>
+  );
+}

@@ -1,0 +1,179 @@
+import { Anchor, Button, SegmentedControl } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { useReels } from '../api/queries';
+import { Empty } from '../parts/Empty';
+import { useLinked } from '../parts/useLinked';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { Before, day } from './Before';
+import { atItsField, ChainForm } from './ChainForm';
+import { START, wantedOf } from './chain';
+import classes from './Drag.module.css';
+import { place } from './knob';
+import { RunsOut } from './RunsOut';
+import { SetIt } from './SetIt';
+import { StrikePart } from './StrikePart';
+import { Target } from './Target';
+import { useDragBench } from './useDragBench';
+import { useHeld, useSetting } from './useSetting';
+
+/** The drag of what is on the bench: how tight, set with a scale, and what becomes of it. */
+export function DragPlace() {
+  const { reel, spool, units, angler } = useBench();
+  const reels = useReels();
+  const [typed, set] = useLinked(START);
+  const key = reel && spool ? `${reel.id}-${spool.id}` : 'bench';
+  const held = useHeld(key);
+  const { draft, ready, found, problem, steps, history, kept } = useDragBench(typed, reel, spool, units, held.position);
+  const [sure, setSure] = useState('');
+  // once what was kept is there the chain is begun, and stands as typed from then on
+  useEffect(() => {
+    if (ready && draft.begun !== typed.begun) set(draft);
+  }, [ready, draft, typed.begun, set]);
+  const wanted = wantedOf(draft);
+  const target = found?.to_set_N ?? null;
+  const setting = useSetting({
+    key,
+    target,
+    knob: steps.data?.knob ?? 'turn',
+    stop: draft.stop,
+    units,
+  });
+  if (!reels.data) return <Waiting query={reels} what="the reels" />;
+  const top = spool?.contents.at(-1)?.line;
+  const again = history.data?.settings.find((each) => each.median_N === wanted);
+  const asks = found?.ask_again === true && sure !== `${found.asked_share}`;
+  return (
+    <div className={classes.place}>
+      <title>Drag · Undro</title>
+      <aside className={classes.side}>
+        <ChainForm
+          draft={draft}
+          set={set}
+          steps={steps.data}
+          problem={problem ?? steps.error}
+          units={units}
+          angler={angler}
+          drag={found}
+        />
+      </aside>
+      <div className={classes.main}>
+        {!reel && (
+          <p className={classes.soft}>
+            Nothing is on the bench: the target can be worked out, and a setting kept once a reel is put there (key b).
+          </p>
+        )}
+        {!found && draft.main.trim() === '' && (
+          <Empty title="How strong is the main line?" order={1}>
+            <p>
+              Type what it is rated at, beside this, or put a reel on the bench whose line is in the Rack. The drag to
+              set follows from the weakest of all that hangs between reel and fish.
+            </p>
+            <Button component={Link} to="/drag/practice" mt="sm">
+              Practise on a made-up drag
+            </Button>
+          </Empty>
+        )}
+        {problem && !atItsField(problem) && (
+          <p role="alert" className={classes.said}>
+            {problem.message}
+          </p>
+        )}
+        {found && steps.data && target !== null && (
+          <>
+            <Target
+              drag={found}
+              wanted={wanted === null ? null : { newtons: wanted, when: again ? day(again.happened_at) : 'before' }}
+              onClear={() => set({ wanted: '' })}
+              units={units}
+              stale={problem !== null}
+              backing={spool && spool.contents.length > 1 ? (spool.contents[0]?.line.material ?? null) : null}
+              main={top?.material ?? 'mono'}
+              leader={top?.material === 'braid' ? 'fluoro' : (top?.material ?? 'mono')}
+              tip={draft.tip === 'yes'}
+              whole={draft.at === 'set'}
+              otherWay={kept?.measured === true && kept.tip !== (draft.tip === 'yes')}
+            />
+            {asks ? (
+              <section className={classes.ask} role="alertdialog" aria-label="Over 40 %">
+                <p>
+                  {Math.round(found.asked_share * 100)} % of the weakest link is over 40 %. A lunge, a stuck washer or
+                  an emptier spool then breaks it, and what breaks under load flies back. Local rules on line come
+                  first.
+                </p>
+                <Button color="rust" onClick={() => setSure(`${found.asked_share}`)}>
+                  I mean it: {Math.round(found.asked_share * 100)} %
+                </Button>
+              </section>
+            ) : (
+              <div className={classes.tabs}>
+                <div className={classes.top}>
+                  <SegmentedControl
+                    value={draft.at}
+                    onChange={(at) => set({ at })}
+                    aria-label="What of the drag"
+                    data={[
+                      { value: 'set', label: 'Set it' },
+                      { value: 'runs', label: 'As line runs out' },
+                      { value: 'strike', label: 'Strike' },
+                      { value: 'before', label: 'Before' },
+                    ]}
+                  />
+                  <span />
+                  <Anchor component={Link} to="/drag/practice">
+                    Practise on a made-up drag
+                  </Anchor>
+                </div>
+                {draft.at === 'set' && (
+                  <SetIt
+                    draft={draft}
+                    drag={found}
+                    target={target}
+                    steps={steps.data}
+                    setting={setting}
+                    again={again?.again ?? null}
+                    kept={kept}
+                    reel={reel}
+                    spool={spool}
+                  />
+                )}
+                {draft.at === 'runs' &&
+                  (reel && spool && found.total_m !== null ? (
+                    <RunsOut draft={draft} set={set} drag={found} reel={reel} spool={spool} kept={kept} />
+                  ) : (
+                    <Empty title="What runs out is not known yet">
+                      <p>
+                        {!spool || spool.contents.length === 0
+                          ? 'No line is recorded on the spool on the bench. Wind it, or say what is on it, and its drag is drawn over all of that line.'
+                          : 'The spool’s shape is not known: with its lip and one more measure the drag is drawn over all of its line.'}
+                      </p>
+                      <Button component={Link} to="/locker" mt="sm">
+                        To the Locker
+                      </Button>
+                    </Empty>
+                  ))}
+                {draft.at === 'strike' && (
+                  <StrikePart draft={draft} set={set} drag={found} target={target} reel={reel} spool={spool} />
+                )}
+                {draft.at === 'before' &&
+                  (history.data ? (
+                    <Before
+                      history={history.data}
+                      onAgain={(before) => {
+                        const from = before.again?.position;
+                        setting.change(() => ({ pulls: [], position: from == null ? '' : place(from) }));
+                        set({ at: 'set', wanted: `${before.median_N}` });
+                      }}
+                    />
+                  ) : (
+                    <p>Put a reel on the bench, and its settings stand here.</p>
+                  ))}
+              </div>
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { Button } from '@mantine/core';
+import type { DragNext } from '../api/queries';
+import { sentence } from '../units/sentence';
+import type { Units } from '../units/units';
+import classes from './Drag.module.css';
+import { KNOB_WORD, type Knob, place } from './knob';
+
+interface NextProps {
+  next: DragNext;
+  knob: Knob;
+  /** what is turned, pushed or clicked */
+  word: string;
+  units: Units;
+  onStands: (position: number) => void;
+}
+
+/** The one thing to do next, and why. */
+export function Next({ next, knob, word, units, onStands }: NextProps) {
+  const move = next.state === 'move' && next.move && next.position !== undefined ? next.move : null;
+  const said = next.out_of_reach
+    ? 'No farther'
+    : next.state === 'accept'
+      ? 'Leave it there'
+      : move
+        ? `${move.words} ${move.way}`
+        : 'Pull again';
+  return (
+    <section
+      className={classes.next}
+      data-state={next.out_of_reach ? 'reach' : next.state}
+      aria-label="What to do next"
+    >
+      <p className={classes.doing} aria-live="polite" data-testid="drag-next">
+        {said}
+        {move && <small> to {place(next.position ?? 0)}</small>}
+      </p>
+      <p className={classes.because}>{sentence(next.because, units)}</p>
+      {next.sticky && (
+        <p className={classes.sticky} data-testid="sticky">
+          It sticks: the start-up is {(next.stickiness ?? 1).toFixed(2)} times the running force, over 1.25. The washers
+          want service; until then the start-up has to meet the target.
+        </p>
+      )}
+      {move && (
+        <Button onClick={() => onStands(next.position ?? 0)}>
+          The {word} stands at {place(next.position ?? 0)} {KNOB_WORD[knob]}
+        </Button>
+      )}
+    </section>
+  );
+}

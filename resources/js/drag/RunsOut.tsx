@@ -1,0 +1,113 @@
+import { Button } from '@mantine/core';
+import { Link } from 'react-router';
+import type { DragResult, DragSetting, Reel, Spool } from '../api/queries';
+import { drawn } from '../drawings/section/drawn';
+import { Section } from '../drawings/section/Section';
+import { segmentsOf } from '../drawings/tape/segments';
+import { Tape } from '../drawings/tape/Tape';
+import { USUAL_BEVEL_MM } from '../plan/draft';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { drag as dragForce, length, metresPer, millimetresPer, small, words } from '../units/units';
+import { Curve } from './Curve';
+import type { DragDraft } from './chain';
+import classes from './Drag.module.css';
+import { Ladder, share } from './Ladder';
+import { Levels } from './Levels';
+
+interface RunsOutProps {
+  draft: DragDraft;
+  set: (change: Partial<DragDraft>) => void;
+  drag: DragResult;
+  reel: Reel;
+  spool: Spool;
+  /** the setting that holds */
+  kept: DragSetting | null;
+}
+
+/** What the drag becomes as line runs out: over the tape, on the section, and as a table to ease off by. */
+export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
+  const { units } = useBench();
+  const total = drag.total_m ?? 0;
+  const out = Math.min(total, drag.at?.line_out_m ?? 0);
+  const limit = drag.expected_limit_line_out_m;
+  const read = (newtons: number) => words(dragForce(newtons, units));
+  const long = (metres: number) => words(length(metres, units, 0));
+  const card = new URLSearchParams({ reel: `${reel.id}`, spool: `${spool.id}` });
+  return (
+    <div className={classes.runs}>
+      <div className={classes.over}>
+        <p className={classes.at} data-testid="runs-at">
+          <span>
+            <b>{long(out)}</b> out
+          </span>
+          <span>
+            <b>{read(drag.at?.expected_N ?? 0)}</b>, {share(drag.at?.expected_share)} of the {drag.weakest}
+          </span>
+          <span>to keep it level, ease off to {read(drag.at?.ease_to_N ?? 0)} as set on a full spool</span>
+        </p>
+        <Curve drag={drag} out={out} />
+        <Tape
+          segments={segmentsOf(spool.contents, ({ line, length_m }) => `${long(length_m)} ${line.name}`)}
+          scaleUnit={{ m: metresPer(units), name: units.length }}
+          stop={limit === null ? null : { from: 0, to: total - limit }}
+          cut={total - out}
+          ends="reel"
+          label={`The line from the arbor to the lure${limit === null ? '' : `; with more than ${long(limit)} out the drag is past half of the ${drag.weakest}`}`}
+        />
+        {/* from the lure on the right to the arbor on the left, as the tape lies */}
+        <input
+          type="range"
+          dir="rtl"
+          className={classes.slider}
+          aria-label="Line out"
+          min={0}
+          max={Math.ceil(total)}
+          step={1}
+          value={Math.round(out)}
+          aria-valuetext={`${long(out)} out`}
+          onChange={(event) => set({ out: event.currentTarget.value })}
+        />
+        {drag.limit_says && <p data-testid="limit">{sentence(drag.limit_says, units)}</p>}
+        {drag.verdict && (
+          <p className={classes.said} data-testid="verdict">
+            {sentence(drag.verdict, units)}
+          </p>
+        )}
+        <p className={classes.soft}>
+          {since(kept, drag, read)} A thumb or palm on the spool slows a fish smoothly; the knob is not for that. A
+          belly of line in the water and a sharp angle over the guides add to all of it: keep a margin.
+        </p>
+      </div>
+      <div className={classes.over}>
+        {drag.at?.picture.shape && (
+          <Section
+            {...drawn(drag.at.picture.shape, drag.at.picture.layers)}
+            kind={reel.kind}
+            lip={spool.lip}
+            bevelMm={drag.at.picture.bevel_mm ?? USUAL_BEVEL_MM}
+            marks={[]}
+            height={230}
+            rulerUnit={{ mm: millimetresPer(units), name: units.small }}
+            label={`The spool with ${long(out)} out, ${words(small(drag.at.diameter_mm, units))} across`}
+          />
+        )}
+        <Ladder drag={drag} />
+        <Button component={Link} variant="default" size="compact-sm" to={`/drag/card?${card}`}>
+          Pocket card to print
+        </Button>
+        <Levels draft={draft} drag={drag} reel={reel} spool={spool} set={kept} />
+      </div>
+    </div>
+  );
+}
+
+/** What the curve starts from. */
+function since(kept: DragSetting | null, drag: DragResult, read: (newtons: number) => string): string {
+  if (kept === null || kept.running_N === null) return 'From the target: no measured setting of this fill holds.';
+  const changed =
+    drag.set_changed && drag.set_N !== null
+      ? `; what lies on the spool has changed since, so ${read(drag.set_N)} now`
+      : '';
+  return `Running force, from the setting kept last, ${read(kept.running_N)}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
+}

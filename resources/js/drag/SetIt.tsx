@@ -1,0 +1,209 @@
+import { Button, Checkbox, Group, TextInput } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { useCallback, useState } from 'react';
+import {
+  type DragResult,
+  type DragSetting,
+  type DragSteps,
+  driveScale,
+  type Reel,
+  type Sentence,
+  type Spool,
+} from '../api/queries';
+import { Rod } from '../drawings/rod/Rod';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import { force, newtonsPer, words } from '../units/units';
+import { day } from './Before';
+import type { DragDraft } from './chain';
+import classes from './Drag.module.css';
+import { place } from './knob';
+import { Next } from './Next';
+import { PullForm } from './PullForm';
+import { PullTable } from './PullTable';
+import { ScaleTool } from './ScaleTool';
+import { useKeepSetting } from './useKeepSetting';
+import { useScalePulls } from './useScalePulls';
+import type { Setting } from './useSetting';
+
+interface SetItProps {
+  draft: DragDraft;
+  drag: DragResult;
+  target: number;
+  steps: DragSteps;
+  setting: Setting;
+  /** how to have the wanted setting again */
+  again: Sentence | null;
+  /** the setting that holds */
+  kept: DragSetting | null;
+  reel: Reel | undefined;
+  spool: Spool | undefined;
+}
+
+/** Pull, read, move, pull: until it holds. */
+export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, spool }: SetItProps) {
+  const { units, singleKeys } = useBench();
+  const { scale, said } = useScalePulls(setting.add);
+  const [temperature, setTemperature] = useState('');
+  const [note, setNote] = useState('');
+  const { keep, isPending } = useKeepSetting({ draft, drag, reel, spool });
+  const { next, held } = setting;
+  const here = scale?.state === 'here';
+  const { at_turns: turns } = steps;
+
+  const pullStandIn = useCallback(async () => {
+    if (turns === null) return;
+    try {
+      await driveScale('target', target);
+      await driveScale('rise', 1);
+      await driveScale('knob', turns);
+      await driveScale('pull');
+    } catch (error) {
+      failed(error);
+    }
+  }, [target, turns]);
+  const stands = (position: number) => setting.stands(place(position));
+  const save = async (byHand: boolean) => {
+    const made = {
+      mechanism: steps.mechanism,
+      knob: steps.knob,
+      from_off: held.fromOff && !byHand,
+      target_N: target,
+      limits: setting.limits,
+      pulls: byHand ? [] : setting.pulls,
+      temperature,
+      note,
+    };
+    if (await keep(made, byHand ? 'Kept, not measured.' : 'The setting is kept.')) {
+      setting.change(() => ({ pulls: [] }));
+      setNote('');
+    }
+  };
+  const go = () => {
+    if (!setting.fresh) return;
+    if (next?.state === 'move' && next.position !== undefined) stands(next.position);
+    else if (next?.state === 'accept') void save(false);
+  };
+  useHotkeys(
+    singleKeys
+      ? [
+          ['space', () => here && scale.stand_in && void pullStandIn()],
+          ['enter', go],
+          ['backspace', setting.takeBack],
+        ]
+      : [],
+    ['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON', 'A'],
+  );
+  const pulling = here && scale.pulling === true;
+  const shown = pulling ? (scale.force_N ?? 0) : (next?.median_N ?? 0);
+  return (
+    <div className={classes.set}>
+      <div className={classes.work}>
+        {next ? (
+          <Next next={next} knob={steps.knob} word={steps.knob_word} units={units} onStands={stands} />
+        ) : setting.problem ? null : (
+          <section className={classes.next} data-state="first" aria-label="What to do next">
+            <p className={classes.doing} data-testid="drag-next">
+              Pull once
+            </p>
+            {kept && !kept.measured && (
+              <p className={classes.because}>Set by hand on {day(kept.happened_at)}, not measured yet.</p>
+            )}
+            <p className={classes.because} data-testid="begin">
+              {again
+                ? sentence(again, units)
+                : `From well under the target, ${words(force(target, units))}: the ${steps.knob_word} low, then come up to it.`}
+            </p>
+          </section>
+        )}
+        <p className={classes.caution}>{steps.caution}</p>
+        {scale && <ScaleTool scale={scale} said={said} units={units} pull={() => void pullStandIn()} />}
+        <PullForm setting={setting} knob={steps.knob} units={units} />
+        {next && <PullTable next={next} units={units} />}
+        {held.pulls.length > 0 && (
+          <Group gap="xs">
+            <Button size="compact-sm" variant="default" onClick={setting.takeBack}>
+              Take the last pull back
+            </Button>
+            <Button size="compact-sm" variant="subtle" color="gray" onClick={setting.anew}>
+              Begin anew
+            </Button>
+          </Group>
+        )}
+      </div>
+      <div className={classes.dial}>
+        <Rod
+          force={shown}
+          target={target}
+          within={drag.within}
+          stop={drag.stop_N}
+          peak={pulling ? scale.peak_N : null}
+          pulls={next?.pulls.filter((pull) => pull.here).map((pull) => pull.counts_N) ?? []}
+          scaleUnit={{ n: newtonsPer(units), name: units.force }}
+          label={`The rod bends to ${words(force(shown, units))}; the target is ${words(force(target, units))}`}
+        />
+        <p className={classes.live} data-testid="live">
+          {words(force(shown, units))}
+          <small>{pulling ? ' now' : next ? ' median here' : ' nothing pulled yet'}</small>
+        </p>
+        <details className={classes.how} open={held.pulls.length === 0}>
+          <summary>How, with a {steps.word}</summary>
+          <ol>
+            {steps.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+            {steps.mechanism === 'lever' && (
+              <li>At the full stop, not over {words(force(drag.full_stop_N, units))}.</li>
+            )}
+          </ol>
+        </details>
+        {reel && spool && (
+          <section className={classes.keep} aria-label="Keep the setting">
+            <Checkbox
+              label="counted from fully backed off"
+              checked={held.fromOff}
+              onChange={(change) => {
+                const fromOff = change.currentTarget.checked;
+                setting.change(() => ({ fromOff }));
+              }}
+            />
+            <div className={classes.pair}>
+              <TextInput
+                label="Temperature"
+                placeholder="8 °C"
+                maxLength={40}
+                value={temperature}
+                onChange={(change) => setTemperature(change.currentTarget.value)}
+              />
+              <TextInput
+                label="Note"
+                placeholder="after cleaning"
+                maxLength={200}
+                value={note}
+                onChange={(change) => setNote(change.currentTarget.value)}
+              />
+            </div>
+            <Group gap="xs">
+              <Button
+                variant={next?.state === 'accept' ? 'filled' : 'default'}
+                disabled={!next || !setting.fresh}
+                loading={isPending}
+                onClick={() => save(false)}
+              >
+                Keep this setting
+              </Button>
+              <Button variant="subtle" color="gray" onClick={() => save(true)}>
+                No scale: set by hand
+              </Button>
+            </Group>
+            <p className={classes.soft}>
+              By hand: line that can be pulled off without cutting in or snapping is a start. It is kept as not
+              measured.
+            </p>
+          </section>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+import { useMemo, useRef } from 'react';
+import { type DragResult, type Reel, type Spool, useDrag, useDragSteps, useDrags, useRods } from '../api/queries';
+import { useBench } from '../shell/bench';
+import { metresPer, type Units } from '../units/units';
+import { begun, type DragDraft, dragCase, rungs } from './chain';
+
+/** All that the Drag place and its card know of a spool in its reel. @param position of the knob, as typed */
+export function useDragBench(
+  typed: DragDraft,
+  reel: Reel | undefined,
+  spool: Spool | undefined,
+  units: Units,
+  position = '',
+) {
+  const { angler } = useBench();
+  const history = useDrags(reel?.id, spool?.id);
+  const { data: rods = [] } = useRods();
+  const settings = history.data?.settings;
+  const kept = history.data?.now.set ?? null;
+  const bench = reel && spool ? `${reel.id}-${spool.id}` : '';
+  const draft = useMemo(
+    () => known(bench === '' ? typed : begun(typed, bench, spool, settings?.[0])),
+    [typed, bench, spool, settings],
+  );
+  const rod = rods.find((each) => String(each.id) === draft.rod);
+  const total = spool?.contents.reduce((sum, piece) => sum + piece.length_m, 0) ?? 0;
+  // until what was kept is there the chain is not known
+  const ready = bench === '' || settings !== undefined;
+  const whole = dragCase({
+    draft,
+    reel,
+    spool,
+    rod,
+    units,
+    angler,
+    kept,
+    points: history.data?.now.points ?? [],
+    ladder: rungs(total, metresPer(units)),
+  });
+  const ask = ready ? whole : null;
+  const drag = useDrag(ask);
+  // a figure that cannot be read takes nothing off the screen: the last good answer of this spool stays
+  const good = useRef<{ key: string; data: DragResult } | null>(null);
+  if (drag.data && !drag.isPlaceholderData) good.current = { key: bench, data: drag.data };
+  const found = ask === null ? undefined : (drag.data ?? (good.current?.key === bench ? good.current.data : undefined));
+  const steps = useDragSteps({
+    mechanism: draft.mechanism as 'star',
+    reel: reel?.kind ?? 'spinning',
+    knob: draft.knob as 'turn',
+    tip: draft.tip === 'yes',
+    position: position || null,
+  });
+  return {
+    draft,
+    ready,
+    found,
+    problem: drag.error,
+    steps,
+    history,
+    kept,
+  };
+}
+
+const MECHANISMS = ['front', 'rear', 'star', 'lever', 'spincast'];
+const KNOBS = ['turn', 'click', 'notch'];
+
+/** An address may say anything: a drag nobody makes is the usual one. */
+const known = (draft: DragDraft): DragDraft => ({
+  ...draft,
+  mechanism: MECHANISMS.includes(draft.mechanism) ? draft.mechanism : '',
+  knob: KNOBS.includes(draft.knob) ? draft.knob : '',
+});

@@ -1,0 +1,25 @@
+import { Anchor } from '@mantine/core';
+import { Link } from 'react-router';
+import { useBench } from '../shell/bench';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+/** From the step to the place where it is done; the run waits. */
+export function DragTool({ run }: Running) {
+  const { put } = useBench();
+  const { reel, spool } = run;
+  return (
+    <p className={classes.fine}>
+      {run.practice || !reel || !spool ? (
+        <Anchor component={Link} to="/drag/practice">
+          Practise on a made-up drag
+        </Anchor>
+      ) : (
+        <Anchor component={Link} to="/drag" onClick={() => put(reel, spool)}>
+          How tight, and set it by a scale
+        </Anchor>
+      )}
+      ; the run waits here.
+    </p>
+  );
+}
