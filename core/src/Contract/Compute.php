@@ -33,6 +33,8 @@ final class Compute
         'measure' => MeasureCase::class,
         'schools' => SchoolsCase::class,
         'picture' => PictureCase::class,
+        'learn' => LearnCase::class,
+        'allocate' => AllocateCase::class,
         'quantity' => QuantityCase::class,
     ];
 

@@ -204,6 +204,31 @@ final readonly class Input
         return $objects;
     }
 
+    /** @return list<string> */
+    public function texts(string $key, int $least, int $count, int $most): array
+    {
+        return array_map(fn(mixed $value): string => $this->short($key, $value, $most), $this->values($key, $least, $count));
+    }
+
+    /**
+     * Objects by their names.
+     *
+     * @return array<string, self>
+     */
+    public function named(string $key, int $most): array
+    {
+        $value = $this->fields[$key] ?? [];
+        is_array($value) || throw BadInput::wrongType($this->at($key), 'an object');
+        count($value) <= $most || throw BadInput::tooMany($this->at($key), $most);
+        $objects = [];
+        foreach ($value as $name => $object) {
+            $path = $this->at($key) . ".$name";
+            $objects[(string) $name] = is_array($object) ? new self($object, $path) : throw BadInput::wrongType($path, 'an object');
+        }
+
+        return $objects;
+    }
+
     /** @return list<float> */
     public function numbers(string $key, float $least, float $most, string $unit, int $count): array
     {
