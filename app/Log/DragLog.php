@@ -23,7 +23,7 @@ use Undro\Spool\BadSpool;
 final readonly class DragLog
 {
     /** What puts line on a spool, and so begins another fill. */
-    private const FILLS = [EventKind::Wound, EventKind::FoundOnSpool, EventKind::Moved, EventKind::TurnedOver];
+    private const FILLS = [EventKind::Wound, EventKind::FoundOnSpool, EventKind::Moved, EventKind::TurnedOver, EventKind::ToppedUp];
 
     public function __construct(private EventLog $log) {}
 

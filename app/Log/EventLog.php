@@ -14,6 +14,7 @@ use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Ledger;
 use Undro\Ledger\Move;
+use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Units\Length;
@@ -41,6 +42,46 @@ final class EventLog
         }
 
         return $this->ledger = $ledger;
+    }
+
+    /**
+     * What lay on a spool after each entry that touched it and stands, oldest first.
+     *
+     * @return list<array{event: string, at: string, pieces: list<Piece>}>
+     */
+    public function states(int $spool): array
+    {
+        $this->keepStates();
+        $states = [];
+        /** @var object{event_uuid: string, happened_at: string, pieces: string} $row */
+        foreach (DB::table('spool_states')->where('account_id', Account::current()->id)->where('spool_id', $spool)->orderBy('happened_at')->orderBy('id')->get(['event_uuid', 'happened_at', 'pieces']) as $row) {
+            /** @var list<array{int, float|int, string|null}> $pieces */
+            $pieces = json_decode($row->pieces, true, flags: JSON_THROW_ON_ERROR);
+            $states[] = ['event' => $row->event_uuid, 'at' => $row->happened_at, 'pieces' => array_map(static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]), $pieces)];
+        }
+
+        return $states;
+    }
+
+    /**
+     * What lies on a spool, or lay there at a time, as if an entry had not been.
+     *
+     * @return list<Piece> from the arbor out
+     */
+    public function lying(int $spool, ?string $at = null, ?string $without = null): array
+    {
+        if ($at === null) {
+            return $this->ledger()->at(Place::of(PlaceKind::Spool, $spool));
+        }
+        $pieces = [];
+        foreach ($this->states($spool) as $state) {
+            if ($state['at'] > $at || $state['event'] === $without) {
+                break;
+            }
+            $pieces = $state['pieces'];
+        }
+
+        return $pieces;
     }
 
     /** Reads all of the log anew. @throws \Undro\Ledger\BadLedger if it cannot have happened as told */
@@ -128,8 +169,15 @@ final class EventLog
                 $row->moves()->create(self::sides(null, $count->at, $count->length, $count->product));
             }
             // the new row holds the write lock, so nobody else's event can come between
-            $this->ledger = $this->cached($this->lastEventId($row->id))?->with(new Event($uuid, $kind, $row->happened_at, $row->id, $moves, $counts, $corrects)) ?? Ledger::read($this->events());
+            $before = $this->lastEventId($row->id);
+            $event = new Event($uuid, $kind, $row->happened_at, $row->id, $moves, $counts, $corrects);
+            $next = $this->cached($before)?->with($event);
+            $this->ledger = $next ?? Ledger::read($this->events());
             $this->keep($this->ledger, $row->id);
+            if ($next !== null && $this->statesUntil() === $before) {
+                DB::table('spool_states')->insert(self::stateRows($event, $next));
+                $this->statesAre($row->id);
+            }
 
             return $row;
         });
@@ -153,6 +201,60 @@ final class EventLog
         }
 
         return $out;
+    }
+
+    /** Reads what lay where after each entry again, where an entry has come between or was corrected. */
+    private function keepStates(): void
+    {
+        $last = $this->lastEventId();
+        if ($this->statesUntil() === $last) {
+            return;
+        }
+        DB::transaction(function () use ($last): void {
+            $rows = [];
+            $this->ledger = Ledger::read($this->events(), seen: static function (Event $event, Ledger $ledger) use (&$rows): void {
+                array_push($rows, ...self::stateRows($event, $ledger));
+            });
+            $this->keep($this->ledger, $last);
+            DB::table('spool_states')->where('account_id', Account::current()->id)->delete();
+            foreach (array_chunk($rows, 400) as $chunk) {
+                DB::table('spool_states')->insert($chunk);
+            }
+            $this->statesAre($last);
+        });
+    }
+
+    private function statesUntil(): int
+    {
+        $until = DB::table('ledger_caches')->where('account_id', Account::current()->id)->value('states_until');
+
+        return is_numeric($until) ? (int) $until : -1;
+    }
+
+    private function statesAre(int $until): void
+    {
+        DB::table('ledger_caches')->where('account_id', Account::current()->id)->update(['states_until' => $until]);
+    }
+
+    /** @return list<array<string, mixed>> what lies on each spool that an event has touched */
+    private static function stateRows(Event $event, Ledger $ledger): array
+    {
+        $touched = [];
+        foreach ([...array_map(static fn(Move $move): array => [$move->from, $move->to], $event->moves), array_map(static fn(Count $count): Place => $count->at, $event->counts)] as $places) {
+            foreach ($places as $place) {
+                if ($place->kind === PlaceKind::Spool) {
+                    $touched[$place->id] = $place;
+                }
+            }
+        }
+
+        return array_values(array_map(static fn(Place $place): array => [
+            'account_id' => Account::current()->id,
+            'spool_id' => $place->id,
+            'event_uuid' => $event->id,
+            'happened_at' => $event->happenedAt,
+            'pieces' => json_encode(array_map(static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $ledger->at($place)), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ], $touched));
     }
 
     private function lastEventId(int $before = PHP_INT_MAX): int

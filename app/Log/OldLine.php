@@ -30,16 +30,16 @@ final readonly class OldLine
      *
      * @throws \Undro\DomainFault
      */
-    public function write(string $uuid, int $spool, Input $in, ?int $angler, ?int $run): EventRow
+    public function write(string $uuid, int $spool, Input $in, ?int $angler, ?int $run, ?string $at = null, ?string $corrects = null): EventRow
     {
         $how = $in->choice('how', Removal::class);
         $from = Place::of(PlaceKind::Spool, $spool);
-        $pieces = array_reverse($this->log->ledger()->at($from));
+        $pieces = array_reverse($this->log->lying($spool, $at, $corrects));
         $pieces !== [] || throw BadStrip::nothingThere();
         $note = $in->text('words', 200);
         $moves = match ($how) {
             Removal::Off => self::all($pieces, $from, Place::of(PlaceKind::Waste)),
-            Removal::CutBack => self::outer($pieces, $from, $in->optionalMetres('metres', 0.1, 20_000) ?? throw BadStrip::howMuch()),
+            Removal::CutBack => self::outer($pieces, $from, Place::of(PlaceKind::Waste), $in->optionalMetres('metres', 0.1, 20_000) ?? throw BadStrip::howMuch()),
             Removal::TurnOver => [
                 ...self::all($pieces, $from, Place::of(PlaceKind::Carrier, self::CARRIER)),
                 ...self::all(array_reverse($pieces), Place::of(PlaceKind::Carrier, self::CARRIER), Place::of(PlaceKind::Carrier, self::CARRIER + 1)),
@@ -54,7 +54,7 @@ final readonly class OldLine
             default => EventKind::Moved,
         };
 
-        return $this->log->record($uuid, $kind, $moves, angler: $angler, note: $note === '' ? null : $note, run: $run);
+        return $this->log->record($uuid, $kind, $moves, happenedAt: $at, angler: $angler, corrects: $corrects, note: $note === '' ? null : $note, run: $run);
     }
 
     /**
@@ -62,7 +62,7 @@ final readonly class OldLine
      *
      * @return list<Move>
      */
-    private static function all(array $pieces, Place $from, Place $to): array
+    public static function all(array $pieces, Place $from, Place $to): array
     {
         return array_map(static fn(Piece $piece): Move => Move::of($from, $to, $piece->length, $piece->product), $pieces);
     }
@@ -74,14 +74,14 @@ final readonly class OldLine
      *
      * @throws BadStrip
      */
-    private static function outer(array $pieces, Place $from, Length $metres): array
+    public static function outer(array $pieces, Place $from, Place $to, Length $metres): array
     {
         $wanted = $metres->inMetres();
         $moves = [];
         foreach ($pieces as $piece) {
             $taken = min($wanted, $piece->length->inMetres());
             if ($taken > 1e-6) {
-                $moves[] = Move::of($from, Place::of(PlaceKind::Waste), Length::metres($taken), $piece->product);
+                $moves[] = Move::of($from, $to, Length::metres($taken), $piece->product);
             }
             $wanted -= $taken;
         }

@@ -28,6 +28,8 @@ final class Angler extends Model
     /** What a knot kept in a pull test, and whether it is tied well, are kept as habits under these. */
     public const TESTED = 'pull_test.';
     public const WELL = 'ties_well.';
+    /** How long line may last, by material: months and outings. */
+    public const LASTS = 'lasts.';
 
     protected $guarded = [];
 
@@ -65,6 +67,20 @@ final class Angler extends Model
         }
 
         return ['tested' => $tested, 'well' => $well];
+    }
+
+    /** @return array<string, array{months: string, outings: string}> own figures of how long line lasts, as typed, by material */
+    public function limits(): array
+    {
+        $limits = [];
+        foreach ($this->habits as $habit) {
+            if (preg_match('/^lasts\.(mono|fluoro|hybrid|braid)\.(months|outings)$/', $habit->question, $found) === 1 && $habit->choice !== '') {
+                $limits[$found[1]] ??= ['months' => '', 'outings' => ''];
+                $limits[$found[1]][$found[2]] = $habit->choice;
+            }
+        }
+
+        return $limits;
     }
 
     public function hasHabit(string $question): bool

@@ -70,6 +70,26 @@ final class Spool extends Model
         return $this->lastMeasures ?? [];
     }
 
+    /** @return array<string, mixed> its figures as the calculators take them, each as typed */
+    public function figures(): array
+    {
+        $is = $this->getAttributes();
+        $stamp = ($this->rating?->getAttributes() ?? []) + ['stamped' => '', 'units' => null, 'material' => 'mono'];
+        $measures = $this->measures();
+
+        return [
+            'ratings_text' => $stamp['stamped'],
+            'ratings_units' => $stamp['units'],
+            'ratings_material' => $stamp['material'],
+            'lip_diameter_mm' => $measures['lip_diameter'],
+            'arbor_diameter_mm' => $measures['arbor_diameter'],
+            'arbor_deep_diameter_mm' => $measures['arbor_deep_diameter'],
+            'traverse_mm' => $measures['traverse'],
+            'lay' => $is['lay'],
+            'rated_gap_mm' => $measures['rated_gap'],
+        ];
+    }
+
     /**
      * Reads the last measures of many spools at once.
      *

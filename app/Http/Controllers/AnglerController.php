@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Undro\Habit\Habits;
 use Undro\Join\Knot;
 use Undro\Join\PullTest;
+use Undro\Line\Material;
 
 final class AnglerController
 {
@@ -53,6 +54,14 @@ final class AnglerController
             }
             if ($request->has('knots.well')) {
                 $angler->habits()->updateOrCreate(['question' => Angler::WELL . $knot->value], ['choice' => in_array($knot->value, $request->array('knots.well'), true) ? 'yes' : 'no']);
+            }
+        }
+        foreach (Material::cases() as $material) {
+            foreach (['months' => [0.5, 600], 'outings' => [1, 10_000]] as $figure => $bounds) {
+                if ($request->has("limits.$material->value.$figure")) {
+                    $request->figures()->object('limits')->object($material->value)->optionalNumber($figure, ...$bounds);
+                    $angler->habits()->updateOrCreate(['question' => Angler::LASTS . "$material->value.$figure"], ['choice' => trim($request->string("limits.$material->value.$figure")->value())]);
+                }
             }
         }
         foreach ($schools as $question => $school) {

@@ -23,6 +23,9 @@ final class AnglerRequest extends ShapeRequest
             'knots.tested.*' => ['nullable', 'string', 'max:12'],
             'knots.well' => ['sometimes', 'array', 'max:20'],
             'knots.well.*' => [Rule::enum(Knot::class)],
+            'limits' => ['sometimes', 'array', 'max:4'],
+            'limits.*.months' => ['nullable', 'string', 'max:8'],
+            'limits.*.outings' => ['nullable', 'string', 'max:8'],
             'pace_turns_per_min' => ['sometimes', 'numeric', 'min:5', 'max:300'],
             'name' => ['sometimes', 'string', 'min:1', 'max:80'],
         ];

@@ -23,6 +23,7 @@ final class AnglerResource extends JsonResource
             'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
             'habits' => ['long_cast' => $angler->hasHabit('long_cast'), 'beginner' => $angler->hasHabit('beginner'), 'schools' => (object) $angler->schools()],
             'knots' => ['tested' => (object) $knots['tested'], 'well' => $knots['well']],
+            'limits' => (object) $angler->limits(),
             'pace_turns_per_min' => $angler->pace_turns_per_min,
         ];
     }

@@ -53,17 +53,7 @@ final class SpoolResource extends JsonResource
             'contents' => $contents,
             'picture' => app(Pictures::class)->of([
                 'reel' => $kind,
-                'spool' => [
-                    'ratings_text' => $stamp['stamped'],
-                    'ratings_units' => $stamp['units'],
-                    'ratings_material' => $stamp['material'],
-                    'lip_diameter_mm' => $measures['lip_diameter'],
-                    'arbor_diameter_mm' => $measures['arbor_diameter'],
-                    'arbor_deep_diameter_mm' => $measures['arbor_deep_diameter'],
-                    'traverse_mm' => $measures['traverse'],
-                    'lay' => $is['lay'],
-                    'rated_gap_mm' => $measures['rated_gap'],
-                ],
+                'spool' => $spool->figures(),
                 'layers' => array_map(static fn(array $piece, int $index): array => [
                     'role' => $index === $last ? 'main' : 'backing',
                     'material' => $piece['line']['material'],

@@ -47,7 +47,7 @@ final class Allocator
         $bound = 0;
         foreach ($this->groups($pieces) as [$among, $lines]) {
             $own = static fn(Source $source): bool => isset($lines[$source->line]);
-            $shortest = min(array_map(fn(Piece $piece): int => $piece->parts ? min($this->least, $piece->length) : $piece->length, $among));
+            $shortest = min(PHP_INT_MAX, ...array_map(fn(Piece $piece): int => $piece->parts ? min($this->least, $piece->length) : $piece->length, $among));
             $fillers = array_values(array_filter($this->fillers, static fn(Source $source): bool => $own($source) && $source->length >= $shortest));
             $packs = array_values(array_filter($this->packs, $own));
             $part = $this->group($among, $fillers, $packs, count($among) / count($pieces));
@@ -141,10 +141,10 @@ final class Allocator
      */
     private function inOne(array $pieces, array $fillers, array $packs, float $share): ?array
     {
-        $whole = array_map(static fn(Piece $piece): Piece => new Piece($piece->job, $piece->part, $piece->lines, $piece->length), $pieces);
-        if ($whole === $pieces) {
+        if (array_filter($pieces, static fn(Piece $piece): bool => $piece->parts) === []) {
             return null;
         }
+        $whole = array_map(static fn(Piece $piece): Piece => new Piece($piece->job, $piece->part, $piece->lines, $piece->length), $pieces);
         try {
             return $this->group($whole, $fillers, $packs, $share)->bins;
         } catch (BadAllocation) {
@@ -165,7 +165,7 @@ final class Allocator
      */
     private function searched(array $pieces, array $fillers, array $packs, ?array $start, int $steps): array
     {
-        $longest = max(array_map(static fn(Piece $piece): int => $piece->length, $pieces));
+        $longest = max(0, ...array_map(static fn(Piece $piece): int => $piece->length, array_values($pieces)));
         $lines = array_unique(array_merge(...array_map(static fn(Piece $piece): array => $piece->lines, array_values($pieces))));
         $nowhere = array_map(static fn(string $line): Source => new Source(self::NOWHERE, $line, $longest, self::DEAR, true), array_values($lines));
         $bins = $this->bettered($start ?? $this->first($pieces, $fillers, [...$packs, ...$nowhere]), $pieces, $fillers, [...$packs, ...$nowhere], $steps);

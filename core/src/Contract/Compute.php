@@ -35,6 +35,7 @@ final class Compute
         'picture' => PictureCase::class,
         'learn' => LearnCase::class,
         'allocate' => AllocateCase::class,
+        'upkeep' => UpkeepCase::class,
         'quantity' => QuantityCase::class,
     ];
 

@@ -52,8 +52,20 @@ final class PlanCase implements Calculator
                 'own' => $read->wanted->habits->departs($advice->question),
                 'departs' => $advice->departs,
             ], $read->wanted->habits->winding($read->reel, $read->wanted->main)),
+            'before_learning' => self::before($in),
             'how_much' => $read->wanted->habits->school(Question::HowMuch),
         ];
+    }
+
+    /** @return array<string, float>|null the same plan without what was learnt */
+    private static function before(Input $in): ?array
+    {
+        if (!$in->has('learnt')) {
+            return null;
+        }
+        $band = Plan::of(PlanInput::read(Input::of(['learnt' => null] + $in->all()))->wanted)->fill->solved?->band;
+
+        return $band === null ? null : ['length_m' => $band->middle->inMetres(), 'half_m' => $band->half()->inMetres()];
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace Undro\Contract;
 use Undro\Fill\FullLevel;
 use Undro\Fill\GapReasonId;
 use Undro\Fill\Role;
+use Undro\Fill\Together;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Habit\Question;
@@ -22,6 +23,7 @@ use Undro\Plan\Wanted;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
+use Undro\Spool\Spool;
 use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Way\Build;
@@ -55,9 +57,11 @@ final readonly class PlanInput
         $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
         $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
         $spool = SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $measureSd), $reel->ratedGap());
+        $learnt = $in->has('learnt') ? $in->object('learnt') : null;
+        $spool = $learnt === null ? $spool : self::learnt($learnt, $spool);
         $habits = self::habits($in);
-        [$main, $mainSize] = self::line($mainIn);
-        [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line($backingIn);
+        [$main, $mainSize] = self::line($mainIn, $learnt?->has('main') === true ? $learnt->object('main') : null);
+        [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line($backingIn, $learnt?->has('backing') === true ? $learnt->object('backing') : null);
         $bevel = $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30);
         $level = FullLevel::of(
             $reel,
@@ -110,14 +114,22 @@ final readonly class PlanInput
         return Habits::of($in->words('schools', 20));
     }
 
+    /** A spool as finished fills have shown it to be. @throws \Undro\DomainFault */
+    private static function learnt(Input $in, Spool $spool): Spool
+    {
+        $together = array_map(static fn(Input $row): array => $row->numbers('with', -1.0, 1.0, '', 3), $in->objects('together', 3, 3));
+
+        return $spool->learnt($in->number('volume_factor', ...Bounds::FACTOR), $in->number('volume_sd', ...Bounds::SD), new Together($together));
+    }
+
     /**
-     * A line by its label or as measured.
+     * A line by its label or as measured, and as finished fills have shown it to lie.
      *
      * @return array{Line, LineSize}
      *
      * @throws \Undro\DomainFault
      */
-    public static function line(Input $in): array
+    public static function line(Input $in, ?Input $learnt = null): array
     {
         $material = $in->choice('material', Material::class, Material::Mono);
         $typed = $in->text('size', 40);
@@ -125,7 +137,10 @@ final readonly class PlanInput
         $in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
         $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size);
 
-        return [$in->make(static fn(): Line => Line::of($material, $size->diameter, 1.0, $sd)), $size];
+        $factor = $learnt?->number('cell_factor', ...Bounds::FACTOR) ?? 1.0;
+        $sd = $learnt?->number('cell_sd', ...Bounds::SD) ?? $sd;
+
+        return [$in->make(static fn(): Line => Line::of($material, $size->diameter, $factor, $sd)), $size];
     }
 
     private static function mainLength(Input $in): ?Length

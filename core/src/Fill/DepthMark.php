@@ -46,28 +46,31 @@ final readonly class DepthMark
         $spool = $fill->spool;
         $full = $fill->full->inCubicMillimetres();
         $join = $spool->lineVolumeUnder($geometry, $layer->top)->inCubicMillimetres();
-        $below = 0.0;
-        $above = 0.0;
+        // what each sum has of the room, and of each layer's cell
+        $target = [$full - $join];
+        $seen = [$join];
         foreach ($fill->layers as $index => $each) {
-            $variance = ($each->volume($spool->lay)->inCubicMillimetres() * $each->layer->line->cellSd) ** 2;
-            $index <= $solved->index ? $below += $variance : $above += $variance;
+            $volume = $each->volume($spool->lay)->inCubicMillimetres();
+            $target[] = $index <= $solved->index ? 0.0 : -$volume;
+            $seen[] = $index <= $solved->index ? -$volume : 0.0;
         }
+        $spread = new Spread($spool, array_map(static fn(FilledLayer $each): Layer => $each->layer, $fill->layers));
         $perDepth = $spool->volumePerDepth($geometry, $layer->top)->inSquareMillimetres();
         $perMetre = $layer->layer->volumePerMetre($spool->lay)->inCubicMillimetres();
         $reading = (Tolerance::depthReadingMm($readings) * $perDepth) ** 2;
-        $counted = ($spool->sd * $full) ** 2 + $below + $above;
-        $target = ($spool->sd * ($full - $join)) ** 2 + $above;
-        $seen = ($spool->sd * $join) ** 2 + $below + $reading;
-        $shared = $spool->sd ** 2 * $full * $join + $below;
+        $whole = array_map(static fn(float $a, float $b): float => $a + $b, $target, $seen);
+        $counted = $spread->variance($whole);
+        $off = $spread->variance($target);
+        $shared = $spread->covariance($whole, $seen);
         $half = static fn(float $variance): Length => Length::metres(Tolerance::BAND * sqrt(max(0.0, $variance)) / $perMetre);
 
         return new self(
             $readings,
             $layer->depth,
-            Length::millimetres(Tolerance::BAND * sqrt($target / $perDepth ** 2 + Tolerance::depthReadingMm($readings) ** 2)),
+            Length::millimetres(Tolerance::BAND * sqrt($off / $perDepth ** 2 + Tolerance::depthReadingMm($readings) ** 2)),
             $half($counted),
-            $half($target + $reading),
-            $half($counted - $shared ** 2 / $seen),
+            $half($off + $reading),
+            $half($counted - $shared ** 2 / ($spread->variance($seen) + $reading)),
         );
     }
 }

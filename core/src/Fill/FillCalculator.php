@@ -65,19 +65,19 @@ final class FillCalculator
     }
 
     /**
-     * sd(Lx)2 = ((sdV V)2 + sum (1000 Li si sdi)2) / (1000 sx)2 + (Lx sdx)2
+     * sd(Lx)2 = ((sdV V)2 + sum (1000 Li si sdi)2) / (1000 sx)2 + (Lx sdx)2, and what varies together where it was learnt.
      *
      * @param list<Layer> $layers
      */
     private static function sd(Spool $spool, array $layers, int $open, float $full, float $length): Length
     {
-        $variance = ($spool->sd * $full) ** 2;
-        foreach ($layers as $layer) {
-            $variance += (self::volume($spool, $layer) * $layer->line->cellSd) ** 2;
-        }
         $perMetre = $layers[$open]->volumePerMetre($spool->lay)->inCubicMillimetres();
+        $towards = [$full / $perMetre];
+        foreach ($layers as $index => $layer) {
+            $towards[] = -($index === $open ? $length : self::volume($spool, $layer) / $perMetre);
+        }
 
-        return Length::metres(sqrt($variance / $perMetre ** 2 + ($length * $layers[$open]->line->cellSd) ** 2));
+        return Length::metres(sqrt((new Spread($spool, $layers))->variance($towards)));
     }
 
     /**

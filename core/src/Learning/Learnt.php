@@ -8,6 +8,7 @@ use Undro\Belief\Precision;
 use Undro\Fill\Band;
 use Undro\Line\Line;
 use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
 use Undro\Units\Length;
 
 /**
@@ -68,6 +69,30 @@ final class Learnt
     }
 
     /**
+     * How a spool's room and some cells vary together, room first.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<list<float>> correlations
+     */
+    public function correlations(string $spool, array $lines): array
+    {
+        [$own, $with] = $this->arrow[$spool];
+        $at = array_map(fn(string $line): int => $this->order[$line], $lines);
+        $room = array_map(fn(int $i): float => array_sum(array_map(fn(int $j, float $each): float => -$each * $this->covariance[$i][$j] / $own, array_keys($with), $with)), $at);
+        $cov = [[$this->variance($spool, 1.0, []), ...$room]];
+        foreach ($at as $index => $i) {
+            $cov[] = [$room[$index], ...array_map(fn(int $j): float => $this->covariance[$i][$j], $at)];
+        }
+
+        return array_map(
+            static fn(array $row, int $i): array => array_map(static fn(float $each, int $j): float => $each / sqrt($cov[$i][$i] * $cov[$j][$j]), $row, array_keys($row)),
+            $cov,
+            array_keys($cov),
+        );
+    }
+
+    /**
      * The open length of a fill still to be wound, linearised where the beliefs stand, its band by their whole covariance.
      *
      * @param list<array{string, Length|null}> $layers exactly one open
@@ -111,10 +136,11 @@ final class Learnt
     public function doubtful(): array
     {
         $doubtful = [];
+        $lines = array_map(strval(...), array_keys($this->lines));
         foreach ($this->equations as $index => [$seen, $room, $spool, $variance]) {
             $off = $this->roomFactor[$spool] * $room;
             foreach ($seen as $at => $volume) {
-                $off -= $this->cellFactor[(string) array_keys($this->lines)[$at]] * $volume;
+                $off -= $this->cellFactor[$lines[$at]] * $volume;
             }
             // without this fill the difference would be off R / (R - hCh), its variance R2 / (R - hCh)
             $left = $variance - $this->variance($spool, $room, array_map(static fn(float $volume): float => -$volume, $seen));
@@ -142,7 +168,7 @@ final class Learnt
             $seen,
             $spool->fullVolume($fill->gap)->inCubicMillimetres(),
             $fill->spool,
-            max(1e-9, $perDepth * \Undro\Spool\Tolerance::depthReadingMm($fill->readings)) ** 2,
+            max(1e-9, $perDepth * Tolerance::depthReadingMm($fill->readings)) ** 2,
         ];
     }
 

@@ -31,6 +31,12 @@ final class BadLedger extends DomainFault
         ));
     }
 
+    /** An entry that stands already cannot have happened any more. */
+    public static function afterwards(Event $event, self $fault): self
+    {
+        return new self($fault->field, sprintf('Then the entry "%s" of %s could not have happened. %s', str_replace('_', ' ', $event->kind->value), substr($event->happenedAt, 0, 10), $fault->getMessage()));
+    }
+
     public static function otherProduct(Place $place): self
     {
         return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");

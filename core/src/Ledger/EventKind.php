@@ -11,6 +11,8 @@ enum EventKind: string
     case StockTake = 'stock_take';
     case FoundOnSpool = 'found_on_spool';
     case Wound = 'wound';
+    /** backing added under the main line */
+    case ToppedUp = 'topped_up';
     case CutBack = 'cut_back';
     case Lost = 'lost';
     case TurnedOver = 'turned_over';

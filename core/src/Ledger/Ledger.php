@@ -24,15 +24,23 @@ final readonly class Ledger
     /**
      * @param list<Event>     $events in any order
      * @param string|null     $until  ISO 8601, UTC: leave out what happened later
+     * @param (\Closure(Event, self): void)|null $seen told of each event and the state after it
      *
      * @throws BadLedger if an event takes more than there is, or corrects an unknown one
      */
-    public static function read(array $events, ?string $until = null): self
+    public static function read(array $events, ?string $until = null, ?\Closure $seen = null): self
     {
+        $last = max([0, ...array_map(static fn(Event $event): int => $event->recorded, $events)]);
         $ledger = new self([], '');
         foreach (self::standing($events) as $event) {
             if ($until === null || $event->happenedAt <= $until) {
-                $ledger = $ledger->after($event);
+                try {
+                    $ledger = $ledger->after($event);
+                } catch (BadLedger $fault) {
+                    // what was written before is no longer possible with what is written now
+                    throw $event->recorded === $last ? $fault : BadLedger::afterwards($event, $fault);
+                }
+                $seen === null || $seen($event, $ledger);
             }
         }
 

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Contract;
+
+use Undro\Fill\FullLevel;
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
+use Undro\Line\Material;
+use Undro\Plan\MeasuredWith;
+use Undro\Spool\LipShape;
+use Undro\Spool\ReelKind;
+use Undro\Units\Length;
+use Undro\Units\Price;
+use Undro\Upkeep\BadUpkeep;
+use Undro\Upkeep\Limits;
+use Undro\Upkeep\Option;
+use Undro\Upkeep\Outing;
+use Undro\Upkeep\Upkeep;
+use Undro\Upkeep\Wear;
+
+/** "upkeep": what the line on a spool needs now, when it is due, and what can be done about it. */
+final class UpkeepCase implements Calculator
+{
+    /** Line taken in by a turn of the handle where the reel does not say, m. Ours. */
+    private const USUAL_RETRIEVE_M = 0.6;
+
+    public static function compute(Input $in): array
+    {
+        $today = self::date($in, 'today');
+        $reelIn = $in->object('reel');
+        $spoolIn = $in->object('spool');
+        $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
+        $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
+        $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
+        $spool = SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $measureSd), $reel->ratedGap());
+        $pieces = $in->objects('pieces', 1, 100);
+        $layers = self::layers($pieces);
+        $outer = $pieces[count($pieces) - 1];
+        $material = $outer->choice('material', Material::class);
+        $limits = $in->has('limits') && $in->object('limits')->has($material->value) ? $in->object('limits')->object($material->value) : Input::of([]);
+        $wear = Wear::of(
+            $material,
+            Limits::usual($material)->own($limits->optionalNumber('months', 0.5, 600), $limits->optionalNumber('outings', 1, 10_000)),
+            self::date($outer, 'since'),
+            array_map(self::outing(...), $in->objects('outings', 0, 5000)),
+            $in->has('turned_over') ? self::date($in, 'turned_over') : null,
+            $today,
+        );
+        $wanted = FullLevel::of($reel, $lip, $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30), $layers[count($layers) - 1]->line, $spool->lay, $in->boolean('long_cast'), $in->boolean('beginner'), [], PlanInput::habits($in)->full())->gap;
+        $gear = $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
+        $upkeep = $in->make(static fn(): Upkeep => Upkeep::of(
+            $spool,
+            $layers,
+            self::layers($in->objects('then', 0, 100)),
+            $wear,
+            $wanted,
+            $gear,
+            self::price($in, 'main_price'),
+            self::price($in, 'backing_price'),
+            $today,
+        ));
+        $turn = $upkeep->level?->retrieve?->inMetres() ?? self::USUAL_RETRIEVE_M;
+        $pace = $in->number('pace_turns_per_min', 1, 400, 60);
+
+        return [
+            'state' => $upkeep->state->value,
+            'word' => $upkeep->state->word(),
+            'calls' => $upkeep->state->calls(),
+            'share' => $wear->share,
+            'by_age' => $wear->byAge,
+            'age_months' => $wear->ageMonths,
+            'limit_months' => $wear->limits->months,
+            'outings' => $wear->outings,
+            'limit_outings' => $wear->limits->outings,
+            'hard_share' => $wear->hardShare,
+            'due_on' => $wear->dueOn,
+            'turn_on' => $wear->turnOn,
+            'reach_m' => $wear->reach->inMetres(),
+            'level' => $upkeep->level === null ? null : [
+                'depth_mm' => $upkeep->level->depth->inMillimetres(),
+                'wanted_mm' => $upkeep->level->wanted->inMillimetres(),
+                'retrieve_m' => $upkeep->level->retrieve?->inMetres(),
+                'drop' => $upkeep->level->drop,
+                'low' => $upkeep->level->low,
+            ],
+            'pick' => $upkeep->pick->value,
+            'pick_word' => $upkeep->pick->word(),
+            ...PlanCase::sentence($upkeep->says),
+            'options' => array_map(static fn(Option $option): array => [
+                'id' => $option->care->value,
+                'word' => $option->care->word(),
+                'picked' => $option->care === $upkeep->pick,
+                'fits' => $option->fits,
+                'off_m' => $option->off->inMetres(),
+                'add_m' => $option->add->inMetres(),
+                'wound_m' => $option->wound->inMetres(),
+                'minutes' => $option->wound->inMetres() / $turn / $pace,
+                'cost' => PlanCase::price($option->cost),
+                ...PlanCase::sentence($option->says),
+            ], $upkeep->options),
+        ];
+    }
+
+    /**
+     * What lies on the spool as layers: the outermost is the main line, and what is of the same line under it belongs to it.
+     *
+     * @param list<Input> $pieces
+     *
+     * @return list<Layer>
+     */
+    private static function layers(array $pieces): array
+    {
+        $layers = [];
+        foreach ($pieces as $piece) {
+            $line = SpoolInput::line($piece);
+            $length = $piece->metres('length_m', ...Bounds::LENGTH_M);
+            $last = $layers[count($layers) - 1] ?? null;
+            if ($last !== null && $last->line === $line) {
+                array_pop($layers);
+                $length = Length::metres($length->inMetres() + ($last->length?->inMetres() ?? 0.0));
+            }
+            $layers[] = Layer::of(Role::Backing, $line, $length);
+        }
+        $outer = array_pop($layers);
+
+        return $outer === null ? [] : [...$layers, Layer::of(Role::Main, $outer->line, $outer->length ?? Length::metres(0))];
+    }
+
+    private static function outing(Input $in): Outing
+    {
+        return new Outing(
+            self::date($in, 'at'),
+            $in->boolean('sun') || $in->boolean('rough'),
+            $in->optionalMetres('cast_m', 0, 500),
+            $in->optionalMetres('run_m', 0, 2000),
+        );
+    }
+
+    /** What a metre costs: a price and the length it is for. */
+    private static function price(Input $in, string $key): ?Price
+    {
+        if (!$in->has($key)) {
+            return null;
+        }
+        $price = $in->object($key);
+        $typed = $price->text('price', 40);
+
+        return $typed === '' ? null : $price->read('price', static fn(): Price => Price::read($typed))->times(1 / $price->metres('for_m', 0.1, Bounds::LENGTH_M[1])->inMetres());
+    }
+
+    private static function date(Input $in, string $key): string
+    {
+        $typed = $in->text($key, 40);
+        preg_match('/^\d{4}-\d{2}-\d{2}/', $typed) === 1 && strtotime($typed) !== false || $in->make(static fn(): never => throw BadUpkeep::noDate($key, $typed));
+
+        return $typed;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Upkeep;
+
+/** What can be done about the line on a spool. Source: handbook, chapter 6. */
+enum Care: string
+{
+    case Leave = 'leave';
+    case CutBack = 'cut_back';
+    case TopUp = 'top_up';
+    case TurnOver = 'turn_over';
+    case Replace = 'replace';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Leave => 'Leave it',
+            self::CutBack => 'Cut back the worn end',
+            self::TopUp => 'Top up under the main line',
+            self::TurnOver => 'Turn it end for end',
+            self::Replace => 'Replace the main line',
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Upkeep;
+
+/** How urgent a spool is, the most urgent first. */
+enum State: string
+{
+    case Due = 'due';
+    case Turn = 'turn';
+    case Low = 'low';
+    case Soon = 'soon';
+    case Fit = 'fit';
+    case Empty = 'empty';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Due => 'due',
+            self::Turn => 'turn over',
+            self::Low => 'low',
+            self::Soon => 'soon due',
+            self::Fit => 'in order',
+            self::Empty => 'empty',
+        };
+    }
+
+    /** Whether there is something to do now. */
+    public function calls(): bool
+    {
+        return in_array($this, [self::Due, self::Turn, self::Low], true);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Tests\Upkeep;
+
+use Eris\Generators;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Undro\Contract\Compute;
+use Undro\DomainFault;
+use Undro\Tests\Property;
+
+/** When a line is due, what is advised, and what topping up comes to. */
+final class UpkeepTest extends TestCase
+{
+    use Property;
+
+    private const SPOOL = ['lip_diameter_mm' => 46.2, 'arbor_diameter_mm' => 31, 'traverse_mm' => 19.5];
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> changes, state, advice */
+    public static function lives(): iterable
+    {
+        yield 'new nylon' => [[], 'fit', 'leave'];
+        yield 'nylon of a year' => [['since' => '2025-11-01'], 'due', 'replace'];
+        yield 'nylon fished out in a summer' => [['since' => '2026-05-01', 'outings' => 41], 'due', 'cut_back'];
+        yield 'the same, too short to cut' => [['since' => '2026-05-01', 'outings' => 41, 'length_m' => 90], 'due', 'replace'];
+        yield 'nylon of eleven months' => [['since' => '2025-12-28'], 'soon', 'leave'];
+        yield 'rough ground takes a third off' => [['since' => '2026-05-01', 'outings' => 28, 'rough' => true], 'due', 'cut_back'];
+        yield 'without rough ground 28 are few' => [['since' => '2026-05-01', 'outings' => 28], 'fit', 'leave'];
+        yield 'braid at half its life' => [['material' => 'braid', 'since' => '2025-05-01'], 'turn', 'turn_over'];
+        yield 'braid that was turned' => [['material' => 'braid', 'since' => '2025-05-01', 'turned_over' => '2026-10-30'], 'fit', 'leave'];
+        yield 'braid of three years' => [['material' => 'braid', 'since' => '2023-11-01', 'turned_over' => '2025-06-01'], 'due', 'replace'];
+        yield 'own figures' => [['since' => '2026-05-01', 'limits' => ['mono' => ['months' => 6, 'outings' => '']]], 'due', 'replace'];
+        yield 'line lost' => [['length_m' => 85, 'backing_m' => 5], 'low', 'top_up'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('lives')]
+    public function testTheStateAndTheAdvice(array $change, string $state, string $pick): void
+    {
+        $found = Compute::run('upkeep', self::spool($change));
+        self::assertSame([$state, $pick], [$found['state'], $found['pick']], $found['text']);
+        self::assertSame([true], array_values(array_filter(array_column($found['options'], 'picked'))));
+    }
+
+    /** What is advised to be added brings the line to the level that is wanted: the fill calculator agrees. */
+    public function testAToppedUpSpoolIsFull(): void
+    {
+        $this->limitTo(40)->forAll(self::share(), self::share())->then(static function (int $main, int $backing): void {
+            $case = self::spool(['length_m' => self::between(40, 90, $main), 'backing_m' => self::between(10, 40, $backing)]);
+            $found = Compute::run('upkeep', $case);
+            $option = array_values(array_filter($found['options'], static fn(array $option): bool => $option['id'] === 'top_up'))[0];
+            self::assertTrue($option['fits']);
+            $layers = $case['pieces'];
+            $layers[0]['length_m'] += $option['add_m'];
+            $fill = Compute::run('fill', ['spool' => self::SPOOL, 'layers' => $layers]);
+            self::assertEqualsWithDelta($found['level']['wanted_mm'], $fill['layers'][1]['depth_mm'], 0.001);
+            self::assertEqualsWithDelta(2 * $layers[1]['length_m'] + $option['add_m'], $option['wound_m'], 1e-6);
+        });
+    }
+
+    /** More outings, more age, harder ground: a line never comes due later for it. */
+    public function testWearOnlyGoesOneWay(): void
+    {
+        $this->limitTo(60)->forAll(Generators::choose(0, 60), Generators::choose(0, 20), Generators::bool())->then(static function (int $outings, int $months, bool $rough): void {
+            $since = (new \DateTimeImmutable('2026-11-25'))->modify("-$months months")->format('Y-m-d');
+            $found = Compute::run('upkeep', self::spool(['since' => $since, 'outings' => $outings]));
+            $more = Compute::run('upkeep', self::spool(['since' => $since, 'outings' => $outings + 5]));
+            $harder = Compute::run('upkeep', self::spool(['since' => $since, 'outings' => $outings, 'rough' => $rough]));
+            self::assertGreaterThanOrEqual($found['share'], $more['share']);
+            self::assertLessThanOrEqual($found['due_on'], $more['due_on']);
+            self::assertGreaterThanOrEqual($found['share'], $harder['share']);
+        });
+    }
+
+    public function testMoneyAndMetresOfEachWay(): void
+    {
+        $found = Compute::run('upkeep', self::spool(['length_m' => 100]) + ['main_price' => ['price' => '12 €', 'for_m' => '300 m'], 'backing_price' => ['price' => '10 €', 'for_m' => '1000 m']]);
+        $by = array_column($found['options'], null, 'id');
+        self::assertEqualsWithDelta(4.0, $by['replace']['cost']['amount'], 1e-9);
+        self::assertEqualsWithDelta($by['top_up']['add_m'] / 100, $by['top_up']['cost']['amount'], 1e-9);
+        self::assertSame([0.0, null], [(float) $by['leave']['wound_m'], $by['leave']['cost']]);
+        self::assertEqualsWithDelta(3 * 160, $by['turn_over']['wound_m'], 1e-9);
+        self::assertGreaterThan(0, $by['replace']['minutes']);
+    }
+
+    public function testAWrongDateIsNamed(): void
+    {
+        $this->expectException(DomainFault::class);
+        $this->expectExceptionMessage('"last spring" is not a date');
+        Compute::run('upkeep', self::spool(['since' => 'last spring']));
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    private static function spool(array $change): array
+    {
+        $change += ['since' => '2026-09-01', 'outings' => 0, 'rough' => false, 'material' => 'mono', 'length_m' => 160.0, 'backing_m' => 60.0];
+        $outings = [];
+        for ($i = 0; $i < $change['outings']; ++$i) {
+            $outings[] = ['at' => '2026-11-20', 'rough' => $change['rough']];
+        }
+
+        return array_filter(['turned_over' => $change['turned_over'] ?? null, 'limits' => $change['limits'] ?? null]) + [
+            'today' => '2026-11-25',
+            'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => 1.6, 'gear_ratio' => 5.2],
+            'spool' => self::SPOOL,
+            'pieces' => [
+                ['material' => 'mono', 'diameter_mm' => 0.30, 'length_m' => $change['backing_m'], 'since' => $change['since']],
+                ['material' => $change['material'], 'diameter_mm' => 0.26, 'length_m' => $change['length_m'], 'since' => $change['since']],
+            ],
+            'outings' => $outings,
+        ];
+    }
+}
