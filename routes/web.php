@@ -3,13 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\DataController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DragController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\PairingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReelController;
@@ -17,6 +20,7 @@ use App\Http\Controllers\RodController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SpoolController;
 use App\Http\Controllers\StripController;
+use App\Http\Controllers\UpkeepController;
 use Illuminate\Support\Facades\Route;
 
 // calculators change nothing: no session, no token
@@ -54,11 +58,28 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::get('data/schema', [DataController::class, 'schema']);
     Route::post('data/import', [DataController::class, 'import']);
     Route::get('data/{table}', [DataController::class, 'table'])->where('table', '[a-z]+');
+    Route::get('log', [LogController::class, 'index']);
+    Route::post('spools/{id}/entries', [LogController::class, 'store']);
+    Route::get('spools/{id}/history', [UpkeepController::class, 'spool']);
+    Route::get('upkeep', [UpkeepController::class, 'index']);
+    Route::get('learnt', [UpkeepController::class, 'learnt']);
+    Route::get('learnt/plan', [UpkeepController::class, 'about']);
+    Route::get('stock', [UpkeepController::class, 'stock']);
+    Route::get('packs', [UpkeepController::class, 'packs']);
+    Route::post('packs', [UpkeepController::class, 'addPack']);
+    Route::patch('packs/{id}', [UpkeepController::class, 'changePack']);
+    Route::get('day', [DayController::class, 'usual']);
+    Route::post('day', [DayController::class, 'propose']);
+    Route::get('calendar', [CalendarController::class, 'index']);
+    Route::get('calendar/file', [CalendarController::class, 'file']);
+    Route::post('calendar', [CalendarController::class, 'store']);
+    Route::delete('calendar/{id}', [CalendarController::class, 'revoke']);
     Route::get('events', [EventController::class, 'index']);
     Route::post('events', [EventController::class, 'store']);
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });
 
+Route::get('/calendar/{key}.ics', [CalendarController::class, 'followed'])->where('key', '[A-Za-z0-9]{40}')->withoutMiddleware('web');
 Route::get('/pair/{code?}', [PairingController::class, 'door'])->where('code', '[A-Za-z0-9-]{1,12}');
 Route::post('/pair', [PairingController::class, 'enter']);
 Route::view('/{any?}', 'app')->where('any', '.*');

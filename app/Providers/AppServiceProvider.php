@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Log\Care;
 use App\Log\EventLog;
+use App\Log\Learning;
 use App\Log\Pictures;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
@@ -15,6 +17,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(EventLog::class);
         $this->app->scoped(Pictures::class);
+        $this->app->scoped(Care::class);
+        $this->app->scoped(Learning::class);
     }
 
     public function boot(): void

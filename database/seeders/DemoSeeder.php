@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Log\DragLog;
+use App\Log\Entries;
 use App\Log\EventLog;
 use App\Models\Angler;
 use App\Models\Filler;
@@ -221,9 +222,8 @@ final class DemoSeeder extends Seeder
         $this->wind('lantern', 200, [['i', 66]]);
         $this->wind('puddle', 190, [['i', 60]]);
         $this->wind('hallow', 280, [['j', 128]]);
-        foreach ([250, 236, 221, 214, 190, 177, 160, 151, 133, 120, 88, 71, 52, 30, 12] as $daysAgo) {
-            $this->event(EventKind::Fished, $daysAgo, [], note: $daysAgo % 2 === 0 ? 'kayak, Skarrow Sound' : 'rocks at Grey Ness');
-        }
+        $this->outings();
+        $this->levels();
         $this->away('skerry', EventKind::CutBack, PlaceKind::Waste, 221, 'b', 12, 'chafed over mussels');
         $this->away('jigger', EventKind::Lost, PlaceKind::Water, 160, 'd', 46, 'a big ling went round the wreck');
         $this->away('longshore', EventKind::CutBack, PlaceKind::Waste, 133, 'h', 25, null);
@@ -238,6 +238,45 @@ final class DemoSeeder extends Seeder
         ], note: 'two thirds empty: wound again the week after');
         $this->wind('harbour', 101, [['h', 150], ['e', 120]]);
         $this->event(EventKind::StockTake, 40, [], [new Count($this->filler('l'), Length::metres(205), $this->lines['hybrid25']->id)], note: 'by kitchen scale');
+    }
+
+    /** Days on the water: Orla most weeks from the kayak, Tam from the rocks, Pip in the holidays. */
+    private function outings(): void
+    {
+        $days = [
+            'skerry' => ['orla', range(300, 12, 8), '35 m', '60 m', 'kayak, Skarrow Sound'],
+            'tarn' => ['orla', range(305, 20, 7), '30 m', '', 'Upper Hollow lake'],
+            'longshore' => ['tam', range(290, 30, 26), '95 m', '40 m', 'rocks at Grey Ness'],
+            'jigger' => ['tam', range(280, 60, 30), '', '110 m', 'the wreck off Grey Ness'],
+            'hallow' => ['orla', range(240, 90, 30), '28 m', '20 m', 'kelp edge, Skarrow Sound'],
+            'lantern' => ['pip', range(195, 170, 3), '15 m', '', 'jetty'],
+        ];
+        foreach ($days as $spool => [$angler, $daysAgo, $cast, $run, $words]) {
+            foreach ($daysAgo as $index => $ago) {
+                $this->said($spool, 'fished', $ago, $this->anglers[$angler]->id, ['hours' => 3 + $index % 3, 'sun' => $ago > 130 && $ago < 210 && $index % 2 === 0, 'rough' => $spool === 'longshore' || $index % 5 === 4, 'cast' => $cast, 'run' => $run, 'words' => $words]);
+            }
+        }
+    }
+
+    /** How full each came out, as it was read; one was read off the wrong side of the ruler. */
+    private function levels(): void
+    {
+        foreach ([
+            ['skerry', 318, '1.9 mm', 3], ['skerryShallow', 317, '4.4 mm', 1], ['longshore', 305, '3.4 mm', 3], ['jigger', 300, '', 1],
+            ['hallow', 280, '3.3 mm', 3], ['bight', 290, '6.1 mm', 3],
+        ] as [$spool, $ago, $gap, $readings]) {
+            $lies = $this->log->lying($this->spools[$spool]->id);
+            if ($gap !== '' && $lies !== []) {
+                $this->said($spool, 'level', $ago - 1, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $figures */
+    private function said(string $spool, string $what, int $daysAgo, int $angler, array $figures): void
+    {
+        $when = Carbon::now('UTC')->subDays($daysAgo)->setTime(19, 10)->format('Y-m-d\TH:i:s.v\Z');
+        app(Entries::class)->write((string) Str::uuid(), $this->spools[$spool]->id, $what, Input::of($figures), $angler, $when, null);
     }
 
     /** @param list<array{string, int}> $layers filler and metres, from the arbor out */

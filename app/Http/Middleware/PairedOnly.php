@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
-/** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. */
+/** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. A calendar comes with a key of its own. */
 final class PairedOnly
 {
     public const COOKIE = 'undro_device';
@@ -19,7 +19,7 @@ final class PairedOnly
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if (self::isThisComputer($request) || $request->is('pair', 'pair/*')) {
+        if (self::isThisComputer($request) || $request->is('pair', 'pair/*', 'calendar/*.ics')) {
             return $next($request);
         }
         $token = $request->cookies->get(self::COOKIE);

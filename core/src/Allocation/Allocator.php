@@ -68,7 +68,7 @@ final class Allocator
             $may = false;
             foreach ([...$this->fillers, ...$this->packs] as $source) {
                 $room = $piece->parts ? 2 * $source->length : $source->length;
-                $may = $may || (in_array($source->line, $piece->lines, true) && ($piece->parts ? $source->length >= $this->least || $source->length >= $piece->length : $room >= $piece->length));
+                $may = $may || ($piece->takes($source) && ($piece->parts ? $source->length >= $this->least || $source->length >= $piece->length : $room >= $piece->length));
             }
             if (!$may) {
                 $cannot[] = $piece->job;
@@ -109,7 +109,7 @@ final class Allocator
      */
     private function group(array $pieces, array $fillers, array $packs, float $share): Allocation
     {
-        uasort($pieces, static fn(Piece $a, Piece $b): int => [$b->length, $a->lines, $a->parts] <=> [$a->length, $b->lines, $b->parts]);
+        uasort($pieces, static fn(Piece $a, Piece $b): int => [$b->only !== null, $b->length, $a->lines, $a->parts, $a->not, $a->only] <=> [$a->only !== null, $a->length, $b->lines, $b->parts, $b->not, $b->only]);
         $bound = Bound::cost($pieces, $fillers, $packs);
         $found = null;
         if (count($pieces) <= 24) {
@@ -144,7 +144,7 @@ final class Allocator
         if (array_filter($pieces, static fn(Piece $piece): bool => $piece->parts) === []) {
             return null;
         }
-        $whole = array_map(static fn(Piece $piece): Piece => new Piece($piece->job, $piece->part, $piece->lines, $piece->length), $pieces);
+        $whole = array_map(static fn(Piece $piece): Piece => $piece->whole(), $pieces);
         try {
             return $this->group($whole, $fillers, $packs, $share)->bins;
         } catch (BadAllocation) {
@@ -196,7 +196,7 @@ final class Allocator
         $unused = $fillers;
         foreach ($pieces as $number => $piece) {
             $rest = $piece->length;
-            $may = static fn(Source $source): bool => in_array($source->line, $piece->lines, true);
+            $may = static fn(Source $source): bool => $piece->takes($source) || $source->id === self::NOWHERE && $piece->only === null && in_array($source->line, $piece->lines, true);
             $at = $this->place($open, $unused, $packs, $rest, $may);
             if ($at === null && $piece->parts) {
                 // in two: as much as the roomiest gives, the rest somewhere else of the same line
@@ -261,7 +261,7 @@ final class Allocator
     private function inTwo(int $number, Piece $piece, array &$open, array &$unused, array $packs): bool
     {
         foreach ($piece->lines as $line) {
-            $may = static fn(Source $source): bool => $source->line === $line;
+            $may = static fn(Source $source): bool => $source->line === $line && $piece->takes($source);
             $rooms = [
                 ...array_map(static fn(Bin $bin): int => $bin->left(), array_filter($open, static fn(Bin $bin): bool => $may($bin->source))),
                 ...array_map(static fn(Source $source): int => $source->length, array_filter([...$unused, ...$packs], $may)),

@@ -72,7 +72,7 @@ final class Exact
             $this->reach[$at] = array_values(array_filter(
                 array_keys($numbers),
                 fn(int $bit): bool => ($lengths[$bit] <= $source->length || $this->splits($numbers[$bit]))
-                    && (isset($this->fixed[$numbers[$bit]]) ? $this->fixed[$numbers[$bit]][0] === $source->line : in_array($source->line, $this->pieces[$numbers[$bit]]->lines, true)),
+                    && $this->pieces[$numbers[$bit]]->takes($source) && (!isset($this->fixed[$numbers[$bit]]) || $this->fixed[$numbers[$bit]][0] === $source->line),
             ));
         }
         $this->lengths = $lengths;
@@ -133,7 +133,7 @@ final class Exact
         $may = array_values(array_filter($this->reach[$reach], static fn(int $bit): bool => ($left & (1 << $bit)) !== 0));
         // the rest of a piece that was begun may end here, or wait for a later source
         $starts = [[[], $source->length, $begun]];
-        if ($begun !== null && $begun[2] === $source->line && $begun[1] <= $source->length) {
+        if ($begun !== null && $begun[2] === $source->line && $begun[1] <= $source->length && $this->pieces[$this->numbers[$begun[0]]]->takes($source)) {
             $starts[] = [[[$this->numbers[$begun[0]], $begun[1]]], $source->length - $begun[1], null];
         }
         foreach ($starts as [$cuts, $room, $still]) {
@@ -236,7 +236,9 @@ final class Exact
         return ($this->fixed[$one] ?? null) === ($this->fixed[$other] ?? null)
             && $this->pieces[$one]->length === $this->pieces[$other]->length
             && $this->pieces[$one]->lines === $this->pieces[$other]->lines
-            && $this->pieces[$one]->parts === $this->pieces[$other]->parts;
+            && $this->pieces[$one]->parts === $this->pieces[$other]->parts
+            && $this->pieces[$one]->not === $this->pieces[$other]->not
+            && $this->pieces[$one]->only === $this->pieces[$other]->only;
     }
 
     private static function lowest(int $mask): int

@@ -22,23 +22,36 @@ final class AllocateCase implements Calculator
     private const MONEY = 1e4;
     /** The shortest part of backing in two pieces, m. */
     private const LEAST_M = 10.0;
-    private const USEFUL_M = 50.0;
+    public const USEFUL_M = 50.0;
 
+    /**
+     * @return array{cuts: list<array{job: string, part: string, source: string, length_m: float}>, buy: list<array{pack: int, count: int}>, cost: float, waste_m: float, sources: int, optimal: bool, cost_bound: float}
+     *
+     * @throws \Undro\DomainFault
+     */
     public static function compute(Input $in): array
     {
         $two = (int) $in->number('backing_pieces_max', 1, 2, 1) === 2;
         $pieces = [];
         $jobs = [];
+        $not = [];
+        $only = [];
+        foreach ($in->objects('forbid', 0, 500) as $each) {
+            $not[$each->text('job', self::NAME)][$each->choice('part', Part::class)->value][] = $each->text('source', self::NAME);
+        }
+        foreach ($in->objects('pin', 0, 500) as $each) {
+            $only[$each->text('job', self::NAME)][$each->choice('part', Part::class)->value] = $each->text('source', self::NAME);
+        }
         foreach ($in->objects('jobs', 0, self::JOBS) as $job) {
             $id = self::name($job, 'id');
             !isset($jobs[$id]) || throw BadAllocation::twice('jobs', $id);
             $jobs[$id] = true;
             $main = $job->object('main');
-            $pieces[] = new Piece($id, Part::Main, [self::name($main, 'line')], self::length($main));
+            $pieces[] = new Piece($id, Part::Main, [self::name($main, 'line')], self::length($main), false, $not[$id]['main'] ?? [], $only[$id]['main'] ?? null);
             $backing = $job->has('backing') ? $job->object('backing') : null;
             if ($backing !== null && self::length($backing) > 0) {
                 $lines = array_map(strval(...), $backing->texts('lines', 1, 50, self::NAME));
-                $pieces[] = new Piece($id, Part::Backing, array_values(array_unique($lines)), self::length($backing), $two);
+                $pieces[] = new Piece($id, Part::Backing, array_values(array_unique($lines)), self::length($backing), $two && !isset($only[$id]['backing']), $not[$id]['backing'] ?? [], $only[$id]['backing'] ?? null);
             }
         }
         $pieces = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->length > 0));
@@ -61,7 +74,7 @@ final class AllocateCase implements Calculator
     /**
      * @param list<Piece> $pieces
      *
-     * @return array<string, mixed>
+     * @return array{cuts: list<array{job: string, part: string, source: string, length_m: float}>, buy: list<array{pack: int, count: int}>, cost: float, waste_m: float, sources: int, optimal: bool, cost_bound: float}
      */
     private static function result(Allocation $found, array $pieces): array
     {
@@ -81,7 +94,7 @@ final class AllocateCase implements Calculator
         ksort($bought);
 
         return [
-            'cuts' => array_map(static fn(array $cut): array => array_diff_key($cut, ['number' => true]), $cuts),
+            'cuts' => array_map(static fn(array $cut): array => ['job' => $cut['job'], 'part' => $cut['part'], 'source' => $cut['source'], 'length_m' => $cut['length_m']], $cuts),
             'buy' => array_map(static fn(int|string $pack, int $count): array => ['pack' => (int) $pack, 'count' => $count], array_keys($bought), $bought),
             'cost' => $found->worth->cost / self::MONEY,
             'waste_m' => $found->worth->waste / self::MICRO,

@@ -34,8 +34,10 @@ final class Compute
         'schools' => SchoolsCase::class,
         'picture' => PictureCase::class,
         'learn' => LearnCase::class,
+        'learnt' => LearntCase::class,
         'allocate' => AllocateCase::class,
         'upkeep' => UpkeepCase::class,
+        'day' => DayCase::class,
         'quantity' => QuantityCase::class,
     ];
 

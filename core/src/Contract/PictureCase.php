@@ -18,7 +18,7 @@ final class PictureCase implements Calculator
         $measures = SpoolInput::measures($spoolIn, Tolerance::GEOMETRY);
         $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
         $layers = array_map(FillCase::layer(...), $in->objects('layers', 0, 200));
-        $fill = $layers === [] ? null : FillCalculator::solve($spool, null, $layers);
+        $fill = $layers === [] ? null : FillCalculator::solve($spool, null, $layers, $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO));
 
         return [
             'shape' => PlanCase::shape($spool),

@@ -122,6 +122,12 @@ final readonly class Steps
         );
     }
 
+    /** How long a filler of this lies in the water before it is wound, minutes; none for braid. */
+    public static function soakMinutes(Material $material): float
+    {
+        return (self::SOAK_S[$material->value] ?? 0) / 60;
+    }
+
     private function soak(int $index, Layer $layer): ?Step
     {
         $material = $layer->line->material;

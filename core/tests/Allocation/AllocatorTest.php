@@ -99,6 +99,37 @@ final class AllocatorTest extends TestCase
         }
     }
 
+    public function testAPinHoldsAndWhatIsForbiddenIsLeftAlone(): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(1, 100_000), Generators::choose(2, 6), Generators::choose(1, 2))->then(function (int $seed, int $jobs, int $parts): void {
+            $case = self::day($seed, $jobs, $parts);
+            $free = Compute::run('allocate', $case);
+            // another filler of the line than was chosen, where there is one, and never again the one that the other was cut from
+            $cut = $free['cuts'][count($free['cuts']) - 1];
+            $case['forbid'] = [['job' => $cut['job'], 'part' => $cut['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $cut['source'])]];
+            $pin = $free['cuts'][0];
+            $case['pin'] = [['job' => $pin['job'], 'part' => $pin['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $pin['source'])]];
+            try {
+                $found = Compute::run('allocate', $case);
+            } catch (DomainFault $fault) {
+                self::assertSame('jobs', $fault->field);
+
+                return;
+            }
+            self::assertPossible($case, $found);
+            self::assertGreaterThanOrEqual($free['cost_bound'] - 1e-9, $found['cost']);
+            foreach ($found['cuts'] as $each) {
+                $source = preg_replace('/^(pack:\d+):.*/', '$1', $each['source']);
+                if ([$each['job'], $each['part']] === [$cut['job'], $cut['part']]) {
+                    self::assertNotSame($case['forbid'][0]['source'], $source);
+                }
+                if ([$each['job'], $each['part']] === [$pin['job'], $pin['part']]) {
+                    self::assertSame($case['pin'][0]['source'], $source);
+                }
+            }
+        });
+    }
+
     public function testAnExactFitFits(): void
     {
         $found = Compute::run('allocate', ['jobs' => [['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 0.1 + 0.2]]], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 0.3]]]);

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exchange\Calendar;
+use App\Log\Care;
+use App\Log\EventLog;
+use App\Models\Account;
+use App\Models\CalendarKey;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** What is due as a calendar: once as a file, or followed by whoever has a key. */
+final class CalendarController
+{
+    public function __construct(private readonly Care $care) {}
+
+    public function file(): Response
+    {
+        return new Response(Calendar::write($this->care->all(null), Carbon::now('UTC')->format('Ymd\THis\Z')), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="undro.ics"', 'Cache-Control' => 'no-store']);
+    }
+
+    /** For a calendar that asks again and again; a key that was revoked finds nothing. */
+    public function followed(string $key): Response
+    {
+        CalendarKey::knows($key) || abort(404);
+
+        return $this->file();
+    }
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(CalendarKey::query()->where('account_id', Account::current()->id)->orderBy('id')->get()->map(static fn(CalendarKey $key): array => ['id' => $key->id, 'made_at' => $key->made_at])->all());
+    }
+
+    /** The key is told once and kept nowhere. */
+    public function store(): JsonResponse
+    {
+        $key = Str::random(40);
+        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => EventLog::now()]);
+
+        return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$key.ics"], 201);
+    }
+
+    public function revoke(int $id): JsonResponse
+    {
+        CalendarKey::query()->where('account_id', Account::current()->id)->findOrFail($id)->delete();
+
+        return $this->index();
+    }
+}

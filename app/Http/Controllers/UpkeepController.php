@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Log\Care;
+use App\Log\EventLog;
+use App\Log\Learning;
+use App\Log\Stock;
+use App\Models\Angler;
+use App\Models\Event;
+use App\Models\LinePack;
+use App\Models\LineProduct;
+use App\Models\Reel;
+use App\Models\Spool;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Undro\Contract\Bounds;
+use Undro\Contract\Compute;
+use Undro\Contract\Input;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Piece;
+use Undro\Units\Price;
+
+/** What the spools need, what was learnt of them, and what the rack still holds. */
+final class UpkeepController
+{
+    public function __construct(private readonly EventLog $log, private readonly Care $care, private readonly Learning $learning) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->care->all(Angler::query()->with('habits')->find($request->integer('angler'))));
+    }
+
+    /** One spool through time: what lay on it after each entry, how it stood then, what it needs now. */
+    public function spool(Request $request, int $id): JsonResponse
+    {
+        $spool = Spool::query()->with(['rating', 'reels.angler.habits'])->findOrFail($id);
+        $reel = $spool->reels->first() ?? abort(404);
+        $states = $this->log->states($spool->id);
+        $kinds = Event::query()->whereIn('uuid', array_column($states, 'event'))->pluck('kind', 'uuid')->all();
+
+        return new JsonResponse([
+            'spool' => $spool->id,
+            'reel' => $reel->id,
+            'states' => array_map(fn(array $state): array => [
+                'event' => $state['event'],
+                'kind' => $kinds[$state['event']] ?? EventKind::StockTake->value,
+                'at' => $state['at'],
+                'pieces' => array_map(static fn(Piece $piece): array => ['line' => $piece->product, 'length_m' => $piece->length->inMetres(), 'since' => $piece->since], $state['pieces']),
+                ...$this->level($spool, $reel, $state['pieces']),
+            ], $states),
+            'care' => $this->care->of($reel, $spool, Angler::query()->with('habits')->find($request->integer('angler'))),
+        ]);
+    }
+
+    /** What finished fills have taught, in words, and the readings it comes from. */
+    public function learnt(): JsonResponse
+    {
+        $spools = [];
+        foreach (Spool::inUse()->with('reels')->orderBy('id')->get() as $spool) {
+            $known = $this->learning->spool($spool->id);
+            if ($known !== null) {
+                $spools[] = ['spool' => $spool->id, 'name' => ($spool->reels->first()->name ?? '') . ", $spool->name"] + $known + Compute::run('learnt', ['of' => 'spool'] + $known);
+            }
+        }
+        $lines = [];
+        foreach (LineProduct::query()->orderBy('name')->get() as $line) {
+            $known = $this->learning->line($line->id);
+            if ($known !== null) {
+                $lines[] = ['line' => $line->id, 'name' => $line->name] + $known + Compute::run('learnt', ['of' => 'line', 'material' => $line->material] + $known);
+            }
+        }
+        $doubtful = $this->learning->doubtful();
+
+        return new JsonResponse([
+            'spools' => $spools,
+            'lines' => $lines,
+            'readings' => array_map(static fn(array $reading): array => array_intersect_key($reading, array_flip(['uuid', 'happened_at', 'spool', 'gap', 'gap_mm', 'readings', 'counts'])) + ['doubtful' => in_array($reading['uuid'], $doubtful, true)], array_reverse($this->learning->readings())),
+        ]);
+    }
+
+    /** What a plan is told of its spool and lines. */
+    public function about(Request $request): JsonResponse
+    {
+        return new JsonResponse(['learnt' => $this->learning->about($request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null)]);
+    }
+
+    public function stock(Stock $stock): JsonResponse
+    {
+        return new JsonResponse($stock->lines());
+    }
+
+    public function packs(): JsonResponse
+    {
+        $out = [];
+        foreach (Stock::packs() as $line => $packs) {
+            foreach ($packs as $pack) {
+                $out[] = ['line' => $line] + $pack;
+            }
+        }
+
+        return new JsonResponse($out);
+    }
+
+    public function addPack(Request $request): JsonResponse
+    {
+        $request->validate(['line' => ['required', 'integer', Rule::exists(LineProduct::class, 'id')], 'length' => ['required', 'string', 'max:60'], 'price' => ['required', 'string', 'max:20']]);
+        $in = Input::of($request->all());
+        $in->read('price', static fn(): Price => Price::read($request->string('price')->value()));
+        LinePack::query()->create([
+            'line_product_id' => $request->integer('line'),
+            'length_typed' => $request->string('length')->value(),
+            'length_m' => $in->metres('length', 1, Bounds::LENGTH_M[1])->inMetres(),
+            'price' => $request->string('price')->value(),
+        ]);
+
+        return $this->packs()->setStatusCode(201);
+    }
+
+    /** A pack put away can be had back. */
+    public function changePack(Request $request, int $id): JsonResponse
+    {
+        $pack = LinePack::query()->findOrFail($id);
+        $pack->setArchived($request->boolean('archived'));
+        $pack->save();
+
+        return $this->packs();
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return array<string, mixed> depth_mm and retrieve_m, null where the spool's shape is not known
+     */
+    private function level(Spool $spool, Reel $reel, array $pieces): array
+    {
+        $none = ['depth_mm' => null, 'retrieve_m' => null];
+        if ($pieces === []) {
+            return $none;
+        }
+        try {
+            $layers = Compute::run('picture', ['reel' => $reel->kind, 'gear_ratio' => $reel->gear_ratio, 'spool' => $spool->figures(), 'layers' => array_map(fn(Piece $piece): array => $this->log->facts($piece->product, static fn(LineProduct $line): array => ['material' => $line->material, 'diameter_mm' => $line->diameter_mm]) + ['length_m' => $piece->length->inMetres()], $pieces)])['layers'];
+        } catch (\Undro\DomainFault) {
+            return $none;
+        }
+        $top = is_array($layers) ? $layers[count($layers) - 1] ?? [] : [];
+
+        return is_array($top) ? ['depth_mm' => $top['depth_mm'] ?? null, 'retrieve_m' => $top['retrieve_m'] ?? null] : $none;
+    }
+}

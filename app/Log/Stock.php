@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Http\Resources\LineResource;
+use App\Models\Account;
+use App\Models\Filler;
+use App\Models\LinePack;
+use App\Models\Spool;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Undro\DomainFault;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Units\Price;
+
+/** Line by line: what is at hand, what a metre costs, what it is enough for, and what is running out. */
+final readonly class Stock
+{
+    /** Use is counted over so long. */
+    private const MONTHS = 12;
+    /** With less than this many months of use at hand a line is running out. Ours. */
+    private const LOW_MONTHS = 3.0;
+    /** Knots, and what lies through the guides while it is wound, m. Ours. */
+    public const RESERVE_M = 3.0;
+
+    public function __construct(private EventLog $log) {}
+
+    /** @return list<array<string, mixed>> by name */
+    public function lines(): array
+    {
+        $used = $this->used();
+        $fills = $this->fills();
+        $packs = self::packs();
+        $fillers = Filler::inUse()->orderBy('id')->get()->groupBy('line_product_id');
+        $out = [];
+        foreach ($this->log->products() as $product) {
+            $own = $fillers[$product->id] ?? null;
+            if ($product->archived_at !== null || ($own === null && !isset($used[$product->id]))) {
+                continue;
+            }
+            $left = [];
+            foreach ($own ?? [] as $filler) {
+                $left[$filler->id] = $this->log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres();
+            }
+            $total = array_sum($left);
+            $month = ($used[$product->id] ?? 0.0) / self::MONTHS;
+            $months = $month > 0 ? $total / $month : null;
+            $out[] = [
+                'line' => LineResource::facts($product),
+                'left_m' => $total,
+                'fillers' => count(array_filter($left)),
+                'longest_m' => max([0.0, ...array_values($left)]),
+                'used_m' => $used[$product->id] ?? 0.0,
+                'months_left' => $months,
+                'running_out' => $months !== null && $months < self::LOW_MONTHS,
+                'per_metre' => self::perMetre($packs[$product->id] ?? []),
+                'enough_for' => array_values(array_filter(array_map(
+                    static fn(array $fill): ?array => $fill['line'] === $product->id && max([0.0, ...array_values($left)]) >= $fill['length_m'] + self::RESERVE_M
+                        ? ['spool' => $fill['spool'], 'role' => $fill['role'], 'length_m' => $fill['length_m'], 'times' => array_sum(array_map(static fn(float $each): int => (int) floor($each / ($fill['length_m'] + self::RESERVE_M)), array_values($left)))]
+                        : null,
+                    $fills,
+                ))),
+            ];
+        }
+        usort($out, static fn(array $a, array $b): int => [!$a['running_out'], $a['line']['name']] <=> [!$b['running_out'], $b['line']['name']]);
+
+        return $out;
+    }
+
+    /**
+     * Packs as they can be bought: the angler's own list, and what was bought before with its price.
+     *
+     * @return array<int, list<array{id: int|null, length_m: float, length: string, price: string}>> by line
+     */
+    public static function packs(): array
+    {
+        $packs = [];
+        foreach (LinePack::inUse()->orderBy('id')->get() as $pack) {
+            $packs[$pack->line_product_id][] = ['id' => $pack->id, 'length_m' => $pack->length_m, 'length' => $pack->length_typed, 'price' => $pack->price];
+        }
+        foreach (Filler::query()->where('price', '!=', '')->orderByDesc('id')->get() as $filler) {
+            $known = array_column($packs[$filler->line_product_id] ?? [], 'length_m');
+            if (!in_array($filler->full_length_m, $known, false)) {
+                $packs[$filler->line_product_id][] = ['id' => null, 'length_m' => $filler->full_length_m, 'length' => $filler->full_length_typed, 'price' => $filler->price];
+            }
+        }
+
+        return $packs;
+    }
+
+    /**
+     * The least a metre costs.
+     *
+     * @param list<array{id: int|null, length_m: float, length: string, price: string}> $packs
+     *
+     * @return array{amount: float, money: string}|null
+     */
+    private static function perMetre(array $packs): ?array
+    {
+        $best = null;
+        foreach ($packs as $pack) {
+            try {
+                $price = Price::read($pack['price'])->times(1 / $pack['length_m']);
+            } catch (DomainFault) {
+                continue;
+            }
+            $best = $best === null || $price->amount < $best->amount ? $price : $best;
+        }
+
+        return $best === null ? null : ['amount' => $best->amount, 'money' => $best->money];
+    }
+
+    /** @return array<int, float> metres that came off fillers in the last months, by line */
+    private function used(): array
+    {
+        $out = $this->log->takenBack();
+        $from = Carbon::now('UTC')->subMonths(self::MONTHS)->format('Y-m-d\TH:i:s.v\Z');
+        $used = [];
+        /** @var object{uuid: string, line_product_id: int, length_m: float} $row */
+        foreach (DB::table('event_moves')->join('events', 'events.id', '=', 'event_moves.event_id')->where('events.account_id', Account::current()->id)->where('events.happened_at', '>=', $from)->where('from_kind', 'filler')->where('to_kind', 'spool')->get(['events.uuid', 'line_product_id', 'length_m']) as $row) {
+            if (!isset($out[$row->uuid])) {
+                $used[$row->line_product_id] = ($used[$row->line_product_id] ?? 0.0) + $row->length_m;
+            }
+        }
+
+        return $used;
+    }
+
+    /** @return list<array{spool: int, role: string, line: int, length_m: float}> what lies on the spools now */
+    private function fills(): array
+    {
+        $fills = [];
+        foreach (Spool::query()->whereNull('archived_at')->orderBy('id')->get() as $spool) {
+            $pieces = $this->log->lying($spool->id);
+            $outer = $pieces === [] ? null : $pieces[count($pieces) - 1]->product;
+            $sums = [];
+            foreach ($pieces as $piece) {
+                $sums[$piece->product] = ($sums[$piece->product] ?? 0.0) + $piece->length->inMetres();
+            }
+            foreach ($sums as $line => $metres) {
+                $fills[] = ['spool' => $spool->id, 'role' => $line === $outer ? 'main' : 'backing', 'line' => $line, 'length_m' => $metres];
+            }
+        }
+
+        return $fills;
+    }
+}
