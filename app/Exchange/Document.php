@@ -9,9 +9,12 @@ use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\EventMove;
 use App\Models\Filler;
+use App\Models\LevelReading;
 use App\Models\LineMeasurement;
+use App\Models\LinePack;
 use App\Models\LineProduct;
 use App\Models\Measurement;
+use App\Models\Outing;
 use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Rod;
@@ -66,6 +69,7 @@ final class Document
             'size_from' => $line->size_from,
             'strength' => $line->strength_typed,
             'colour' => $line->colour,
+            'packs' => LinePack::inUse()->where('line_product_id', $line->id)->orderBy('id')->get()->map(static fn(LinePack $pack): array => ['length' => $pack->length_typed, 'price' => $pack->price])->all(),
             'measurements' => $line->measurements->map(static fn(LineMeasurement $each): array => [
                 'typed' => $each->typed, 'how' => $each->how, 'workings' => $each->workings, 'measured_at' => $each->measured_at,
             ])->all(),
@@ -176,6 +180,8 @@ final class Document
         ];
         $place = static fn(string $kind, int $id): array => $id === 0 ? ['kind' => $kind] : ['kind' => $kind, 'key' => $keys[$kind][$id] ?? (string) $id];
         $drags = DragSetting::query()->get()->keyBy('event_id');
+        $outings = Outing::query()->get()->keyBy('event_id');
+        $levels = LevelReading::query()->get()->keyBy('event_id');
         $keys['reel'] = Reel::query()->pluck('key', 'id')->all();
         $history = [];
         foreach (Event::query()->with('moves')->orderBy('id')->get() as $event) {
@@ -192,6 +198,8 @@ final class Document
                 'moves' => $moves->map(static fn(EventMove $move): array => ['from' => $place((string) $move->from_kind, $move->from_id), 'to' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
                 'counts' => $counts->map(static fn(EventMove $move): array => ['at' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
                 ...($drag = $drags->get($event->id)) === null ? [] : ['drag' => ['reel' => $keys['reel'][$drag->reel_id] ?? '', 'spool' => $keys['spool'][$drag->spool_id] ?? ''] + self::drag($drag)],
+                ...($outing = $outings->get($event->id)) === null ? [] : ['outing' => ['spool' => $keys['spool'][$outing->spool_id] ?? '', 'hours' => $outing->hours, 'sun' => $outing->sun, 'rough' => $outing->rough, 'cast' => $outing->cast_typed, 'run' => $outing->run_typed]],
+                ...($level = $levels->get($event->id)) === null ? [] : ['level' => ['spool' => $keys['spool'][$level->spool_id] ?? '', 'gap' => $level->gap_typed, 'readings' => $level->readings, 'counts' => $level->counts]],
             ];
         }
 

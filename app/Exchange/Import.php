@@ -8,6 +8,7 @@ use App\Log\EventLog;
 use App\Models\Account;
 use App\Models\Angler;
 use App\Models\Filler;
+use App\Models\LinePack;
 use App\Models\LineProduct;
 use App\Models\Plan;
 use App\Models\Reel;
@@ -168,6 +169,9 @@ final class Import
         $line->take(new TypedFigures($row), dated: $measurements !== []);
         foreach ($measurements as $each) {
             $line->measuredBefore(new TypedFigures($each));
+        }
+        foreach (self::list($row['packs'] ?? null) as $pack) {
+            LinePack::from($line, new TypedFigures($pack));
         }
 
         return $state;

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Log\DragLog;
+use App\Log\Entries;
 use App\Models\Angler;
 use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\Filler;
+use App\Models\LevelReading;
 use App\Models\LineProduct;
+use App\Models\Outing;
 use App\Models\Reel;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
@@ -125,6 +128,12 @@ final class Records
         if (is_array($row['drag'] ?? null)) {
             $drag = $row['drag'];
             DragSetting::query()->create(['event_id' => $event->id] + DragLog::figures($this->id(Reel::class, 'drag.reel', $drag['reel'] ?? ''), $this->id(Spool::class, 'drag.spool', $drag['spool'] ?? ''), Input::of($drag)));
+        }
+        if (is_array($row['outing'] ?? null)) {
+            Outing::query()->create(['event_id' => $event->id, 'spool_id' => $this->id(Spool::class, 'outing.spool', $row['outing']['spool'] ?? '')] + Entries::outing(Input::of($row['outing'])));
+        }
+        if (is_array($row['level'] ?? null)) {
+            LevelReading::query()->create(['event_id' => $event->id, 'spool_id' => $this->id(Spool::class, 'level.spool', $row['level']['spool'] ?? '')] + Entries::level(Input::of($row['level'])));
         }
 
         return true;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Undro\Contract\Bounds;
+use Undro\Units\Price;
 
 /**
  * A pack of a line as it is on sale, on the angler's own list.
@@ -20,4 +22,14 @@ final class LinePack extends Model
     use OwnedByAccount;
 
     protected $guarded = [];
+
+    /** A pack of a line for the list; one that is there already is that one. @throws \Undro\DomainFault naming the figure that cannot be */
+    public static function from(LineProduct $line, TypedFigures $figures): self
+    {
+        $price = $figures->text('price');
+        $figures->in->read('price', static fn(): Price => Price::read($price));
+        $metres = $figures->in->metres('length', 1, Bounds::LENGTH_M[1])->inMetres();
+
+        return self::query()->updateOrCreate(['line_product_id' => $line->id, 'length_m' => $metres], ['length_typed' => $figures->text('length'), 'price' => $price, 'archived_at' => null]);
+    }
 }

@@ -223,10 +223,11 @@ final class DemoSeeder extends Seeder
         $this->wind('puddle', 190, [['i', 60]]);
         $this->wind('hallow', 280, [['j', 128]]);
         $this->outings();
-        $this->levels();
         $this->away('skerry', EventKind::CutBack, PlaceKind::Waste, 221, 'b', 12, 'chafed over mussels');
         $this->away('jigger', EventKind::Lost, PlaceKind::Water, 160, 'd', 46, 'a big ling went round the wreck');
+        $this->away('jigger', EventKind::Lost, PlaceKind::Water, 59, 'd', 62, 'the same wreck, the same end');
         $this->away('longshore', EventKind::CutBack, PlaceKind::Waste, 133, 'h', 25, null);
+        $this->levels();
         // entered for the wrong spool, and taken back
         $wrong = $this->away('tarn', EventKind::Lost, PlaceKind::Water, 120, 'f', 30, 'snagged');
         $this->event(EventKind::Voided, 119, [], corrects: $wrong);
@@ -262,13 +263,10 @@ final class DemoSeeder extends Seeder
     private function levels(): void
     {
         foreach ([
-            ['skerry', 318, '1.9 mm', 3], ['skerryShallow', 317, '4.4 mm', 1], ['longshore', 305, '3.4 mm', 3], ['jigger', 300, '', 1],
-            ['hallow', 280, '3.3 mm', 3], ['bight', 290, '6.1 mm', 3],
+            ['skerry', 317, '1.9 mm', 3], ['skerry', 215, '2.0 mm', 3], ['skerry', 100, '1.9 mm', 1], ['skerry', 62, '6.2 mm', 1],
+            ['longshore', 304, '3.1 mm', 3], ['longshore', 131, '3.4 mm', 1], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
         ] as [$spool, $ago, $gap, $readings]) {
-            $lies = $this->log->lying($this->spools[$spool]->id);
-            if ($gap !== '' && $lies !== []) {
-                $this->said($spool, 'level', $ago - 1, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
-            }
+            $this->said($spool, 'level', $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
         }
     }
 

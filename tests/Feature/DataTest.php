@@ -165,10 +165,10 @@ final class DataTest extends TestCase
 
     private function emptied(): void
     {
-        foreach (['events', 'event_moves', 'measurements', 'line_measurements', 'run_marks', 'drag_settings'] as $table) {
+        foreach (['events', 'event_moves', 'measurements', 'line_measurements', 'run_marks', 'drag_settings', 'outings', 'level_readings'] as $table) {
             DB::statement("DROP TRIGGER {$table}_no_delete");
         }
-        foreach (['run_marks', 'runs', 'drag_settings', ...self::RECORDS] as $table) {
+        foreach (['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', ...self::RECORDS] as $table) {
             DB::table($table)->delete();
         }
         app(EventLog::class)->forget();

@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Exchange\Document;
 use App\Exchange\Import;
+use App\Exchange\LogTable;
 use App\Exchange\RowShape;
 use App\Exchange\Table;
 use App\Http\Requests\ImportRequest;
 use App\Log\EventLog;
+use App\Log\Pages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -26,11 +28,11 @@ final class DataController
         return new Response((string) file_get_contents(RowShape::file()), headers: ['Content-Type' => 'application/schema+json']);
     }
 
-    public function table(string $table, EventLog $log): Response
+    public function table(string $table, EventLog $log, Pages $pages): Response
     {
-        $known = Table::tryFrom($table) ?? abort(404);
+        $text = $table === 'log' ? LogTable::write($log, $pages) : (Table::tryFrom($table) ?? abort(404))->write($log);
 
-        return new Response($known->write($log), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"undro-$table.csv\""]);
+        return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"undro-$table.csv\""]);
     }
 
     public function import(ImportRequest $request, Import $import): JsonResponse

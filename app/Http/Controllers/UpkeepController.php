@@ -14,15 +14,13 @@ use App\Models\LinePack;
 use App\Models\LineProduct;
 use App\Models\Reel;
 use App\Models\Spool;
+use App\Models\TypedFigures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Undro\Contract\Bounds;
 use Undro\Contract\Compute;
-use Undro\Contract\Input;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Piece;
-use Undro\Units\Price;
 
 /** What the spools need, what was learnt of them, and what the rack still holds. */
 final class UpkeepController
@@ -108,14 +106,7 @@ final class UpkeepController
     public function addPack(Request $request): JsonResponse
     {
         $request->validate(['line' => ['required', 'integer', Rule::exists(LineProduct::class, 'id')], 'length' => ['required', 'string', 'max:60'], 'price' => ['required', 'string', 'max:20']]);
-        $in = Input::of($request->all());
-        $in->read('price', static fn(): Price => Price::read($request->string('price')->value()));
-        LinePack::query()->create([
-            'line_product_id' => $request->integer('line'),
-            'length_typed' => $request->string('length')->value(),
-            'length_m' => $in->metres('length', 1, Bounds::LENGTH_M[1])->inMetres(),
-            'price' => $request->string('price')->value(),
-        ]);
+        LinePack::from(LineProduct::query()->findOrFail($request->integer('line')), new TypedFigures($request->all()));
 
         return $this->packs()->setStatusCode(201);
     }

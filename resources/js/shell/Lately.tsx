@@ -10,11 +10,12 @@ import classes from './Shell.module.css';
 
 type Logged = Schemas['LoggedEvent'];
 
-const DID: Record<LogEvent['kind'], string> = {
+export const DID: Record<LogEvent['kind'], string> = {
   bought: 'Bought',
   stock_take: 'Counted',
   found_on_spool: 'Found on a spool',
   wound: 'Wound',
+  topped_up: 'Topped up',
   cut_back: 'Cut back',
   lost: 'Lost',
   turned_over: 'Turned over',
