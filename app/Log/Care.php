@@ -55,7 +55,7 @@ final class Care
     /**
      * One spool in its reel; null: nothing lies on it, or its figures do not allow an answer.
      *
-     * @param Angler|null $angler whose own limits and pace count; null: the reel's
+     * @param Angler|null $angler whose own limits and pace count where the reel is nobody's own
      *
      * @return array<string, mixed>|null
      */
@@ -65,7 +65,7 @@ final class Care
         if ($pieces === []) {
             return null;
         }
-        $angler ??= $reel->angler;
+        $angler = $reel->angler ?? $angler;
         $measures = $spool->measures();
         [$then, $turned] = $this->sinceFilled($spool->id, $pieces);
         $outer = $pieces[count($pieces) - 1];

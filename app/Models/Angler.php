@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Undro\Habit\Question;
+use Undro\Line\Material;
+use Undro\Upkeep\Limits;
 
 /**
  * Someone who winds and fishes: their pace, units and habits.
@@ -69,15 +71,14 @@ final class Angler extends Model
         return ['tested' => $tested, 'well' => $well];
     }
 
-    /** @return array<string, array{months: string, outings: string}> own figures of how long line lasts, as typed, by material */
+    /** @return array<string, array{months: string, outings: string, usual_months: float, usual_outings: float}> how long line lasts: own figures as typed, and the usual ones, by material */
     public function limits(): array
     {
         $limits = [];
-        foreach ($this->habits as $habit) {
-            if (preg_match('/^lasts\.(mono|fluoro|hybrid|braid)\.(months|outings)$/', $habit->question, $found) === 1 && $habit->choice !== '') {
-                $limits[$found[1]] ??= ['months' => '', 'outings' => ''];
-                $limits[$found[1]][$found[2]] = $habit->choice;
-            }
+        foreach (Material::cases() as $material) {
+            $usual = Limits::usual($material);
+            $own = fn(string $figure): string => $this->habits->firstWhere('question', self::LASTS . "$material->value.$figure")->choice ?? '';
+            $limits[$material->value] = ['months' => $own('months'), 'outings' => $own('outings'), 'usual_months' => $usual->months, 'usual_outings' => $usual->outings];
         }
 
         return $limits;

@@ -1,4 +1,4 @@
-import { createBrowserRouter, redirect } from 'react-router';
+import { createBrowserRouter } from 'react-router';
 import { Lost } from './shell/Lost';
 import { Shell } from './shell/Shell';
 
@@ -9,7 +9,7 @@ export const router = createBrowserRouter([
     errorElement: <Lost />,
     hydrateFallbackElement: <p aria-busy="true">Opening …</p>,
     children: [
-      { index: true, loader: () => redirect('/plan') },
+      { index: true, lazy: async () => ({ Component: (await import('./start/StartPlace')).StartPlace }) },
       { path: 'locker', lazy: async () => ({ Component: (await import('./locker/LockerPlace')).LockerPlace }) },
       { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackPlace')).RackPlace }) },
       { path: 'plan/:id?', lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }) },
@@ -21,6 +21,8 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./drag/PracticePlace')).PracticePlace }),
       },
       { path: 'drag/card', lazy: async () => ({ Component: (await import('./drag/CardPlace')).CardPlace }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('./log/LogPlace')).LogPlace }) },
+      { path: 'day', lazy: async () => ({ Component: (await import('./day/DayPlace')).DayPlace }) },
       { path: 'knots', lazy: async () => ({ Component: (await import('./knots/KnotsPlace')).KnotsPlace }) },
       { path: 'twist', lazy: async () => ({ Component: (await import('./twist/TwistLab')).TwistLab }) },
       { path: 'labels', lazy: async () => ({ Component: (await import('./labels/LabelsPlace')).LabelsPlace }) },

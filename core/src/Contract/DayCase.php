@@ -58,27 +58,31 @@ final class DayCase implements Calculator
     }
 
     /**
-     * @return array{array{id: string, problem: string|null, soak_min: float, work_min: float, main_m: float|null, backing_m: float|null, backing_high_m: float|null}, array<string, mixed>|null} what it comes to, and what is asked of the rack; null: it cannot be planned
+     * @return array{array{id: string, problem: string|null, note: string|null, soak_min: float, work_min: float, main_m: float|null, backing_m: float|null, backing_high_m: float|null}, array<string, mixed>|null} what it comes to, and what is asked of the rack; null: it cannot be planned
      */
     private static function job(Input $job, float $pace): array
     {
-        $out = ['id' => $job->text('id', 80), 'problem' => null, 'soak_min' => 0.0, 'work_min' => 0.0, 'main_m' => null, 'backing_m' => null, 'backing_high_m' => null];
+        $out = ['id' => $job->text('id', 80), 'problem' => null, 'note' => null, 'soak_min' => 0.0, 'work_min' => 0.0, 'main_m' => null, 'backing_m' => null, 'backing_high_m' => null];
         try {
             $read = PlanInput::read($job->object('plan'));
             $plan = Plan::of($read->wanted);
         } catch (DomainFault $fault) {
             return [['problem' => $fault->getMessage()] + $out, null];
         }
-        if (!$plan->fill->fits()) {
-            return [['problem' => 'That much main line does not fit this spool.'] + $out, null];
-        }
         $length = static fn(Role $role): float => array_sum(array_map(static fn(FilledLayer $layer): float => $layer->layer->role === $role ? $layer->length->inMetres() : 0.0, $plan->fill->layers));
         $main = $length(Role::Main);
         $backing = $length(Role::Backing);
         $high = $plan->fill->solved !== null && $plan->fill->solved->index === 0 && $backing > 0 ? $plan->fill->solved->band->high()->inMetres() : $backing;
         $turns = array_sum(array_map(static fn(FilledLayer $layer): float => $layer->handleTurns ?? $layer->length->inMetres() / self::USUAL_RETRIEVE_M, $plan->fill->layers));
+        if (!$plan->fill->fits()) {
+            // as much of the main line as there is room for, and nothing under it
+            $wanted = $read->wanted->mainLength?->inMetres() ?? 0.0;
+            $main = $plan->mainMost->inMetres();
+            [$backing, $high, $turns] = [0.0, 0.0, $main / self::USUAL_RETRIEVE_M];
+            $out['note'] = sprintf('%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.', $wanted, $main);
+        }
         $soaks = $read->wanted->habits->school(Question::Soak) === 'before'
-            ? array_map(static fn(Material $material): float => Steps::soakMinutes($material), array_map(static fn(FilledLayer $layer): Material => $layer->layer->line->material, $plan->fill->layers))
+            ? array_map(static fn(Material $material): float => Steps::soakMinutes($material), array_map(static fn(FilledLayer $layer): Material => $layer->layer->line->material, $plan->drawn->layers))
             : [];
         $lines = $job->texts('backing_lines', 0, 50, 80);
 

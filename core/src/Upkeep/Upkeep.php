@@ -40,7 +40,7 @@ final readonly class Upkeep
         if ($level?->low === true && !in_array($state, [State::Due, State::Turn], true)) {
             $state = State::Low;
         }
-        $options = self::options($spool, $layers, $wear, $level, $wanted, $main, $backing);
+        $options = self::options($spool, $layers, $then, $wear, $level, $wanted, $main, $backing);
         [$pick, $says] = self::pick($state, $wear, $level, $layers, $options);
 
         return new self($state, $wear, $level, $pick, $says, $options);
@@ -48,10 +48,11 @@ final readonly class Upkeep
 
     /**
      * @param list<Layer> $layers
+     * @param list<Layer> $then
      *
      * @return list<Option>
      */
-    private static function options(Spool $spool, array $layers, Wear $wear, ?Level $level, Length $wanted, ?Price $mainPrice, ?Price $backingPrice): array
+    private static function options(Spool $spool, array $layers, array $then, Wear $wear, ?Level $level, Length $wanted, ?Price $mainPrice, ?Price $backingPrice): array
     {
         $none = Length::metres(0);
         $main = $layers[count($layers) - 1];
@@ -60,6 +61,8 @@ final readonly class Upkeep
         $ways = Outcome::all(Length::metres($total), $length, $worn = Outcome::usuallyWorn($main->line->material, $length));
         $rest = $length->inMetres() - $worn->inMetres();
         $reaches = $rest >= $wear->reach->inMetres();
+        // new line as long as the old one was when it was wound
+        $new = Length::metres(max($length->inMetres(), $then === [] ? 0.0 : $then[count($then) - 1]->length?->inMetres() ?? 0.0));
         $more = self::topUp($spool, $layers, $wanted);
         $turned = $ways[2];
 
@@ -83,11 +86,11 @@ final readonly class Upkeep
             new Option(
                 Care::Replace,
                 $length,
-                $length,
-                Length::metres(2 * $length->inMetres()),
-                $mainPrice?->times($length->inMetres()),
+                $new,
+                Length::metres($length->inMetres() + $new->inMetres()),
+                $mainPrice?->times($new->inMetres()),
                 true,
-                Sentence::of('The old main line off, {0} of new on; the backing stays.', $length),
+                Sentence::of('The old main line off, {0} of new on; the backing stays.', $new),
             ),
         ];
     }

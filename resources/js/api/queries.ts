@@ -1,4 +1,12 @@
-import { type QueryClient, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  type QueryClient,
+  queryOptions,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { answer, client, type Schemas } from './client';
 
 export type Angler = Schemas['Angler'];
@@ -239,7 +247,7 @@ export const useKeepDrag = () =>
 export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => answer(client.GET('/api/runs')) });
 
 /** What changes when a run writes down what is wound. */
-const WRITTEN = ['runs', 'fillers', 'reels', 'lines', 'events'];
+const WRITTEN = ['runs', 'fillers', 'reels', 'lines', 'events', 'upkeep', 'day'];
 
 export const useBeginRun = () =>
   useChange((body: Schemas['NewRun']) => answer(client.POST('/api/runs', { body })), 'runs', 'lines');
@@ -252,13 +260,116 @@ export const useTakeRunBack = () =>
 export const useStrip = () =>
   useChange(
     ({ id, body }: Change<Schemas['StripDone']>) => answer(client.POST('/api/spools/{id}/strip', { ...at(id), body })),
-    'fillers',
-    'reels',
-    'events',
+    ...LOGGED,
   );
 /** Lists that a mark of a run may have made stale. */
 export const afterWriting = (queries: QueryClient) =>
   Promise.all(WRITTEN.map((name) => queries.invalidateQueries({ queryKey: [name] })));
+
+export type LogEntry = Schemas['LogEntry'];
+export type Care = Schemas['Care'];
+export type Learnt = Schemas['Learnt'];
+export type StockLine = Schemas['StockLine'];
+export type DayResult = Schemas['DayResult'];
+export type DayWish = Schemas['DayWish'];
+
+export interface LogWish {
+  q?: string;
+  kind?: string;
+  spool?: number;
+  from?: string;
+  to?: string;
+}
+/** The log page by page, as far as it was asked for. */
+export const useLog = (wish: LogWish) =>
+  useInfiniteQuery({
+    queryKey: ['events', 'log', wish],
+    initialPageParam: '',
+    placeholderData: keepPreviousData,
+    queryFn: ({ pageParam, signal }) =>
+      answer(
+        client.GET('/api/log', {
+          params: { query: { ...wish, ...(pageParam ? { after: pageParam } : {}) } },
+          signal,
+        }),
+      ),
+    getNextPageParam: (page) => page.more ?? undefined,
+  });
+
+const as = (angler: number | undefined) => (angler === undefined ? {} : { angler });
+export const useUpkeep = (angler: number | undefined) =>
+  useQuery({
+    queryKey: ['upkeep', angler],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(client.GET('/api/upkeep', { params: { query: as(angler) } })),
+  });
+export const useSpoolHistory = (spool: number | undefined, angler: number | undefined) =>
+  useQuery({
+    queryKey: ['upkeep', 'history', spool, angler],
+    enabled: spool !== undefined,
+    queryFn: () =>
+      answer(client.GET('/api/spools/{id}/history', { params: { path: { id: spool ?? 0 }, query: as(angler) } })),
+  });
+export const useLearnt = () =>
+  useQuery({ queryKey: ['upkeep', 'learnt'], queryFn: () => answer(client.GET('/api/learnt')) });
+/** What a plan is told of its spool and lines; null until it is known, or where there is nothing. */
+export const useLearntForPlan = (spool: number | undefined, main: number | undefined, backing: number | undefined) =>
+  useQuery({
+    queryKey: ['upkeep', 'plan', spool, main, backing],
+    enabled: spool !== undefined,
+    queryFn: () =>
+      answer(
+        client.GET('/api/learnt/plan', {
+          params: {
+            query: {
+              spool: spool ?? 0,
+              ...(main === undefined ? {} : { main }),
+              ...(backing === undefined ? {} : { backing }),
+            },
+          },
+        }),
+      ),
+  });
+export const useStock = () =>
+  useQuery({ queryKey: ['upkeep', 'stock'], queryFn: () => answer(client.GET('/api/stock')) });
+export const usePacks = () => useQuery({ queryKey: ['packs'], queryFn: () => answer(client.GET('/api/packs')) });
+export const useAddPack = () =>
+  useChange(
+    (body: { line: number; length: string; price: string }) => answer(client.POST('/api/packs', { body })),
+    'packs',
+    'day',
+    'upkeep',
+  );
+export const useChangePack = () =>
+  useChange(
+    ({ id, archived }: { id: number; archived: boolean }) =>
+      answer(client.PATCH('/api/packs/{id}', { params: { path: { id } }, body: { archived } })),
+    'packs',
+    'day',
+    'upkeep',
+  );
+export const useDayUsual = () =>
+  useQuery({ queryKey: ['day', 'usual'], queryFn: () => answer(client.GET('/api/day')) });
+export const useDay = (ask: Schemas['DayCase'] | null) =>
+  useQuery({
+    queryKey: ['day', ask],
+    enabled: ask !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: ({ signal }) => answer(client.POST('/api/day', { body: ask ?? { jobs: [] }, signal })),
+  });
+export const useCalendars = () =>
+  useQuery({ queryKey: ['calendar'], queryFn: () => answer(client.GET('/api/calendar')) });
+export const useFollow = () => useChange(() => answer(client.POST('/api/calendar')), 'calendar');
+export const useRevoke = () =>
+  useChange((id: number) => answer(client.DELETE('/api/calendar/{id}', at(id))), 'calendar');
+/** What an entry of the log changes. */
+const LOGGED = ['events', 'fillers', 'reels', 'drags', 'upkeep', 'day'];
+export const useAddEntry = () =>
+  useChange(
+    ({ id, body }: Change<Schemas['NewEntry']>) => answer(client.POST('/api/spools/{id}/entries', { ...at(id), body })),
+    ...LOGGED,
+  );
 
 export const useEvents = () => useQuery({ queryKey: ['events'], queryFn: () => answer(client.GET('/api/events')) });
 
@@ -333,8 +444,7 @@ export const useChangeFiller = () =>
     ({ id, body }: Change<Schemas['FillerChange']>) => answer(client.PATCH('/api/fillers/{id}', { ...at(id), body })),
     'fillers',
   );
-export const useAddEvent = () =>
-  useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), 'fillers', 'reels', 'events', 'drags');
+export const useAddEvent = () => useChange((body: LogEvent) => answer(client.POST('/api/events', { body })), ...LOGGED);
 export const useAddPlan = () =>
   useChange((body: Schemas['NewPlan']) => answer(client.POST('/api/plans', { body })), 'plans');
 export const useChangePlan = () =>

@@ -96,9 +96,14 @@ export function DataPlace() {
               {table.label}
             </Button>
           ))}
+          <Button size="compact-sm" variant="default" component="a" href="/api/data/log" download>
+            the log
+          </Button>
         </p>
         <p className={page.facts}>
-          The document holds the whole history too. Read into an empty Undro it is all there again.
+          The document holds the whole history too. Read into an empty Undro it is all there again. A copy of the
+          database is made every day Undro runs and kept for fourteen; “./undro backup” makes one at once, “./undro
+          restore” puts one back.
         </p>
       </section>
       <section aria-label="In">

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import type { DragSetting } from '../api/queries';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
+import { day } from '../parts/day';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
@@ -148,6 +149,3 @@ function Drift({ drift }: { drift: NonNullable<Schemas['DragHistory']['drift']> 
     </Chart>
   );
 }
-
-export const day = (iso: string) =>
-  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });

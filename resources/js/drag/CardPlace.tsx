@@ -1,12 +1,12 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useReels } from '../api/queries';
+import { day } from '../parts/day';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { everyForce, force, words } from '../units/units';
-import { day } from './Before';
 import classes from './Card.module.css';
 import { START } from './chain';
 import { KNOB_WORD, place } from './knob';

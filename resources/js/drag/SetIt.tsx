@@ -11,11 +11,11 @@ import {
   type Spool,
 } from '../api/queries';
 import { Rod } from '../drawings/rod/Rod';
+import { day } from '../parts/day';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { force, newtonsPer, words } from '../units/units';
-import { day } from './Before';
 import type { DragDraft } from './chain';
 import classes from './Drag.module.css';
 import { place } from './knob';

@@ -8,6 +8,7 @@ import { done, failed } from '../parts/undo';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import classes from './Habits.module.css';
+import { Lasts } from './Lasts';
 
 type Question = Schemas['SchoolsResult']['questions'][number];
 
@@ -59,6 +60,7 @@ export function HabitsPlace() {
         />
         <Pace key={angler.id} />
       </div>
+      <Lasts key={`lasts-${angler.id}`} />
       <Waiting query={schools} what="the questions" />
       <ol className={classes.questions}>
         {schools.data?.questions.map((question) => (

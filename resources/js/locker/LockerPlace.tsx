@@ -25,6 +25,11 @@ export function LockerPlace() {
         <h1>Locker</h1>
         <span className={page.soft}>reels, what lies on their spools, and rods</span>
         <span className={page.grow} />
+        {reels.data && reels.data.length > 1 && (
+          <Button variant="default" component={Link} to="/day">
+            Several at once
+          </Button>
+        )}
         {!adding && <Button onClick={() => add(true)}>Add a reel</Button>}
       </div>
       {adding && <AddReel onDone={() => add(false)} />}

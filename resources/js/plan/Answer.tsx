@@ -103,6 +103,9 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
       lead={lead}
       {...shown}
       tolerance={result.half_m === null ? undefined : length(result.half_m, units).figure}
+      {...(result.before_learning && {
+        trail: `by what your fills have taught; by the figures alone ${words(length(result.before_learning.length_m, units))} ± ${length(result.before_learning.half_m, units).figure}`,
+      })}
       stale={stale}
       title={`Nine times in ten between ${words(length(solved.low_m, units))} and ${words(length(solved.high_m, units))}`}
     />

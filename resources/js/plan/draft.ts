@@ -132,6 +132,43 @@ export type LineRole = 'main' | 'backing';
 export interface Stock {
   fillers: Filler[];
   reels: Reel[];
+  /** what finished fills have taught of this spool and these lines */
+  learnt?: PlanCase['learnt'];
+}
+
+/** The figures of a spool that what was learnt of it speaks of. */
+const ROOM: DraftKey[] = [
+  'stamp',
+  'stampUnits',
+  'stampMaterial',
+  'lipMm',
+  'arborMm',
+  'deepMm',
+  'traverseMm',
+  'lay',
+  'with',
+];
+
+/** The records a draft still stands by, so that what was learnt of them holds: nothing of them was typed over. */
+export function stands(draft: Draft, reels: Reel[], lines: Line[]) {
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const kept = reel && spool ? fromReel(reel, spool) : {};
+  const line = (role: LineRole) => {
+    const keys = lineKeys(role);
+    return lines.find(
+      (each) =>
+        each.name === draft[keys.name] &&
+        each.material === draft[keys.material] &&
+        each.size === draft[keys.size] &&
+        each.size_from === draft[keys.from],
+    )?.id;
+  };
+  return {
+    spool: spool && ROOM.every((key) => kept[key] === draft[key]) ? spool.id : undefined,
+    main: line('main'),
+    backing: line('backing'),
+  };
 }
 
 /** Every piece that lies on a spool now, and may serve again as backing. */
@@ -226,6 +263,7 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     grips: draft.grips === 'yes',
     gap_mm: figure('gap'),
     join_depth_mm: draft.open === 'backing' ? figure('join') : null,
+    ...(stock.learnt ? { learnt: stock.learnt } : {}),
     ...habits,
     off: draft.off ? draft.off.split(',') : [],
   } as PlanCase;

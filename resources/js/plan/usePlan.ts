@@ -8,12 +8,25 @@ import {
   type PlanResult,
   planQuery,
   useFillers,
+  useLearntForPlan,
+  useLines,
   usePlanResult,
   useReels,
   useSavedPlan,
 } from '../api/queries';
 import { useBench } from '../shell/bench';
-import { type Draft, type DraftKey, differences, EMPTY, fieldOf, fromReel, NO_HABITS, revive, toCase } from './draft';
+import {
+  type Draft,
+  type DraftKey,
+  differences,
+  EMPTY,
+  fieldOf,
+  fromReel,
+  NO_HABITS,
+  revive,
+  stands,
+  toCase,
+} from './draft';
 
 export interface Planning {
   draft: Draft;
@@ -98,9 +111,13 @@ export function usePlan(): Planning {
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
   const habits = angler?.habits ?? NO_HABITS;
+  const { data: lines = NONE } = useLines();
+  const known = useMemo(() => stands(draft, reels ?? NONE, lines), [draft, reels, lines]);
+  const taught = useLearntForPlan(known.spool, known.main, known.backing);
+  const learnt = known.spool === undefined ? null : (taught.data?.learnt ?? null);
   const ask = useCallback(
-    (about: Draft) => toCase(about, units, habits, { fillers, reels: reels ?? NONE }),
-    [units, habits, fillers, reels],
+    (about: Draft) => toCase(about, units, habits, { fillers, reels: reels ?? NONE, learnt }),
+    [units, habits, fillers, reels, learnt],
   );
   const queries = useQueryClient();
 
@@ -157,7 +174,7 @@ export function usePlan(): Planning {
     kept,
     refill,
     result,
-    fresh: asked.data !== undefined && asked.data === result,
+    fresh: asked.data !== undefined && asked.data === result && !(known.spool !== undefined && taught.isPending),
     problem,
     question: planCase,
     errorFor,

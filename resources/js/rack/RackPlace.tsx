@@ -8,6 +8,7 @@ import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { AddFiller } from './AddFiller';
 import { FillerEntry } from './FillerEntry';
+import { Stock } from './Stock';
 import { WhichLine } from './WhichLine';
 
 /** Filler spools as tapes: how much was on each, and how much is left. */
@@ -46,6 +47,7 @@ export function RackPlace() {
           </Button>
         </Empty>
       )}
+      {fillers.data && fillers.data.length > 0 && <Stock />}
       <Finder value={find} onChange={setFind} of={fillers.data?.length ?? 0} word="line" />
       {fillers.data && fillers.data.length > 0 && (
         <ul className={page.entries} aria-label="Fillers">

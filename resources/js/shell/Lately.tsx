@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core';
 import type { Schemas } from '../api/client';
 import { type LogEvent, useEvents, useFillers, useLines, useReels } from '../api/queries';
+import { DID } from '../log/words';
+import { day } from '../parts/day';
 import { Pocket } from '../parts/Pocket';
 import { failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
@@ -9,24 +11,6 @@ import { useBench } from './bench';
 import classes from './Shell.module.css';
 
 type Logged = Schemas['LoggedEvent'];
-
-export const DID: Record<LogEvent['kind'], string> = {
-  bought: 'Bought',
-  stock_take: 'Counted',
-  found_on_spool: 'Found on a spool',
-  wound: 'Wound',
-  topped_up: 'Topped up',
-  cut_back: 'Cut back',
-  lost: 'Lost',
-  turned_over: 'Turned over',
-  moved: 'Moved',
-  stripped: 'Stripped',
-  fished: 'Fished',
-  measured: 'Measured',
-  drag_set: 'Drag set',
-  retired: 'Retired',
-  voided: 'Taken back',
-};
 
 /** What was last written into the log, each with the way back; a reload forgets nothing of it. */
 export function Lately() {
@@ -116,6 +100,3 @@ function List() {
 
 const amount = (metres: string | number | null | undefined, units: Units) =>
   words(length(Number(metres ?? 0), units, 0));
-
-const day = (iso: string | null | undefined) =>
-  iso ? new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' }) : '';

@@ -79,6 +79,10 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'drag-practice', label: 'Practise on a made-up drag', onClick: () => navigate('/drag/practice') },
         { id: 'drag-card', label: 'Drag card for the pocket', onClick: () => navigate('/drag/card') },
         { id: 'drag-before', label: 'Drag settings kept before', onClick: () => navigate('/drag?at=before') },
+        { id: 'day', label: 'Bench day: many reels in one evening', onClick: () => navigate('/day') },
+        { id: 'due', label: 'What is due', onClick: () => navigate('/log') },
+        { id: 'learnt', label: 'What fills have taught', onClick: () => navigate('/log?all=learnt') },
+        { id: 'calendar', label: 'Due dates in a calendar', onClick: () => navigate('/log?all=calendar') },
         { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
         ...Object.entries(NAMES).map(([id, word]) => ({
           id: `knot-${id}`,
@@ -87,7 +91,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
         })),
         { id: 'data', label: 'Data in and out', onClick: () => navigate('/data') },
         { id: 'units', label: 'Turn the units over', onClick: switchUnits },
-        { id: 'day', label: 'Daylight', onClick: () => setColorScheme('light') },
+        { id: 'daylight', label: 'Daylight', onClick: () => setColorScheme('light') },
         { id: 'dim', label: 'Dim garage', onClick: () => setColorScheme('dark') },
         { id: 'auto', label: 'Day and night as the system has it', onClick: () => setColorScheme('auto') },
         ...anglers.map((each) => ({

@@ -5,4 +5,5 @@ export const PLACES = [
   { path: '/plan', word: 'Plan', hint: 'what goes on the spool' },
   { path: '/wind', word: 'Wind', hint: 'at the bench, step by step' },
   { path: '/drag', word: 'Drag', hint: 'how tight, and for how long' },
+  { path: '/log', word: 'Log', hint: 'what is on, what is due' },
 ] as const;

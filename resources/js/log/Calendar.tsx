@@ -1,0 +1,66 @@
+import { Anchor, Button, CopyButton, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { useCalendars, useFollow, useRevoke } from '../api/queries';
+import { day } from '../parts/day';
+import { failed } from '../parts/undo';
+import classes from './Log.module.css';
+
+/** What is due in a calendar: once as a file, or followed by its address until that is revoked. */
+export function Calendar() {
+  const { data: keys = [] } = useCalendars();
+  const follow = useFollow();
+  const revoke = useRevoke();
+  const [path, setPath] = useState('');
+  const address = path && new URL(path, window.location.href).href;
+  return (
+    <section className={classes.calendar} aria-label="Calendar">
+      <h2>In a calendar</h2>
+      <p>
+        <Anchor href="/api/calendar/file" download="undro.ics">
+          All dates as one file
+        </Anchor>
+        , or an address that a calendar asks again by itself. Whoever has the address sees the dates, nothing else; it
+        works until it is revoked, on this computer, and on the network while Undro is started with --lan.
+      </p>
+      {address ? (
+        <div className={classes.address}>
+          <TextInput
+            label="Shown this once"
+            value={address}
+            readOnly
+            onFocus={(event) => event.currentTarget.select()}
+          />
+          <CopyButton value={address}>
+            {({ copied, copy }) => <Button onClick={copy}>{copied ? 'Copied' : 'Copy'}</Button>}
+          </CopyButton>
+        </div>
+      ) : (
+        <Button
+          variant="default"
+          loading={follow.isPending}
+          onClick={() => follow.mutateAsync(undefined).then((made) => setPath(made.path ?? ''), failed)}
+        >
+          An address to follow
+        </Button>
+      )}
+      {keys.length > 0 && (
+        <ul className={classes.readings}>
+          {keys.map((key) => (
+            <li key={key.id}>
+              <span>
+                Address {key.id}, made {day(key.made_at)}
+              </span>
+              <Button
+                size="compact-xs"
+                variant="default"
+                onClick={() => revoke.mutateAsync(key.id).then(() => setPath(''), failed)}
+              >
+                Revoke
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

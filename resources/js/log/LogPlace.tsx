@@ -1,0 +1,143 @@
+import { Button, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { Link } from 'react-router';
+import { useReels, useUpkeep } from '../api/queries';
+import { Empty } from '../parts/Empty';
+import { useLinked } from '../parts/useLinked';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { minutes } from '../units/units';
+import { Calendar } from './Calendar';
+import { DueList, minutesOf } from './DueList';
+import { Entries } from './Entries';
+import { Learnt } from './Learnt';
+import classes from './Log.module.css';
+import { SpoolLog } from './SpoolLog';
+import { DID } from './words';
+
+const START = { spool: '', at: 'needs', all: 'find', q: '', kind: '', from: '', to: '' };
+
+/** The log: what every spool needs, one spool through time, and everything that was ever written. */
+export function LogPlace() {
+  const { angler } = useBench();
+  const [at, set] = useLinked(START);
+  const reels = useReels();
+  const upkeep = useUpkeep(angler?.id);
+  if (!reels.data || !upkeep.data) return <Waiting query={reels.data ? upkeep : reels} what="the log" />;
+  const reel = reels.data.find((each) => each.spools.some((spool) => String(spool.id) === at.spool));
+  const spool = reel?.spools.find((each) => String(each.id) === at.spool);
+  const calls = upkeep.data.filter((care) => care.calls);
+  const bare = reels.data.flatMap((each) =>
+    each.spools.filter((other) => other.contents.length === 0).map((other) => ({ reel: each, spool: other })),
+  );
+  return (
+    <div className={classes.place}>
+      <title>Log · Undro</title>
+      <aside className={classes.side}>
+        <Button variant={spool ? 'default' : 'filled'} fullWidth onClick={() => set({ spool: '' })}>
+          Everything that was written
+        </Button>
+        {upkeep.data.length > 0 && (
+          <p className={classes.weekend} data-testid="weekend">
+            {calls.length === 0
+              ? 'Nothing needs doing this weekend.'
+              : `This weekend: ${calls.length} ${calls.length === 1 ? 'spool' : 'spools'}, about ${minutes(calls.reduce((sum, care) => sum + minutesOf(care), 0))} of winding.`}{' '}
+            {calls.length > 0 && (
+              <Link to={`/day?spools=${calls.map((care) => care.spool).join(',')}`}>All of them on a bench day</Link>
+            )}
+          </p>
+        )}
+        <DueList cares={upkeep.data} chosen={spool?.id} />
+        {bare.length > 0 && (
+          <ul className={classes.due}>
+            {bare.map((each) => (
+              <li key={`${each.reel.id}-${each.spool.id}`}>
+                <Link
+                  to={`/log?spool=${each.spool.id}`}
+                  aria-current={spool?.id === each.spool.id ? 'true' : undefined}
+                >
+                  <span className={classes.name}>{each.reel.name}</span>
+                  <span className={classes.state}>empty</span>
+                  <span className={classes.soft}>{each.spool.name}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        )}
+      </aside>
+      <div className={classes.main}>
+        {reel && spool ? (
+          <SpoolLog reel={reel} spool={spool} at={at.at} onAt={(next) => set({ at: next })} />
+        ) : (
+          <>
+            <div className={classes.tabs}>
+              <h1>Log</h1>
+              <SegmentedControl
+                value={at.all}
+                onChange={(all) => set({ all })}
+                aria-label="What of the log"
+                data={[
+                  { value: 'find', label: 'Find' },
+                  { value: 'learnt', label: 'What was learnt' },
+                  { value: 'calendar', label: 'Calendar' },
+                ]}
+              />
+            </div>
+            {reels.data.length === 0 && (
+              <Empty title="Nothing is written yet">
+                <p>Put a reel in the locker, say what is on it or wind it, and its history begins here.</p>
+                <Button mt="sm" component={Link} to="/locker?add=reel">
+                  Add the first reel
+                </Button>
+              </Empty>
+            )}
+            {at.all === 'find' && reels.data.length > 0 && (
+              <>
+                <div className={classes.find}>
+                  <TextInput
+                    label="Words"
+                    placeholder="a reel, a line, what was noted"
+                    value={at.q}
+                    onChange={(event) => set({ q: event.currentTarget.value })}
+                  />
+                  <NativeSelect
+                    label="What"
+                    value={at.kind}
+                    onChange={(event) => set({ kind: event.currentTarget.value })}
+                    data={[
+                      { value: '', label: 'anything' },
+                      ...Object.entries(DID)
+                        .filter(([kind]) => kind !== 'voided' && kind !== 'retired')
+                        .map(([value, label]) => ({ value, label: label.toLowerCase() })),
+                    ]}
+                  />
+                  <TextInput
+                    label="From"
+                    type="date"
+                    value={at.from}
+                    onChange={(event) => set({ from: event.currentTarget.value })}
+                  />
+                  <TextInput
+                    label="To"
+                    type="date"
+                    value={at.to}
+                    onChange={(event) => set({ to: event.currentTarget.value })}
+                  />
+                </div>
+                <Entries
+                  wish={{
+                    ...(at.q.trim() ? { q: at.q.trim() } : {}),
+                    ...(at.kind ? { kind: at.kind } : {}),
+                    ...(at.from ? { from: at.from } : {}),
+                    ...(at.to ? { to: at.to } : {}),
+                  }}
+                />
+              </>
+            )}
+            {at.all === 'learnt' && <Learnt />}
+            {at.all === 'calendar' && <Calendar />}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,238 @@
+import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { Problem, type Schemas } from '../api/client';
+import { type LogEntry, useAddEntry, useFillers } from '../api/queries';
+import { newId } from '../parts/newId';
+import { TypedField } from '../parts/TypedField';
+import { done, failed } from '../parts/undo';
+import { useTakeBack } from '../parts/useTakeBack';
+import { useBench } from '../shell/bench';
+import { length, withUnit, words } from '../units/units';
+import classes from './Log.module.css';
+import { DID, dateOf, SAYINGS, type Saying, sayingOf } from './words';
+
+interface SayProps {
+  spool: number;
+  /** the entry that is put right; left out: something new */
+  instead?: LogEntry;
+  start?: Saying;
+  onDone?: () => void;
+}
+
+const EMPTY = {
+  hours: '',
+  cast: '',
+  run: '',
+  sun: '',
+  rough: '',
+  metres: '',
+  filler: '',
+  gap: '',
+  readings: '3',
+  words: '',
+};
+
+/** What an entry said, as it can be typed again. */
+const said = (entry: LogEntry): typeof EMPTY => ({
+  ...EMPTY,
+  hours: entry.outing?.hours == null ? '' : `${entry.outing.hours}`,
+  cast: entry.outing?.cast ?? '',
+  run: entry.outing?.run ?? '',
+  sun: entry.outing?.sun ? 'yes' : '',
+  rough: entry.outing?.rough ? 'yes' : '',
+  metres: metresOf(entry),
+  filler: `${entry.moves?.find((move) => move.from.kind === 'filler')?.from.id ?? ''}`,
+  gap: entry.level?.gap ?? '',
+  readings: `${entry.level?.readings ?? 3}`,
+  words: entry.note ?? '',
+});
+
+const metresOf = (entry: LogEntry) => {
+  const moves = (entry.moves ?? []).filter((move) =>
+    entry.kind === 'topped_up' ? ['filler', 'shop'].includes(move.from.kind) : move.from.kind === 'spool',
+  );
+  const sum = moves.reduce((total, move) => total + Number(move.length_m), 0);
+  return sum > 0 ? `${Math.round(sum * 10) / 10} m` : '';
+};
+
+/** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
+export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
+  const { angler, units } = useBench();
+  const [what, setWhat] = useState<Saying>(instead ? (sayingOf(instead) ?? start) : start);
+  const [typed, setTyped] = useState(instead ? said(instead) : EMPTY);
+  const [when, setWhen] = useState(dateOf(instead?.happened_at ?? new Date().toISOString()));
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const { data: fillers = [] } = useFillers();
+  const add = useAddEntry();
+  const { takeBack } = useTakeBack();
+  const set = (change: Partial<typeof EMPTY>) => setTyped((before) => ({ ...before, ...change }));
+  const fields: readonly string[] = SAYINGS[what].fields;
+  const has = (field: string) => fields.includes(field);
+  const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
+
+  const write = async () => {
+    const strip = what === 'cut_back' || what === 'turn_over' || what === 'off';
+    // a day that is not changed keeps its hour; today is now
+    const sameDay = when === dateOf(instead?.happened_at ?? new Date().toISOString());
+    const body: Schemas['NewEntry'] = {
+      id: newId(),
+      what: strip ? 'strip' : what,
+      angler: instead?.angler ?? angler?.id ?? null,
+      words: typed.words,
+      ...(sameDay ? {} : { happened_at: `${when}T12:00:00Z` }),
+      ...(instead ? { corrects: instead.id } : {}),
+      ...(strip ? { how: what } : {}),
+      ...(has('metres') ? { metres: withUnit(typed.metres, units.length) } : {}),
+      ...(has('filler') ? { filler: typed.filler ? Number(typed.filler) : null } : {}),
+      ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
+      ...(has('hours')
+        ? {
+            hours: typed.hours,
+            cast: withUnit(typed.cast, units.length),
+            run: withUnit(typed.run, units.length),
+            sun: typed.sun === 'yes',
+            rough: typed.rough === 'yes',
+          }
+        : {}),
+    };
+    try {
+      const made = await add.mutateAsync({ id: spool, body });
+      setProblem(null);
+      done(
+        instead ? `Put right: ${DID[made.kind].toLowerCase()}.` : `Written down: ${DID[made.kind].toLowerCase()}.`,
+        () => takeBack(made.id),
+      );
+      if (!instead) setTyped({ ...EMPTY });
+      onDone?.();
+    } catch (error) {
+      if (error instanceof Problem) setProblem(error);
+      else failed(error);
+    }
+  };
+  return (
+    <form
+      className={classes.say}
+      aria-label={instead ? 'Put an entry right' : 'Say what happened'}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write();
+      }}
+    >
+      <SegmentedControl
+        className={classes.what}
+        aria-label="What happened"
+        value={what}
+        onChange={(value) => setWhat(value as Saying)}
+        disabled={instead !== undefined}
+        data={Object.entries(SAYINGS).map(([value, { word }]) => ({ value, label: word }))}
+      />
+      <TextInput
+        label="On"
+        type="date"
+        value={when}
+        max={dateOf(new Date().toISOString())}
+        onChange={(event) => setWhen(event.currentTarget.value)}
+        error={wrong('happened_at')}
+      />
+      {has('metres') && (
+        <TypedField
+          label={what === 'topped_up' ? 'Backing added' : 'Metres gone'}
+          unit={units.length}
+          value={typed.metres}
+          onChange={(metres) => set({ metres })}
+          error={wrong('metres') ?? wrong('length_m')}
+        />
+      )}
+      {has('filler') && (
+        <NativeSelect
+          label="From"
+          value={typed.filler}
+          onChange={(event) => set({ filler: event.currentTarget.value })}
+          error={wrong('to')}
+          data={[
+            { value: '', label: 'bought for it' },
+            ...fillers
+              .filter((filler) => filler.left_m > 0)
+              .map((filler) => ({
+                value: `${filler.id}`,
+                label: `${filler.line.name}, ${words(length(filler.left_m, units, 0))} left`,
+              })),
+          ]}
+        />
+      )}
+      {has('gap') && (
+        <>
+          <TypedField
+            label="Under the lip"
+            unit={units.small}
+            value={typed.gap}
+            onChange={(gap) => set({ gap })}
+            error={wrong('gap')}
+          />
+          <TypedField
+            label="Readings, round the spool"
+            value={typed.readings}
+            onChange={(readings) => set({ readings })}
+            error={wrong('readings')}
+          />
+        </>
+      )}
+      {has('hours') && (
+        <>
+          <TypedField label="Hours" value={typed.hours} onChange={(hours) => set({ hours })} error={wrong('hours')} />
+          <TypedField
+            label="Longest cast"
+            unit={units.length}
+            value={typed.cast}
+            onChange={(cast) => set({ cast })}
+            error={wrong('cast')}
+          />
+          <TypedField
+            label="Longest run"
+            unit={units.length}
+            value={typed.run}
+            onChange={(run) => set({ run })}
+            error={wrong('run')}
+          />
+          <div className={classes.hard}>
+            <Checkbox
+              label="heavy sun"
+              checked={typed.sun === 'yes'}
+              onChange={(event) => set({ sun: event.currentTarget.checked ? 'yes' : '' })}
+            />
+            <Checkbox
+              label="rough ground"
+              checked={typed.rough === 'yes'}
+              onChange={(event) => set({ rough: event.currentTarget.checked ? 'yes' : '' })}
+            />
+          </div>
+        </>
+      )}
+      <TextInput
+        className={classes.words}
+        label="In words"
+        value={typed.words}
+        maxLength={500}
+        onChange={(event) => set({ words: event.currentTarget.value })}
+      />
+      {problem &&
+        !['metres', 'length_m', 'gap', 'readings', 'hours', 'cast', 'run', 'to', 'happened_at'].includes(
+          problem.field,
+        ) && (
+          <p role="alert" className={classes.wrong}>
+            {problem.message}
+          </p>
+        )}
+      <div className={classes.send}>
+        <Button type="submit" loading={add.isPending}>
+          {instead ? 'Put it right' : 'Write it down'}
+        </Button>
+        {instead && (
+          <Button variant="default" onClick={onDone}>
+            Leave it
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}

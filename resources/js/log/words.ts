@@ -1,0 +1,55 @@
+import type { LogEntry, LogEvent } from '../api/queries';
+
+/** What an entry of the log says was done. */
+export const DID: Record<LogEvent['kind'], string> = {
+  bought: 'Bought',
+  stock_take: 'Counted',
+  found_on_spool: 'Found on a spool',
+  wound: 'Wound',
+  topped_up: 'Topped up',
+  cut_back: 'Cut back',
+  lost: 'Lost',
+  turned_over: 'Turned over',
+  moved: 'Moved',
+  stripped: 'Stripped',
+  fished: 'Fished',
+  measured: 'Level read',
+  drag_set: 'Drag set',
+  retired: 'Retired',
+  voided: 'Taken back',
+};
+
+/** What can be said of a spool, and which fields it takes. */
+export const SAYINGS = {
+  fished: { word: 'Fished', fields: ['hours', 'cast', 'run', 'sun', 'rough'] },
+  lost: { word: 'Lost', fields: ['metres'] },
+  cut_back: { word: 'Cut back', fields: ['metres'] },
+  topped_up: { word: 'Topped up', fields: ['metres', 'filler'] },
+  level: { word: 'Level read', fields: ['gap', 'readings'] },
+  turn_over: { word: 'Turned over', fields: [] },
+  off: { word: 'Stripped', fields: [] },
+} as const satisfies Record<string, { word: string; fields: readonly string[] }>;
+
+export type Saying = keyof typeof SAYINGS;
+
+/** The saying an entry was written by; null: it was written by a run, or in another place. */
+export const sayingOf = (entry: LogEntry): Saying | null => {
+  if (entry.outing) return 'fished';
+  if (entry.level) return 'level';
+  switch (entry.kind) {
+    case 'lost':
+    case 'cut_back':
+    case 'topped_up':
+      return entry.kind;
+    case 'turned_over':
+      return 'turn_over';
+    default:
+      return null;
+  }
+};
+
+/** The day of an entry, for a field that takes days. */
+export const dateOf = (iso: string) => {
+  const at = new Date(iso);
+  return `${at.getFullYear()}-${`${at.getMonth() + 1}`.padStart(2, '0')}-${`${at.getDate()}`.padStart(2, '0')}`;
+};

@@ -1,0 +1,66 @@
+import { useReels, useStock } from '../api/queries';
+import page from '../parts/parts.module.css';
+import { useBench } from '../shell/bench';
+import { length, metresPer, price, words } from '../units/units';
+import classes from './Rack.module.css';
+
+/** What each line is enough for, what a metre of it costs, and what is running out. */
+export function Stock() {
+  const { units } = useBench();
+  const { data: lines = [] } = useStock();
+  const { data: reels = [] } = useReels();
+  const name = (spool: number) => reels.find((reel) => reel.spools.some((each) => each.id === spool))?.name ?? '';
+  const out = lines.filter((line) => line.running_out);
+  if (lines.length === 0) return null;
+  return (
+    <details className={classes.stock} open={out.length > 0}>
+      <summary>
+        {out.length === 0 ? 'Enough of everything' : `Running out: ${out.map((each) => each.line.name).join(', ')}`}
+      </summary>
+      <div className={classes.scroll}>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col">at hand</th>
+              <th scope="col">used in a year</th>
+              <th scope="col">lasts</th>
+              <th scope="col">a {units.length}</th>
+              <th scope="col">enough for</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((each) => (
+              <tr key={each.line.id} data-out={each.running_out}>
+                <th scope="row">{each.line.name}</th>
+                <td>{words(length(each.left_m, units, 0))}</td>
+                <td>{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
+                <td>
+                  {each.months_left === null
+                    ? '—'
+                    : `${each.months_left < 1 ? 'under a month' : `${each.months_left.toFixed(0)} months`}`}
+                  {each.running_out && <span className={page.pick}>running out</span>}
+                </td>
+                <td>
+                  {each.per_metre
+                    ? price({ ...each.per_metre, amount: each.per_metre.amount * metresPer(units) })
+                    : '—'}
+                </td>
+                <td className={classes.enough}>
+                  {each.enough_for.length === 0
+                    ? 'none of the spools it is on'
+                    : each.enough_for
+                        .map(
+                          (fill) =>
+                            `${fill.role === 'main' ? '' : 'under '}${name(fill.spool)}${fill.times > 1 ? ` × ${fill.times}` : ''}`,
+                        )
+                        .join(', ')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,101 @@
+import { Button } from '@mantine/core';
+import { Link, Navigate } from 'react-router';
+import { useRuns, useUpkeep } from '../api/queries';
+import { DueList } from '../log/DueList';
+import { day } from '../parts/day';
+import page from '../parts/parts.module.css';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { length, words } from '../units/units';
+import classes from './Start.module.css';
+
+/** Where the bench opens once there is history: the run left open, the reel last on it, what is due. Without any, at Plan. */
+export function StartPlace() {
+  const { angler, reel, spool, units } = useBench();
+  const runs = useRuns();
+  const upkeep = useUpkeep(angler?.id);
+  if (!runs.data || !upkeep.data) return <Waiting query={runs.data ? upkeep : runs} what="what is due" />;
+  const open = runs.data.filter((run) => run.ended_at === null);
+  if (open.length === 0 && upkeep.data.length === 0) return <Navigate to="/plan" replace />;
+  const calls = upkeep.data.filter((care) => care.calls);
+  const next = upkeep.data.filter((care) => !care.calls).slice(0, 3);
+  const top = spool?.contents.at(-1);
+  return (
+    <div className={page.page}>
+      <title>Undro</title>
+      <div className={classes.start}>
+        <section aria-label="Due">
+          <h1 className={classes.count}>
+            <span>{calls.length}</span> {calls.length === 1 ? 'spool wants' : 'spools want'} something done
+          </h1>
+          {calls.length > 0 ? <DueList cares={calls} /> : <p className={page.soft}>All of them are in order.</p>}
+          {next.length > 0 && (
+            <>
+              <h2>Next</h2>
+              <DueList cares={next} />
+            </>
+          )}
+          <p className={page.actions}>
+            {calls.length > 0 && (
+              <Button component={Link} to={`/day?spools=${calls.map((care) => care.spool).join(',')}`}>
+                All that are due, on a bench day
+              </Button>
+            )}
+            <Button variant="default" component={Link} to="/log">
+              To the log
+            </Button>
+          </p>
+        </section>
+        <section aria-label="On the bench" className={classes.beside}>
+          {open.map((run) => (
+            <div key={run.id} className={classes.card}>
+              <h2>Left open</h2>
+              <p>
+                {run.name}
+                <br />
+                <span className={page.soft}>begun {day(run.started_at)}</span>
+              </p>
+              <Button component={Link} to={`/wind/${run.id}`}>
+                Go on winding
+              </Button>
+            </div>
+          ))}
+          {reel && spool ? (
+            <div className={classes.card}>
+              <h2>Last on the bench</h2>
+              <p>
+                <strong>{reel.name}</strong>, {spool.name}
+                <br />
+                <span className={page.soft}>
+                  {top ? `${words(length(top.length_m, units, 0))} ${top.line.name}, since ${day(top.since)}` : 'empty'}
+                </span>
+              </p>
+              <p className={page.actions}>
+                <Button variant="default" component={Link} to={`/plan?reel=${reel.id}&spool=${spool.id}`}>
+                  Plan
+                </Button>
+                <Button variant="default" component={Link} to="/drag">
+                  Drag
+                </Button>
+                <Button variant="default" component={Link} to={`/log?spool=${spool.id}`}>
+                  Log
+                </Button>
+              </p>
+            </div>
+          ) : (
+            <div className={classes.card}>
+              <h2>Nothing on the bench</h2>
+              <p className={page.soft}>Put a reel on it with the key b, or plan for one that is not in the locker.</p>
+            </div>
+          )}
+          <div className={classes.card}>
+            <h2>A reel that is not here yet</h2>
+            <Button variant="default" component={Link} to="/plan?new=1">
+              How much backing?
+            </Button>
+          </div>
+        </section>
+      </div>
+    </div>
+  );
+}
