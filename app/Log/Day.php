@@ -12,7 +12,6 @@ use App\Models\Spool;
 use Undro\Contract\Compute;
 use Undro\Contract\Input;
 use Undro\DomainFault;
-use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Units\Price;
@@ -29,27 +28,15 @@ final readonly class Day
      */
     public function usual(Reel $reel, Spool $spool): ?array
     {
-        $pieces = $this->log->lying($spool->id);
-        foreach (array_reverse($this->log->states($spool->id)) as $state) {
-            $pieces = $pieces === [] ? $state['pieces'] : $pieces;
-        }
-        if ($pieces === []) {
-            return null;
-        }
-        $main = $pieces[count($pieces) - 1];
-        $longest = 0.0;
-        foreach ($this->log->states($spool->id) as $state) {
-            $sum = array_sum(array_map(static fn(Piece $piece): float => $piece->product === $main->product ? $piece->length->inMetres() : 0.0, $state['pieces']));
-            $longest = $state['at'] >= ($main->since ?? '') ? max($longest, $sum) : $longest;
-        }
-        $under = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product !== $main->product));
+        $filled = $this->log->filled($spool->id);
+        $main = array_key_last($filled);
 
-        return [
+        return $main === null ? null : [
             'reel' => $reel->id,
             'spool' => $spool->id,
-            'main' => $main->product,
-            'length' => sprintf('%d m', (int) round(max($longest, $main->length->inMetres()))),
-            'backing' => $under === [] ? null : $under[0]->product,
+            'main' => $main,
+            'length' => sprintf('%d m', (int) round($filled[$main])),
+            'backing' => count($filled) > 1 ? array_key_first($filled) : null,
         ];
     }
 

@@ -51,6 +51,7 @@ final readonly class Entries
         $record = fn(EventKind $kind, array $moves = []): Event => $this->log->record($uuid, $kind, array_values(array_filter($moves, static fn(mixed $move): bool => $move instanceof Move)), happenedAt: $at, angler: $angler, corrects: $corrects, note: $note);
 
         return DB::transaction(function () use ($what, $in, $spool, $at, $corrects, $record, $uuid, $angler): Event {
+            EventLog::lock();
             $from = Place::of(PlaceKind::Spool, $spool);
             $lying = fn(): array => array_reverse($this->log->lying($spool, $at, $corrects)) ?: throw BadStrip::nothingThere();
             switch ($what) {

@@ -84,6 +84,37 @@ final class EventLog
         return $pieces;
     }
 
+    /**
+     * What was on a spool when its present main line was longest, or, where it is empty, what it carried last: metres by line, from
+     * the arbor out.
+     *
+     * @return array<int, float>
+     */
+    public function filled(int $spool): array
+    {
+        $states = $this->states($spool);
+        $last = [];
+        foreach ($states as $state) {
+            $last = $state['pieces'] === [] ? $last : $state['pieces'];
+        }
+        if ($last === []) {
+            return [];
+        }
+        $outer = $last[count($last) - 1];
+        $filled = [];
+        foreach ([...$states, ['event' => '', 'at' => '9', 'pieces' => $last]] as $state) {
+            $sums = [];
+            foreach ($state['pieces'] as $piece) {
+                $sums[$piece->product] = ($sums[$piece->product] ?? 0.0) + $piece->length->inMetres();
+            }
+            if ($state['at'] >= ($outer->since ?? '') && array_key_last($sums) === $outer->product && $sums[$outer->product] > ($filled[$outer->product] ?? 0.0)) {
+                $filled = $sums;
+            }
+        }
+
+        return $filled;
+    }
+
     /** Reads all of the log anew. @throws \Undro\Ledger\BadLedger if it cannot have happened as told */
     public function readAgain(): void
     {
@@ -183,6 +214,12 @@ final class EventLog
         });
     }
 
+    /** Takes the write lock at the beginning of a transaction that reads before it writes: nobody else writes in between. */
+    public static function lock(): void
+    {
+        DB::table('accounts')->where('id', Account::current()->id)->update(['name' => DB::raw('name')]);
+    }
+
     /** This moment as the log writes it. */
     public static function now(): string
     {
@@ -210,7 +247,13 @@ final class EventLog
         if ($this->statesUntil() === $last) {
             return;
         }
-        DB::transaction(function () use ($last): void {
+        DB::transaction(function (): void {
+            self::lock();
+            // whoever asked at the same time has perhaps done it meanwhile
+            $last = $this->lastEventId();
+            if ($this->statesUntil() === $last) {
+                return;
+            }
             $rows = [];
             $this->ledger = Ledger::read($this->events(), seen: static function (Event $event, Ledger $ledger) use (&$rows): void {
                 array_push($rows, ...self::stateRows($event, $ledger));

@@ -91,9 +91,14 @@ final class Learning
 
         return [
             'volume_factor' => $room,
-            'volume_sd' => $sd,
+            // a plan takes the sd relative to the figure itself
+            'volume_sd' => $sd / $room,
             'together' => array_map(static fn(?int $i): array => ['with' => array_map(static fn(?int $j): float => $i === null || $j === null ? 0.0 : max(-1.0, min(1.0, $tied[$i][$j] ?? 0.0)), $place)], $place),
-        ] + array_map(fn(string $line): array => array_combine(['cell_factor', 'cell_sd'], $this->learnt()->cell($line)), $lines);
+        ] + array_map(function (string $line): array {
+            [$cell, $sd] = $this->learnt()->cell($line);
+
+            return ['cell_factor' => $cell, 'cell_sd' => $sd / $cell];
+        }, $lines);
     }
 
     private function learnt(): Learnt

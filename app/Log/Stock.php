@@ -48,17 +48,21 @@ final readonly class Stock
             $total = array_sum($left);
             $month = ($used[$product->id] ?? 0.0) / self::MONTHS;
             $months = $month > 0 ? $total / $month : null;
+            $longest = max([0.0, ...array_values($left)]);
+            $mains = array_filter($fills, static fn(array $fill): bool => $fill['line'] === $product->id && $fill['role'] === 'main');
+            // what is fished with it could not be filled once more
+            $short = $mains !== [] && array_filter($mains, static fn(array $fill): bool => $fill['length_m'] + self::RESERVE_M <= $longest) === [];
             $out[] = [
                 'line' => LineResource::facts($product),
                 'left_m' => $total,
                 'fillers' => count(array_filter($left)),
-                'longest_m' => max([0.0, ...array_values($left)]),
+                'longest_m' => $longest,
                 'used_m' => $used[$product->id] ?? 0.0,
                 'months_left' => $months,
-                'running_out' => $months !== null && $months < self::LOW_MONTHS,
+                'running_out' => $short || ($months !== null && $months < self::LOW_MONTHS),
                 'per_metre' => self::perMetre($packs[$product->id] ?? []),
                 'enough_for' => array_values(array_filter(array_map(
-                    static fn(array $fill): ?array => $fill['line'] === $product->id && max([0.0, ...array_values($left)]) >= $fill['length_m'] + self::RESERVE_M
+                    static fn(array $fill): ?array => $fill['line'] === $product->id && $longest >= $fill['length_m'] + self::RESERVE_M
                         ? ['spool' => $fill['spool'], 'role' => $fill['role'], 'length_m' => $fill['length_m'], 'times' => array_sum(array_map(static fn(float $each): int => (int) floor($each / ($fill['length_m'] + self::RESERVE_M)), array_values($left)))]
                         : null,
                     $fills,
@@ -129,19 +133,14 @@ final readonly class Stock
         return $used;
     }
 
-    /** @return list<array{spool: int, role: string, line: int, length_m: float}> what lies on the spools now */
+    /** @return list<array{spool: int, role: string, line: int, length_m: float}> what lies on the spools, as it was filled */
     private function fills(): array
     {
         $fills = [];
         foreach (Spool::query()->whereNull('archived_at')->orderBy('id')->get() as $spool) {
-            $pieces = $this->log->lying($spool->id);
-            $outer = $pieces === [] ? null : $pieces[count($pieces) - 1]->product;
-            $sums = [];
-            foreach ($pieces as $piece) {
-                $sums[$piece->product] = ($sums[$piece->product] ?? 0.0) + $piece->length->inMetres();
-            }
-            foreach ($sums as $line => $metres) {
-                $fills[] = ['spool' => $spool->id, 'role' => $line === $outer ? 'main' : 'backing', 'line' => $line, 'length_m' => $metres];
+            $filled = $this->log->filled($spool->id);
+            foreach ($filled as $line => $metres) {
+                $fills[] = ['spool' => $spool->id, 'role' => $line === array_key_last($filled) ? 'main' : 'backing', 'line' => $line, 'length_m' => $metres];
             }
         }
 

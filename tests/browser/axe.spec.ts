@@ -68,6 +68,11 @@ for (const scheme of ['light', 'dark'] as const) {
     ['drag', '/drag?main=8 kg&leader=5 kg'],
     ['strike', '/drag?main=8 kg&at=strike'],
     ['drag practice', '/drag/practice?seed=3'],
+    ['start', '/'],
+    ['log', '/log'],
+    ['log of a spool', '/log?spool=5&at=entries'],
+    ['learnt', '/log?all=learnt'],
+    ['bench day', '/day?spools=3,4,5,6'],
     ['lost', '/nowhere'],
   ] as const) {
     test(`axe finds nothing: ${name}, ${scheme}`, async ({ page }) => {

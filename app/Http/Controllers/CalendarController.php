@@ -17,19 +17,17 @@ use Illuminate\Support\Str;
 /** What is due as a calendar: once as a file, or followed by whoever has a key. */
 final class CalendarController
 {
-    public function __construct(private readonly Care $care) {}
-
-    public function file(): Response
+    public function file(Care $care): Response
     {
-        return new Response(Calendar::write($this->care->all(null), Carbon::now('UTC')->format('Ymd\THis\Z')), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="undro.ics"', 'Cache-Control' => 'no-store']);
+        return new Response(Calendar::write($care->all(null), Carbon::now('UTC')->format('Ymd\THis\Z')), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="undro.ics"', 'Cache-Control' => 'no-store']);
     }
 
     /** For a calendar that asks again and again; a key that was revoked finds nothing. */
-    public function followed(string $key): Response
+    public function followed(Care $care, string $key): Response
     {
         CalendarKey::knows($key) || abort(404);
 
-        return $this->file();
+        return $this->file($care);
     }
 
     public function index(): JsonResponse

@@ -17,10 +17,8 @@ final class DayController
 {
     private const MOST = 60;
 
-    public function __construct(private readonly Day $day) {}
-
     /** Every spool that was ever filled, and whether it is due. */
-    public function usual(Care $care): JsonResponse
+    public function usual(Care $care, Day $day): JsonResponse
     {
         $due = [];
         foreach ($care->all(null) as $each) {
@@ -33,7 +31,7 @@ final class DayController
         Reel::readSpools($reels);
         foreach ($reels as $reel) {
             foreach ($reel->spools as $spool) {
-                $usual = $this->day->usual($reel, $spool);
+                $usual = $day->usual($reel, $spool);
                 if ($usual !== null) {
                     $out[] = $usual + ['due' => $due[$spool->id] ?? null];
                 }
@@ -43,11 +41,11 @@ final class DayController
         return new JsonResponse($out);
     }
 
-    public function propose(Request $request): JsonResponse
+    public function propose(Request $request, Day $day): JsonResponse
     {
         $request->validate(['angler' => ['nullable', 'integer']]);
         $in = Input::of($request->all());
 
-        return new JsonResponse($this->day->propose($in->objects('jobs', 0, self::MOST), $in, Angler::query()->with('habits')->find($request->integer('angler'))));
+        return new JsonResponse($day->propose($in->objects('jobs', 0, self::MOST), $in, Angler::query()->with('habits')->find($request->integer('angler'))));
     }
 }

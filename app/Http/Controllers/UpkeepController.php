@@ -25,65 +25,63 @@ use Undro\Ledger\Piece;
 /** What the spools need, what was learnt of them, and what the rack still holds. */
 final class UpkeepController
 {
-    public function __construct(private readonly EventLog $log, private readonly Care $care, private readonly Learning $learning) {}
-
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, Care $care): JsonResponse
     {
-        return new JsonResponse($this->care->all(Angler::query()->with('habits')->find($request->integer('angler'))));
+        return new JsonResponse($care->all(Angler::query()->with('habits')->find($request->integer('angler'))));
     }
 
     /** One spool through time: what lay on it after each entry, how it stood then, what it needs now. */
-    public function spool(Request $request, int $id): JsonResponse
+    public function spool(Request $request, EventLog $log, Care $care, int $id): JsonResponse
     {
         $spool = Spool::query()->with(['rating', 'reels.angler.habits'])->findOrFail($id);
         $reel = $spool->reels->first() ?? abort(404);
-        $states = $this->log->states($spool->id);
+        $states = $log->states($spool->id);
         $kinds = Event::query()->whereIn('uuid', array_column($states, 'event'))->pluck('kind', 'uuid')->all();
 
         return new JsonResponse([
             'spool' => $spool->id,
             'reel' => $reel->id,
-            'states' => array_map(fn(array $state): array => [
+            'states' => array_map(static fn(array $state): array => [
                 'event' => $state['event'],
                 'kind' => $kinds[$state['event']] ?? EventKind::StockTake->value,
                 'at' => $state['at'],
                 'pieces' => array_map(static fn(Piece $piece): array => ['line' => $piece->product, 'length_m' => $piece->length->inMetres(), 'since' => $piece->since], $state['pieces']),
-                ...$this->level($spool, $reel, $state['pieces']),
+                ...self::level($log, $spool, $reel, $state['pieces']),
             ], $states),
-            'care' => $this->care->of($reel, $spool, Angler::query()->with('habits')->find($request->integer('angler'))),
+            'care' => $care->of($reel, $spool, Angler::query()->with('habits')->find($request->integer('angler'))),
         ]);
     }
 
     /** What finished fills have taught, in words, and the readings it comes from. */
-    public function learnt(): JsonResponse
+    public function learnt(Learning $learning): JsonResponse
     {
         $spools = [];
         foreach (Spool::inUse()->with('reels')->orderBy('id')->get() as $spool) {
-            $known = $this->learning->spool($spool->id);
+            $known = $learning->spool($spool->id);
             if ($known !== null) {
                 $spools[] = ['spool' => $spool->id, 'name' => ($spool->reels->first()->name ?? '') . ", $spool->name"] + $known + Compute::run('learnt', ['of' => 'spool'] + $known);
             }
         }
         $lines = [];
         foreach (LineProduct::query()->orderBy('name')->get() as $line) {
-            $known = $this->learning->line($line->id);
+            $known = $learning->line($line->id);
             if ($known !== null) {
                 $lines[] = ['line' => $line->id, 'name' => $line->name] + $known + Compute::run('learnt', ['of' => 'line', 'material' => $line->material] + $known);
             }
         }
-        $doubtful = $this->learning->doubtful();
+        $doubtful = $learning->doubtful();
 
         return new JsonResponse([
             'spools' => $spools,
             'lines' => $lines,
-            'readings' => array_map(static fn(array $reading): array => array_intersect_key($reading, array_flip(['uuid', 'happened_at', 'spool', 'gap', 'gap_mm', 'readings', 'counts'])) + ['doubtful' => in_array($reading['uuid'], $doubtful, true)], array_reverse($this->learning->readings())),
+            'readings' => array_map(static fn(array $reading): array => array_intersect_key($reading, array_flip(['uuid', 'happened_at', 'spool', 'gap', 'gap_mm', 'readings', 'counts'])) + ['doubtful' => in_array($reading['uuid'], $doubtful, true)], array_reverse($learning->readings())),
         ]);
     }
 
     /** What a plan is told of its spool and lines. */
-    public function about(Request $request): JsonResponse
+    public function about(Request $request, Learning $learning): JsonResponse
     {
-        return new JsonResponse(['learnt' => $this->learning->about($request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null)]);
+        return new JsonResponse(['learnt' => $learning->about($request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null)]);
     }
 
     public function stock(Stock $stock): JsonResponse
@@ -126,14 +124,14 @@ final class UpkeepController
      *
      * @return array<string, mixed> depth_mm and retrieve_m, null where the spool's shape is not known
      */
-    private function level(Spool $spool, Reel $reel, array $pieces): array
+    private static function level(EventLog $log, Spool $spool, Reel $reel, array $pieces): array
     {
         $none = ['depth_mm' => null, 'retrieve_m' => null];
         if ($pieces === []) {
             return $none;
         }
         try {
-            $layers = Compute::run('picture', ['reel' => $reel->kind, 'gear_ratio' => $reel->gear_ratio, 'spool' => $spool->figures(), 'layers' => array_map(fn(Piece $piece): array => $this->log->facts($piece->product, static fn(LineProduct $line): array => ['material' => $line->material, 'diameter_mm' => $line->diameter_mm]) + ['length_m' => $piece->length->inMetres()], $pieces)])['layers'];
+            $layers = Compute::run('picture', ['reel' => $reel->kind, 'gear_ratio' => $reel->gear_ratio, 'spool' => $spool->figures(), 'layers' => array_map(static fn(Piece $piece): array => $log->facts($piece->product, static fn(LineProduct $line): array => ['material' => $line->material, 'diameter_mm' => $line->diameter_mm]) + ['length_m' => $piece->length->inMetres()], $pieces)])['layers'];
         } catch (\Undro\DomainFault) {
             return $none;
         }

@@ -98,7 +98,7 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
 /** How long the line is still good: what somebody comes here for. */
 function Until({ care }: { care: Care | null }) {
   const { units } = useBench();
-  if (!care) return <p className={classes.soft}>Nothing lies on this spool, as far as is written.</p>;
+  if (!care) return <h1 className={classes.soft}>Nothing lies on this spool, as far as is written.</h1>;
   if (care.state === 'low' && care.level) {
     return (
       <>

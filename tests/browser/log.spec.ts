@@ -1,0 +1,188 @@
+import type { Page } from '@playwright/test';
+import ICAL from 'ical.js';
+import { BENCH_URL, EMPTY_URL, expect, figure, test, undo } from './bench';
+
+// what is said of a spool changes what the next test finds
+test.describe.configure({ mode: 'serial' });
+test.use({ baseURL: BENCH_URL });
+
+/** Opens the log of a reel's first spool. */
+async function logOf(page: Page, reel: string, at = 'needs') {
+  const reels = await (await page.request.get('/api/reels', { headers: { Accept: 'application/json' } })).json();
+  const found = reels.find((each: { name: string }) => each.name === reel);
+  await page.goto(`/log?spool=${found.spools[0].id}&at=${at}`);
+  await expect(page.getByRole('region', { name: at === 'entries' ? 'Entries' : 'What it needs' })).toBeVisible();
+}
+
+const say = (page: Page) => page.getByRole('form', { name: 'Say what happened' });
+const choose = (page: Page, what: string) => say(page).getByText(what, { exact: true }).click();
+
+test('lost line is written down in seconds, topped up as said, and the spool is full again', async ({ page }) => {
+  await logOf(page, 'Skarrow Jigger');
+  await expect(page.getByRole('heading', { name: 'The line stands' })).toBeVisible();
+  const low = await figure(page).textContent();
+  await choose(page, 'Lost');
+  await say(page).getByLabel('Metres gone').fill('8');
+  await say(page).getByLabel('In words').fill('cut off in the kelp');
+  await page.keyboard.press('Enter');
+  await expect(figure(page)).not.toHaveText(low ?? '');
+  // exactly how much, from the table
+  const row = page.getByRole('row', { name: /Top up under the main line/ });
+  const add = /([\d.]+) m/.exec((await row.getByRole('cell').nth(1).textContent()) ?? '')?.[1] ?? '';
+  expect(Number(add)).toBeGreaterThan(20);
+  await choose(page, 'Topped up');
+  await say(page).getByLabel('Backing added').fill(add);
+  await say(page)
+    .getByLabel('From')
+    .selectOption({ label: await optionOf(page, /Plain Tarn nylon 0.30/) });
+  await say(page).getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('heading', { name: 'The line is good for' })).toBeVisible();
+  await expect(page.getByText(/full is 2.3 mm|full is 1.6 mm/)).toBeVisible();
+  const said = (await page.getByText(/It should stand/).textContent()) ?? '';
+  const [stands, full] = [/stand ([\d.]+) mm/.exec(said)?.[1], /full is ([\d.]+) mm/.exec(said)?.[1]];
+  expect(Math.abs(Number(stands) - Number(full))).toBeLessThanOrEqual(0.1);
+  await page.getByText('Its line through time').click();
+  await expect(page.getByRole('list', { name: 'Its line through time' }).getByRole('listitem').first()).toContainText(
+    'Topped up',
+  );
+});
+
+/** The words of the choice that reads like this. */
+async function optionOf(page: Page, like: RegExp): Promise<string> {
+  const all = await say(page).getByLabel('From').locator('option').allTextContents();
+  return all.find((each) => like.test(each)) ?? '';
+}
+
+test('a mistaken entry is put right, all that follows with it, and taken back', async ({ page }) => {
+  await logOf(page, 'Puddle 6', 'entries');
+  await choose(page, 'Lost');
+  await say(page).getByLabel('Metres gone').fill('30 m');
+  await say(page).getByRole('button', { name: 'Write it down' }).click();
+  const entries = page.getByRole('region', { name: 'Entries' });
+  await expect(entries.getByText(/30 m Jetty nylon/)).toBeVisible();
+  await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('30 m');
+  await entries.getByRole('button', { name: /^Put right: Lost/ }).click();
+  const right = page.getByRole('form', { name: 'Put an entry right' });
+  await expect(right.getByLabel('Metres gone')).toHaveValue('30 m');
+  await right.getByLabel('Metres gone').fill('300 m');
+  await right.getByRole('button', { name: 'Put it right' }).click();
+  await expect(right.getByText(/60 m lie on the spool/)).toBeVisible();
+  await right.getByLabel('Metres gone').fill('3 m');
+  await right.getByRole('button', { name: 'Put it right' }).click();
+  await expect(entries.getByText(/3\.0 m Jetty nylon/)).toBeVisible();
+  await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('57 m');
+  await undo(page, /Put right/);
+  await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('30 m');
+  await entries.getByRole('button', { name: /^Take back: Lost/ }).click();
+  await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('60 m');
+});
+
+test('an outing is said by the keyboard, found by its words, and the search holds to its address', async ({ page }) => {
+  await logOf(page, 'Puddle 6');
+  await say(page).getByLabel('Hours').fill('2');
+  await say(page).getByLabel('Longest cast').fill('40 ft');
+  await say(page).getByLabel('In words').fill('two perch at the Lantern Steps');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Written down: fished.')).toBeVisible();
+  await page.goto('/log');
+  await page.getByLabel('Words').fill('perch steps');
+  const entries = page.getByRole('region', { name: 'Entries' });
+  await expect(entries.getByRole('listitem')).toHaveCount(1);
+  await expect(entries).toContainText('Puddle 6');
+  await expect(entries).toContainText('cast 12 m');
+  await expect.poll(() => page.url()).toContain('q=perch');
+  await page.reload();
+  await expect(entries.getByRole('listitem')).toHaveCount(1);
+  await page.getByLabel('What', { exact: true }).selectOption('lost');
+  await expect(entries).toContainText('Nothing in the log is like that');
+});
+
+test('an absurd level is asked about, left out, and plans follow what is learnt', async ({ page }) => {
+  await page.goto('/log?all=learnt');
+  const doubts = page.getByRole('status').filter({ hasText: 'Does this one hold?' });
+  await doubts.filter({ hasText: '8.2 mm under the lip' }).getByRole('button', { name: 'Leave it out' }).click();
+  // without it the others agree
+  await expect(doubts).toHaveCount(0);
+  await expect(page.getByText(/8\.2 mm under the lip.*left out/)).toBeVisible();
+  await expect(page.getByText(/It (holds|lies)/).first()).toBeVisible();
+});
+
+test('a bench day keeps to two pinned cuts while it is planned again, and leads on to a run', async ({ page }) => {
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'All that are due' }).click();
+  await expect(figure(page)).toBeVisible();
+  await page.getByRole('checkbox', { name: /Skerry 30, deep/ }).check();
+  const spools = page.getByRole('region', { name: 'Spools' });
+  const main = spools.getByRole('button', { name: /^Pin: main of Skerry 30, deep/ });
+  await expect(main).toBeVisible();
+  const first = (await main.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
+  await main.click();
+  await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
+  const backing = spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ });
+  const second = (await backing.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
+  await backing.click();
+  await expect(spools.getByRole('button', { name: /^Unpin/ })).toHaveCount(2);
+  // more to do, and another source forbidden: both pins hold
+  await page.getByRole('checkbox', { name: /Pocket Lantern/ }).check();
+  await expect(spools.getByText(/Pocket Lantern, standard/).first()).toBeVisible();
+  await spools.getByRole('button', { name: /^Not from there: main of Pocket Lantern/ }).click();
+  await expect(page.getByRole('button', { name: /Allow all sources again/ })).toBeVisible();
+  await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
+  await expect(spools.getByRole('button', { name: `Unpin: ${second}` })).toBeVisible();
+  await expect.poll(() => page.url()).toContain('forbid=');
+  await page.reload();
+  await expect(spools.getByRole('button', { name: /^Unpin/ })).toHaveCount(2);
+  await expect(page.getByRole('img', { name: /spools in \d+ minutes/ })).toBeVisible();
+  await spools.getByRole('link', { name: 'Plan and wind Skerry 30, deep' }).click();
+  await page.waitForURL(/plan/);
+  await expect(figure(page)).toBeVisible();
+  await expect(page.getByLabel('Length').first()).toHaveValue('150 m');
+  await expect(page.getByRole('button', { name: /Wind it/ })).toBeVisible();
+});
+
+test('the calendar is followed by a parser until it is revoked', async ({ page }) => {
+  await page.goto('/log?all=calendar');
+  await page.getByRole('button', { name: 'An address to follow' }).click();
+  const address = await page.getByLabel('Shown this once').inputValue();
+  const text = await (await page.request.get(address)).text();
+  const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+  const due = await (await page.request.get('/api/upkeep', { headers: { Accept: 'application/json' } })).json();
+  for (const care of due as { reel_name: string; spool_name: string; spool: number; due_on: string }[]) {
+    const event = events.find((each) => each.uid === `undro-due_on-spool-${care.spool}@undro.invalid`);
+    expect(event?.startDate.toString()).toBe(care.due_on);
+    expect(event?.startDate.isDate).toBe(true);
+    expect(event?.summary).toContain(`${care.reel_name}, ${care.spool_name}`);
+  }
+  expect(new Set(events.map((each) => each.uid)).size).toBe(events.length);
+  await page.getByRole('button', { name: 'Revoke' }).click();
+  await expect(page.getByRole('button', { name: 'Revoke' })).toHaveCount(0);
+  expect((await page.request.get(address)).status()).toBe(404);
+});
+
+test('a document with a damaged history is refused entry by entry, and nothing of the history is taken', async ({
+  page,
+}) => {
+  const whole = await (await page.request.get('/api/data')).json();
+  const wound = whole.history.findIndex((entry: { kind: string }) => entry.kind === 'wound');
+  whole.history[wound].id = '00000000-0000-4000-8000-000000000001';
+  whole.history[wound].moves[0].length_m = 'much';
+  await page.goto('/data');
+  await page.getByLabel('Or paste it here').fill(JSON.stringify({ undro: 1, history: whole.history }));
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByText(/None of the history was taken/)).toBeVisible();
+  await expect(page.getByText(new RegExp(`entry ${wound + 1} of the history`))).toBeVisible();
+  // cut short in the middle
+  await page.getByLabel('Or paste it here').fill(JSON.stringify(whole).slice(0, 4000));
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByRole('alert')).toContainText('it is not JSON');
+});
+
+test('the bench opens on what is due and on the run left open; without history on the plan', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/spools? wants? something done/);
+  await expect(page.getByRole('link', { name: /Longshore 80/ }).first()).toContainText('due');
+  await page.getByRole('link', { name: 'Go on winding' }).first().click();
+  await page.waitForURL(/\/wind\//);
+  await page.goto(`${EMPTY_URL}/`);
+  await page.waitForURL(/\/plan/);
+});
