@@ -48,8 +48,8 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::post('spools/{id}/strip', StripController::class);
     Route::get('pairing', [PairingController::class, 'show']);
     Route::delete('pairing/{id}', [PairingController::class, 'forget']);
-    Route::get('devices/{device}', [DeviceController::class, 'show'])->whereIn('device', ['counter', 'scale']);
-    Route::post('devices/{device}', [DeviceController::class, 'drive'])->whereIn('device', ['counter', 'scale']);
+    Route::get('devices/{device}', [DeviceController::class, 'show'])->whereIn('device', ['counter', 'scale', 'kitchen']);
+    Route::post('devices/{device}', [DeviceController::class, 'drive'])->whereIn('device', ['counter', 'scale', 'kitchen']);
     Route::get('drags', [DragController::class, 'index']);
     Route::post('drags', [DragController::class, 'store']);
     Route::get('anglers', [AnglerController::class, 'index']);

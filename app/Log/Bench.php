@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Models\Event as EventRow;
+use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Run;
 use App\Models\RunMark;
@@ -139,6 +140,9 @@ final readonly class Bench
             $mark += ['layer' => $before] + ($ends ? ['written_m' => $this->write($run, $uuid, $in->optionalChoice('stop', Stop::class))] : []);
         }
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => EventLog::now(), 'mark' => $mark]);
+        if ($kind === MarkKind::Finished) {
+            $this->writeLevel($run);
+        }
         if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
             $run->update(['ended_at' => EventLog::now()]);
         }
@@ -174,6 +178,28 @@ final readonly class Bench
         }
 
         return $metres;
+    }
+
+    /** How full the finished spool came out, as it was read in the run: what plans learn from. */
+    private function writeLevel(Run $run): void
+    {
+        if ($run->spool_id === null || $run->isPractice()) {
+            return;
+        }
+        $depths = [];
+        foreach ($this->rows($run) as [$kind, , $mark]) {
+            // read before the last line had stopped it says nothing of the finished spool
+            $depths = is_numeric($mark['written_m'] ?? null) && $mark['written_m'] > 0 ? [] : $depths;
+            if ($kind === MarkKind::Depth->value) {
+                $depths = RunInput::mark(Input::of(['kind' => $kind] + $mark))->depths;
+            }
+        }
+        if ($depths === []) {
+            return;
+        }
+        $gap = array_sum(array_map(static fn(Length $depth): float => $depth->inMillimetres(), $depths)) / count($depths);
+        $event = $this->log->record((string) Str::uuid(), EventKind::Measured, [], angler: $run->angler_id, note: $run->name, run: $run->id);
+        LevelReading::query()->create(['event_id' => $event->id, 'spool_id' => $run->spool_id, 'gap_typed' => sprintf('%.2F mm', $gap), 'gap_mm' => $gap, 'readings' => count($depths), 'counts' => true]);
     }
 
     /** Line from where it comes from onto the spool. */

@@ -7,12 +7,14 @@ namespace Tests\Feature;
 use App\Devices\CounterProtocol;
 use App\Devices\DeviceBoard;
 use App\Devices\DeviceLost;
+use App\Devices\KitchenProtocol;
 use App\Devices\Protocol;
 use App\Devices\Reading;
 use App\Devices\ScaleProtocol;
 use App\Devices\SocketDevice;
 use Simulators\PulledDrag;
 use Simulators\Roller;
+use Simulators\WeighedFiller;
 use Tests\TestCase;
 use Undro\Practice\SimulatedDrag;
 use Undro\Units\Force;
@@ -20,6 +22,7 @@ use Undro\Units\Force;
 require_once __DIR__ . '/../../simulators/StandIn.php';
 require_once __DIR__ . '/../../simulators/Roller.php';
 require_once __DIR__ . '/../../simulators/PulledDrag.php';
+require_once __DIR__ . '/../../simulators/WeighedFiller.php';
 
 /** The line counter and the scale by their adapter, against the stand-ins and against devices that misbehave. */
 final class DevicesTest extends TestCase
@@ -176,6 +179,28 @@ final class DevicesTest extends TestCase
         $this->ask('POST', '/api/devices/scale', ['do' => 'stall', 'amount' => 1], status: 422);
         $board->write('scale', null);
         self::assertSame('lost', $this->ask('GET', '/api/devices/scale')['state']);
+    }
+
+    public function testTheKitchenScaleIsReadOnceItRests(): void
+    {
+        $protocol = new KitchenProtocol();
+        $filler = new WeighedFiller();
+        self::assertNull($protocol->understand('G 80 REST'), 'nothing before it has said what it is');
+        self::assertNull($protocol->understand($filler->hello('s1')));
+        self::assertSame('OK', $filler->told('SIM LOAD 81'));
+        $swinging = $protocol->understand($filler->shows(0.1));
+        self::assertFalse($swinging?->figures['rests']);
+        $rests = $protocol->understand($filler->shows(3.0));
+        self::assertSame([81.0, true], [$rests?->figures['grams'], $rests?->figures['rests']]);
+        self::assertStringStartsWith('ERR', $filler->told('SIM LOAD much'));
+        foreach (['G', 'G 81.5', 'g 81', 'F 3'] as $nonsense) {
+            self::assertNull($protocol->understand($nonsense));
+        }
+        $board = app(DeviceBoard::class);
+        $board->write('kitchen', $rests);
+        self::assertSame(81, (int) $this->ask('GET', '/api/devices/kitchen')['grams']);
+        $this->ask('POST', '/api/devices/kitchen', ['do' => 'load', 'amount' => 62]);
+        self::assertSame(['SIM LOAD 62.000'], $board->toSay('kitchen'));
     }
 
     public function testTheStandInScaleSaysWhatItWouldUnderstand(): void

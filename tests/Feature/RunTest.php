@@ -60,6 +60,23 @@ final class RunTest extends TestCase
         $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
     }
 
+    public function testTheLevelReadAtTheEndIsWrittenAndTeaches(): void
+    {
+        $id = $this->begin();
+        $run = $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.0']);
+        $run = $this->upTo($id, 'wind.1');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.1']);
+        $this->mark($id, ['kind' => 'depth', 'depths' => [['mm' => '1.8 mm'], ['mm' => '2.0 mm'], ['mm' => '1.9 mm']]], ['kind' => 'finished']);
+        $level = $this->ask('GET', '/api/log', ['kind' => 'measured'])['entries'][0]['level'];
+        self::assertEqualsWithDelta(1.9, $level['gap_mm'], 1e-9);
+        self::assertSame(3, $level['readings']);
+        self::assertSame([3], array_column($this->ask('GET', '/api/learnt')['readings'], 'readings'));
+        // taken back with the run
+        $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+        self::assertSame([], $this->ask('GET', '/api/learnt')['readings']);
+    }
+
     public function testARunThatIsLeftKeepsWhatIsOn(): void
     {
         $id = $this->begin();

@@ -107,6 +107,29 @@ test('an absurd level is asked about, left out, and plans follow what is learnt'
   await expect(page.getByText(/It (holds|lies)/).first()).toBeVisible();
 });
 
+test('a filler is weighed on the simulated kitchen scale', async ({ page }) => {
+  await page.goto('/rack');
+  const filler = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Halfway hybrid 0.30' }) });
+  await filler.getByRole('button', { name: 'Count again' }).click();
+  await filler.getByRole('button', { name: 'By the kitchen scale' }).click();
+  const help = page.getByRole('dialog');
+  await help.getByLabel('Put on the simulated scale').fill('95');
+  await help.getByRole('button', { name: 'Put it on' }).click();
+  await help.getByRole('button', { name: 'The scale shows 95 g: take it' }).click();
+  await expect(help.getByLabel('Weighs now')).toHaveValue('95 g');
+  await help.getByLabel('Weighed full').fill('120 g');
+  await help.getByLabel(/^Empty/).fill('45 g');
+  await expect(help.getByTestId('measured')).toContainText('200 m');
+  await help.getByRole('button', { name: 'That is left' }).click();
+  await expect(filler).toContainText('200 m');
+  await expect(
+    page
+      .getByText('Line by line')
+      .or(page.getByText(/Running out: Seaglass/))
+      .first(),
+  ).toBeVisible();
+});
+
 test('a bench day keeps to two pinned cuts while it is planned again, and leads on to a run', async ({ page }) => {
   await page.goto('/day');
   await page.getByRole('button', { name: 'All that are due' }).click();
@@ -170,7 +193,7 @@ test('a document with a damaged history is refused entry by entry, and nothing o
   await page.getByLabel('Or paste it here').fill(JSON.stringify({ undro: 1, history: whole.history }));
   await page.getByRole('button', { name: 'Look at it first' }).click();
   await expect(page.getByText(/None of the history was taken/)).toBeVisible();
-  await expect(page.getByText(new RegExp(`entry ${wound + 1} of the history`))).toBeVisible();
+  await expect(page.getByText(new RegExp(`Entry ${wound + 1} of the history`))).toBeVisible();
   // cut short in the middle
   await page.getByLabel('Or paste it here').fill(JSON.stringify(whole).slice(0, 4000));
   await page.getByRole('button', { name: 'Look at it first' }).click();

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Devices\CounterProtocol;
 use App\Devices\DeviceBoard;
 use App\Devices\DeviceLost;
+use App\Devices\KitchenProtocol;
 use App\Devices\Protocol;
 use App\Devices\ScaleProtocol;
 use App\Devices\SocketDevice;
@@ -20,8 +21,9 @@ final class Devices extends Command
 
     protected $signature = 'undro:devices
         {--counter= : where the line counter is, such as tcp://127.0.0.1:8250}
-        {--scale= : where the pull scale is, such as tcp://127.0.0.1:8251}';
-    protected $description = 'Listen to the line counter and the scale';
+        {--scale= : where the pull scale is, such as tcp://127.0.0.1:8251}
+        {--kitchen= : where the kitchen scale is, such as tcp://127.0.0.1:8252}';
+    protected $description = 'Listen to the line counter and the scales';
 
     /** @var array<string, SocketDevice> */
     private array $there = [];
@@ -32,7 +34,7 @@ final class Devices extends Command
 
     public function handle(DeviceBoard $board): int
     {
-        $wanted = array_filter(['counter' => $this->option('counter'), 'scale' => $this->option('scale')], static fn(mixed $address): bool => is_string($address) && $address !== '');
+        $wanted = array_filter(['counter' => $this->option('counter'), 'scale' => $this->option('scale'), 'kitchen' => $this->option('kitchen')], static fn(mixed $address): bool => is_string($address) && $address !== '');
         if ($wanted === []) {
             $this->error('Say where a device is: --counter=tcp://127.0.0.1:8250 or --scale=tcp://127.0.0.1:8251');
 
@@ -85,6 +87,10 @@ final class Devices extends Command
 
     private static function protocol(string $device): Protocol
     {
-        return $device === 'counter' ? new CounterProtocol() : new ScaleProtocol();
+        return match ($device) {
+            'counter' => new CounterProtocol(),
+            'kitchen' => new KitchenProtocol(),
+            default => new ScaleProtocol(),
+        };
     }
 }

@@ -15,11 +15,13 @@ final class DeviceController
 {
     private const FIGURES = [
         'counter' => ['metres'],
+        'kitchen' => ['grams', 'rests'],
         'scale' => ['force_N', 'pulling', 'peak_N', 'holds', 'pulls', 'start_up_N', 'running_N'],
     ];
     /** What a stand-in can be told, and whether it takes an amount. */
     private const SAY = [
         'counter' => ['run' => ['SIM RUN', true], 'stop' => ['SIM STOP', false], 'stall' => ['SIM STALL', true], 'pull' => ['SIM PULL', true]],
+        'kitchen' => ['load' => ['SIM LOAD', true]],
         'scale' => ['drag' => ['SIM DRAG', true], 'target' => ['SIM TARGET', true], 'knob' => ['SIM KNOB', true], 'rise' => ['SIM RISE', true], 'hold' => ['SIM HOLD', true], 'pull' => ['SIM PULL', false]],
     ];
 

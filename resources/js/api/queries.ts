@@ -148,6 +148,17 @@ export const useScale = (every: number | false) =>
 export const driveScale = (what: 'drag' | 'target' | 'knob' | 'rise' | 'hold' | 'pull', amount?: number) =>
   answer(client.POST('/api/devices/scale', { body: { do: what, ...(amount === undefined ? {} : { amount }) } }));
 
+/** The kitchen scale as it was heard last. */
+export const useKitchen = (every: number) =>
+  useQuery({
+    queryKey: ['kitchen'],
+    refetchInterval: every,
+    gcTime: 0,
+    queryFn: ({ signal }) => answer(client.GET('/api/devices/kitchen', { signal })),
+  });
+export const loadKitchen = (grams: number) =>
+  answer(client.POST('/api/devices/kitchen', { body: { do: 'load', amount: grams } }));
+
 export const useForget = () => useChange((id: number) => answer(client.DELETE('/api/pairing/{id}', at(id))), 'pairing');
 
 export type JoinsCase = Schemas['JoinsCase'];

@@ -89,7 +89,11 @@ export function DayPlace() {
     <div className={classes.place}>
       <title>Bench day · Undro</title>
       <aside className={classes.side}>
-        <h1>Bench day</h1>
+        {day.data && jobs.length > 0 ? (
+          <p className={classes.title}>Bench day</p>
+        ) : (
+          <h1 className={classes.title}>Bench day</h1>
+        )}
         <div className={page.actions}>
           <Button
             size="compact-sm"

@@ -6,6 +6,7 @@ import { useMeasured } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, type Units, withUnit, words } from '../units/units';
+import { KitchenScale } from './KitchenScale';
 import classes from './Measure.module.css';
 import { METHODS, type Method } from './methods';
 import { MethodPicture } from './Pictures';
@@ -64,6 +65,9 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
         <MethodPicture method={method} />
         <div className={classes.readings}>
           <p>{how}</p>
+          {method === 'kitchen_scale' && (
+            <KitchenScale onRead={(mass_g) => setTyped((before) => ({ ...before, mass_g }))} />
+          )}
           {shown.map((field) => (
             <TypedField
               key={field.key}
