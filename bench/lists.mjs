@@ -6,10 +6,23 @@ const timed = async (path) => {
   const answer = await fetch(new URL(path, url));
   const body = await answer.text();
   if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}`);
-  return { ms: performance.now() - begun, count: JSON.parse(body).length, kB: body.length / 1000 };
+  const read = JSON.parse(body);
+  const count = read.length ?? (read.entries ?? read.states ?? read.readings).length;
+  return { ms: performance.now() - begun, count, kB: body.length / 1000 };
 };
 
-for (const path of ['/api/reels', '/api/fillers', '/api/lines', '/api/plans', '/api/events']) {
+for (const path of [
+  '/api/reels',
+  '/api/fillers',
+  '/api/lines',
+  '/api/plans',
+  '/api/events',
+  '/api/log',
+  '/api/log?q=shelf+004+wound',
+  '/api/spools/7/history',
+  '/api/stock',
+  '/api/learnt',
+]) {
   const times = [];
   let last;
   for (let i = 0; i < 25; i++) {

@@ -108,12 +108,9 @@ final class Care
         $since = $pieces[count($pieces) - 1]->since ?? '';
         $then = [];
         $turned = null;
-        $kinds = null;
-        foreach ($this->log->states($spool) as $state) {
-            if ($state['at'] < $since) {
-                continue;
-            }
-            $kinds ??= Event::query()->whereIn('uuid', array_column($this->log->states($spool), 'event'))->pluck('kind', 'uuid')->all();
+        $states = $this->log->states($spool, $since);
+        $kinds = Event::query()->whereIn('uuid', array_column($states, 'event'))->pluck('kind', 'uuid')->all();
+        foreach ($states as $state) {
             $kind = $kinds[$state['event']] ?? '';
             if ($kind === EventKind::TurnedOver->value) {
                 $turned = $state['at'];
@@ -135,13 +132,18 @@ final class Care
         return ['material' => $line['material'], 'diameter_mm' => $line['diameter_mm'], 'length_m' => $piece->length->inMetres(), 'since' => $piece->since ?? substr(EventLog::now(), 0, 10)];
     }
 
-    /** @return array<int, list<array<string, mixed>>> what stands, by spool */
+    /** @return array<int, list<array<string, mixed>>> what stands, by spool, since the oldest line that is still on one */
     private function outings(): array
     {
         if ($this->outings === null) {
             $this->outings = [];
+            $since = EventLog::now();
+            foreach (Spool::inUse()->pluck('id')->all() as $spool) {
+                $pieces = is_int($spool) ? $this->log->lying($spool) : [];
+                $since = min($since, $pieces === [] ? $since : $pieces[count($pieces) - 1]->since ?? $since);
+            }
             $out = $this->log->takenBack();
-            $rows = Outing::query()->join('events', 'events.id', '=', 'outings.event_id')->get(['outings.*', 'events.happened_at', 'events.uuid']);
+            $rows = Outing::query()->join('events', 'events.id', '=', 'outings.event_id')->where('events.happened_at', '>=', substr($since, 0, 10))->get(['outings.*', 'events.happened_at', 'events.uuid']);
             foreach ($rows as $row) {
                 /** @var array{spool_id: int, uuid: string, happened_at: string, sun: int|bool, rough: int|bool, cast_m: float|null, run_m: float|null} $is */
                 $is = $row->getAttributes();

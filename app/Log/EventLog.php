@@ -9,6 +9,7 @@ use App\Models\Event as EventRow;
 use App\Models\LineProduct;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
@@ -22,6 +23,9 @@ use Undro\Units\Length;
 /** The account's event log: what lies where is read from it, and each new entry is checked against all the others. */
 final class EventLog
 {
+    /** An empty spool's last line is looked for so far back, entries. */
+    private const LOOK_BACK = 20;
+
     private ?Ledger $ledger = null;
     /** @var array<int, LineProduct>|null */
     private ?array $products = null;
@@ -47,14 +51,20 @@ final class EventLog
     /**
      * What lay on a spool after each entry that touched it and stands, oldest first.
      *
+     * @param string   $from  ISO 8601, UTC
+     * @param string   $until
+     * @param int|null $most  only the last so many
+     *
      * @return list<array{event: string, at: string, pieces: list<Piece>}>
      */
-    public function states(int $spool): array
+    public function states(int $spool, string $from = '', string $until = '9', ?int $most = null): array
     {
         $this->keepStates();
         $states = [];
+        $rows = DB::table('spool_states')->where('account_id', Account::current()->id)->where('spool_id', $spool)->where('happened_at', '>=', $from)->where('happened_at', '<=', $until)
+            ->orderByDesc('happened_at')->orderByDesc('id')->limit($most ?? PHP_INT_MAX)->get(['event_uuid', 'happened_at', 'pieces'])->reverse();
         /** @var object{event_uuid: string, happened_at: string, pieces: string} $row */
-        foreach (DB::table('spool_states')->where('account_id', Account::current()->id)->where('spool_id', $spool)->orderBy('happened_at')->orderBy('id')->get(['event_uuid', 'happened_at', 'pieces']) as $row) {
+        foreach ($rows as $row) {
             /** @var list<array{int, float|int, string|null}> $pieces */
             $pieces = json_decode($row->pieces, true, flags: JSON_THROW_ON_ERROR);
             $states[] = ['event' => $row->event_uuid, 'at' => $row->happened_at, 'pieces' => array_map(static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]), $pieces)];
@@ -73,9 +83,10 @@ final class EventLog
         if ($at === null) {
             return $this->ledger()->at(Place::of(PlaceKind::Spool, $spool));
         }
+        $last = $this->states($spool, until: $at, most: $without === null ? 1 : null);
         $pieces = [];
-        foreach ($this->states($spool) as $state) {
-            if ($state['at'] > $at || $state['event'] === $without) {
+        foreach ($last as $state) {
+            if ($state['event'] === $without) {
                 break;
             }
             $pieces = $state['pieces'];
@@ -92,15 +103,15 @@ final class EventLog
      */
     public function filled(int $spool): array
     {
-        $states = $this->states($spool);
-        $last = [];
-        foreach ($states as $state) {
-            $last = $state['pieces'] === [] ? $last : $state['pieces'];
+        $last = $this->lying($spool);
+        foreach ($last === [] ? array_reverse($this->states($spool, most: self::LOOK_BACK)) : [] as $state) {
+            $last = $last === [] ? $state['pieces'] : $last;
         }
         if ($last === []) {
             return [];
         }
         $outer = $last[count($last) - 1];
+        $states = $this->states($spool, $outer->since ?? '');
         $filled = [];
         foreach ([...$states, ['event' => '', 'at' => '9', 'pieces' => $last]] as $state) {
             $sums = [];
@@ -212,6 +223,19 @@ final class EventLog
 
             return $row;
         });
+    }
+
+    /** Another one whenever anything changes that figures are worked out from: an entry, a record, a measurement, a habit. */
+    public static function stamp(): string
+    {
+        $parts = array_map(static fn(string $part): string => "(select $part)", [
+            'max(id) from events', 'max(id) from measurements', 'max(id) from line_measurements', 'count(*) || max(updated_at) from habits', 'max(updated_at) from ratings',
+            'count(*) from reel_spool', 'max(updated_at) || count(*) from line_packs',
+            ...array_map(static fn(string $table): string => "sum(version) || count(*) from $table", ['anglers', 'reels', 'spools', 'line_products', 'fillers']),
+        ]);
+        $stamp = DB::selectOne('select ' . implode(" || '.' || ", array_map(static fn(string $part): string => "coalesce($part, '')", $parts)) . ' as stamp');
+
+        return is_object($stamp) && isset($stamp->stamp) && is_string($stamp->stamp) ? $stamp->stamp : (string) Str::uuid();
     }
 
     /** Takes the write lock at the beginning of a transaction that reads before it writes: nobody else writes in between. */

@@ -7,6 +7,7 @@ namespace App\Log;
 use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Spool;
+use Undro\Contract\Bounds;
 use Undro\Contract\Input;
 use Undro\Contract\SpoolInput;
 use Undro\DomainFault;
@@ -86,6 +87,12 @@ final class Learning
         }
         $each = array_values(array_unique($lines));
         [$room, $sd] = $this->learnt()->room("spool $spool");
+        // readings of nonsense are asked about; no plan follows them
+        foreach ([$room, ...array_map(fn(string $line): float => $this->learnt()->cell($line)[0], $each)] as $factor) {
+            if ($factor < Bounds::FACTOR[0] || $factor > Bounds::FACTOR[1]) {
+                return null;
+            }
+        }
         $tied = $this->learnt()->correlations("spool $spool", $each);
         $place = [0, ...array_map(static fn(string $role): ?int => isset($lines[$role]) ? 1 + (int) array_search($lines[$role], $each, true) : null, ['main', 'backing'])];
 
@@ -145,21 +152,29 @@ final class Learning
     {
         $out = $this->log->takenBack();
         $rows = LevelReading::query()->join('events', 'events.id', '=', 'level_readings.event_id')->orderBy('events.happened_at')->orderBy('events.id')->get(['level_readings.*', 'events.uuid', 'events.happened_at']);
+        $states = [];
         foreach ($rows as $row) {
-            /** @var array{uuid: string, happened_at: string} $is */
+            /** @var array{uuid: string, happened_at: string, spool_id: int, gap_typed: string, gap_mm: float, readings: int, counts: int|bool} $is */
             $is = $row->getAttributes();
-            if (isset($out[$is['uuid']]) || !isset($this->spools["spool $row->spool_id"])) {
+            $shape = $this->spools["spool {$is['spool_id']}"] ?? null;
+            if (isset($out[$is['uuid']]) || $shape === null) {
                 continue;
             }
-            $layers = array_map(static fn(Piece $piece): array => ["line $piece->product", $piece->length], $this->log->lying($row->spool_id, $is['happened_at']));
-            $shape = $this->spools["spool $row->spool_id"];
+            // readings come oldest first, so each spool's states are gone through once
+            $states[$is['spool_id']] ??= ['of' => $this->log->states($is['spool_id']), 'at' => 0];
+            $there = &$states[$is['spool_id']];
+            while (isset($there['of'][$there['at']]) && $there['of'][$there['at']]['at'] <= $is['happened_at']) {
+                ++$there['at'];
+            }
+            $layers = array_map(static fn(Piece $piece): array => ["line $piece->product", $piece->length], $there['of'][$there['at'] - 1]['pieces'] ?? []);
+            unset($there);
             try {
-                $shape->fullVolume(Length::millimetres($row->gap_mm));
+                $shape->fullVolume(Length::millimetres($is['gap_mm']));
             } catch (DomainFault) {
                 continue;
             }
             if ($layers !== []) {
-                $this->readings[] = ['uuid' => $is['uuid'], 'happened_at' => $is['happened_at'], 'spool' => $row->spool_id, 'gap' => $row->gap_typed, 'gap_mm' => $row->gap_mm, 'readings' => $row->readings, 'counts' => $row->counts, 'layers' => $layers];
+                $this->readings[] = ['uuid' => $is['uuid'], 'happened_at' => $is['happened_at'], 'spool' => $is['spool_id'], 'gap' => $is['gap_typed'], 'gap_mm' => $is['gap_mm'], 'readings' => $is['readings'], 'counts' => (bool) $is['counts'], 'layers' => $layers];
             }
         }
     }

@@ -19,6 +19,27 @@ final class Pictures
     private int $unread = 0;
 
     /**
+     * Anything else that takes a while, worked out once for each question.
+     *
+     * @param array<array-key, mixed>        $question what it depends on, all of it
+     * @param \Closure(): array<string, mixed> $work
+     *
+     * @return array<string, mixed>
+     */
+    public function remembered(array $question, \Closure $work): array
+    {
+        $key = md5(json_encode($question, JSON_THROW_ON_ERROR));
+        $kept = DB::table('picture_caches')->where('question', $key)->value('picture');
+        if (is_string($kept)) {
+            return self::read($kept);
+        }
+        $answer = $work();
+        DB::table('picture_caches')->upsert([['question' => $key, 'picture' => json_encode($answer, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]], ['question'], ['picture']);
+
+        return $answer;
+    }
+
+    /**
      * @param array<string, mixed> $question as "picture" takes it
      *
      * @return array<string, mixed>

@@ -263,8 +263,8 @@ final class DemoSeeder extends Seeder
     private function levels(): void
     {
         foreach ([
-            ['skerry', 317, '1.9 mm', 3], ['skerry', 215, '2.0 mm', 3], ['skerry', 100, '1.9 mm', 1],
-            ['longshore', 304, '3.1 mm', 3], ['longshore', 131, '3.4 mm', 1], ['longshore', 100, '3.5 mm', 3], ['longshore', 62, '8.2 mm', 1], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
+            ['longshore', 304, '3.1 mm', 3], ['longshore', 131, '3.4 mm', 1], ['longshore', 100, '3.5 mm', 3], ['longshore', 62, '8.2 mm', 1],
+            ['skerryShallow', 316, '2.0 mm', 3], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
         ] as [$spool, $ago, $gap, $readings]) {
             $this->said($spool, 'level', $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
         }

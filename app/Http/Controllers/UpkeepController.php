@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Log\Care;
 use App\Log\EventLog;
 use App\Log\Learning;
+use App\Log\Pictures;
 use App\Log\Stock;
 use App\Models\Angler;
 use App\Models\Event;
@@ -25,9 +26,17 @@ use Undro\Ledger\Piece;
 /** What the spools need, what was learnt of them, and what the rack still holds. */
 final class UpkeepController
 {
-    public function index(Request $request, Care $care): JsonResponse
+    /** So many states of a spool are told at once; earlier ones by a date. */
+    private const STATES = 60;
+
+    public function index(Request $request, Care $care, Pictures $pictures): JsonResponse
     {
-        return new JsonResponse($care->all(Angler::query()->with('habits')->find($request->integer('angler'))));
+        $angler = $request->integer('angler');
+
+        return new JsonResponse($pictures->remembered(
+            ['upkeep', EventLog::stamp(), substr(EventLog::now(), 0, 10), $angler],
+            static fn(): array => ['all' => $care->all(Angler::query()->with('habits')->find($angler))],
+        )['all']);
     }
 
     /** One spool through time: what lay on it after each entry, how it stood then, what it needs now. */
@@ -35,7 +44,9 @@ final class UpkeepController
     {
         $spool = Spool::query()->with(['rating', 'reels.angler.habits'])->findOrFail($id);
         $reel = $spool->reels->first() ?? abort(404);
-        $states = $log->states($spool->id);
+        $request->validate(['until' => ['nullable', 'date_format:Y-m-d']]);
+        $until = $request->string('until')->value();
+        $states = $log->states($spool->id, until: $until === '' ? '9' : $until . 'T24', most: self::STATES);
         $kinds = Event::query()->whereIn('uuid', array_column($states, 'event'))->pluck('kind', 'uuid')->all();
 
         return new JsonResponse([
@@ -53,7 +64,13 @@ final class UpkeepController
     }
 
     /** What finished fills have taught, in words, and the readings it comes from. */
-    public function learnt(Learning $learning): JsonResponse
+    public function learnt(Learning $learning, Pictures $pictures): JsonResponse
+    {
+        return new JsonResponse($pictures->remembered(['learnt', EventLog::stamp()], static fn(): array => self::taught($learning)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function taught(Learning $learning): array
     {
         $spools = [];
         foreach (Spool::inUse()->with('reels')->orderBy('id')->get() as $spool) {
@@ -71,22 +88,29 @@ final class UpkeepController
         }
         $doubtful = $learning->doubtful();
 
-        return new JsonResponse([
+        return [
             'spools' => $spools,
             'lines' => $lines,
-            'readings' => array_map(static fn(array $reading): array => array_intersect_key($reading, array_flip(['uuid', 'happened_at', 'spool', 'gap', 'gap_mm', 'readings', 'counts'])) + ['doubtful' => in_array($reading['uuid'], $doubtful, true)], array_reverse($learning->readings())),
-        ]);
+            // the latest, and any that is asked about
+            'readings' => array_values(array_filter(
+                array_map(static fn(array $reading): array => array_intersect_key($reading, array_flip(['uuid', 'happened_at', 'spool', 'gap', 'gap_mm', 'readings', 'counts'])) + ['doubtful' => in_array($reading['uuid'], $doubtful, true)], array_reverse($learning->readings())),
+                static fn(array $reading, int $index): bool => $index < self::STATES || $reading['doubtful'],
+                ARRAY_FILTER_USE_BOTH,
+            )),
+        ];
     }
 
     /** What a plan is told of its spool and lines. */
-    public function about(Request $request, Learning $learning): JsonResponse
+    public function about(Request $request, Learning $learning, Pictures $pictures): JsonResponse
     {
-        return new JsonResponse(['learnt' => $learning->about($request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null)]);
+        $of = [$request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null];
+
+        return new JsonResponse($pictures->remembered(['plan', EventLog::stamp(), $of], static fn(): array => ['learnt' => $learning->about(...$of)]));
     }
 
-    public function stock(Stock $stock): JsonResponse
+    public function stock(Stock $stock, Pictures $pictures): JsonResponse
     {
-        return new JsonResponse($stock->lines());
+        return new JsonResponse($pictures->remembered(['stock', EventLog::stamp(), substr(EventLog::now(), 0, 10)], static fn(): array => ['lines' => $stock->lines()])['lines']);
     }
 
     public function packs(): JsonResponse

@@ -14,8 +14,8 @@ final class LearntCase implements Calculator
 
     public static function compute(Input $in): array
     {
-        $factor = $in->number('factor', ...Bounds::FACTOR);
-        $sd = $in->number('sd', ...Bounds::SD);
+        $factor = $in->number('factor', -100, 100);
+        $sd = $in->number('sd', 0, 100);
         $fills = (int) $in->number('fills', 1, 100_000, 1);
         $from = $fills === 1 ? 'one fill' : "$fills fills";
         if ($in->text('of', 10) === 'spool') {
@@ -26,7 +26,7 @@ final class LearntCase implements Calculator
                 : sprintf('It holds %s %s than its figures say, give or take %s: %s.', self::percent(abs($share)), $share > 0 ? 'more' : 'less', self::percent($sd), $from)];
         }
         // how thick it lies beside what is printed: the cell goes with the square of it
-        $thick = sqrt($factor * $in->choice('material', Material::class)->cellFactor()) - 1;
+        $thick = sqrt(max(0.0, $factor) * $in->choice('material', Material::class)->cellFactor()) - 1;
 
         return ['words' => abs($thick) < self::CLEAR * $sd / 2
             ? sprintf('It lies as thick as printed, to within %s: %s.', self::percent($sd / 2), $from)

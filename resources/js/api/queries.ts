@@ -314,12 +314,16 @@ export const useUpkeep = (angler: number | undefined) =>
     placeholderData: keepPreviousData,
     queryFn: () => answer(client.GET('/api/upkeep', { params: { query: as(angler) } })),
   });
-export const useSpoolHistory = (spool: number | undefined, angler: number | undefined) =>
+export const useSpoolHistory = (spool: number, angler: number | undefined, until = '') =>
   useQuery({
-    queryKey: ['upkeep', 'history', spool, angler],
-    enabled: spool !== undefined,
+    queryKey: ['upkeep', 'history', spool, angler, until],
+    placeholderData: (before, query) => (query?.queryKey[2] === spool ? before : undefined),
     queryFn: () =>
-      answer(client.GET('/api/spools/{id}/history', { params: { path: { id: spool ?? 0 }, query: as(angler) } })),
+      answer(
+        client.GET('/api/spools/{id}/history', {
+          params: { path: { id: spool }, query: { ...as(angler), ...(until ? { until } : {}) } },
+        }),
+      ),
   });
 export const useLearnt = () =>
   useQuery({ queryKey: ['upkeep', 'learnt'], queryFn: () => answer(client.GET('/api/learnt')) });

@@ -1,7 +1,7 @@
 import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem, type Schemas } from '../api/client';
-import { type LogEntry, useAddEntry, useFillers } from '../api/queries';
+import { type LogEntry, useAddEntry, useFillers, useReels } from '../api/queries';
 import { newId } from '../parts/newId';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';
@@ -27,6 +27,7 @@ const EMPTY = {
   rough: '',
   metres: '',
   filler: '',
+  to: '',
   gap: '',
   readings: '3',
   words: '',
@@ -42,6 +43,7 @@ const said = (entry: LogEntry): typeof EMPTY => ({
   rough: entry.outing?.rough ? 'yes' : '',
   metres: metresOf(entry),
   filler: `${entry.moves?.find((move) => move.from.kind === 'filler')?.from.id ?? ''}`,
+  to: toOf(entry),
   gap: entry.level?.gap ?? '',
   readings: `${entry.level?.readings ?? 3}`,
   words: entry.note ?? '',
@@ -55,6 +57,11 @@ const metresOf = (entry: LogEntry) => {
   return sum > 0 ? `${Math.round(sum * 10) / 10} m` : '';
 };
 
+const toOf = (entry: LogEntry) => {
+  const to = entry.kind === 'moved' ? entry.moves?.at(-1)?.to : undefined;
+  return to?.id ? `${to.kind}:${to.id}` : '';
+};
+
 /** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
 export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
   const { angler, units } = useBench();
@@ -63,6 +70,7 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
   const [when, setWhen] = useState(dateOf(instead?.happened_at ?? new Date().toISOString()));
   const [problem, setProblem] = useState<Problem | null>(null);
   const { data: fillers = [] } = useFillers();
+  const { data: reels = [] } = useReels();
   const add = useAddEntry();
   const { takeBack } = useTakeBack();
   const set = (change: Partial<typeof EMPTY>) => setTyped((before) => ({ ...before, ...change }));
@@ -71,7 +79,8 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
 
   const write = async () => {
-    const strip = what === 'cut_back' || what === 'turn_over' || what === 'off';
+    const strip = what === 'cut_back' || what === 'turn_over' || what === 'off' || what === 'moved';
+    const [onto, id] = typed.to.split(':');
     // a day that is not changed keeps its hour; today is now
     const sameDay = when === dateOf(instead?.happened_at ?? new Date().toISOString());
     const body: Schemas['NewEntry'] = {
@@ -81,7 +90,8 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
       words: typed.words,
       ...(sameDay ? {} : { happened_at: `${when}T12:00:00Z` }),
       ...(instead ? { corrects: instead.id } : {}),
-      ...(strip ? { how: what } : {}),
+      ...(strip ? { how: what === 'moved' ? (onto === 'spool' ? 'onto_reel' : 'onto_filler') : what } : {}),
+      ...(has('to') ? { to: id ? Number(id) : null } : {}),
       ...(has('metres') ? { metres: withUnit(typed.metres, units.length) } : {}),
       ...(has('filler') ? { filler: typed.filler ? Number(typed.filler) : null } : {}),
       ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
@@ -160,6 +170,26 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
           ]}
         />
       )}
+      {has('to') && (
+        <NativeSelect
+          label="All of it onto"
+          value={typed.to}
+          onChange={(event) => set({ to: event.currentTarget.value })}
+          error={wrong('to') ?? wrong('product')}
+          data={[
+            { value: '', label: 'choose' },
+            ...fillers.map((filler) => ({
+              value: `filler:${filler.id}`,
+              label: `filler of ${filler.line.name}, ${words(length(filler.left_m, units, 0))}`,
+            })),
+            ...reels.flatMap((reel) =>
+              reel.spools
+                .filter((other) => other.id !== spool)
+                .map((other) => ({ value: `spool:${other.id}`, label: `${reel.name}, ${other.name}` })),
+            ),
+          ]}
+        />
+      )}
       {has('gap') && (
         <>
           <TypedField
@@ -216,7 +246,7 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
         onChange={(event) => set({ words: event.currentTarget.value })}
       />
       {problem &&
-        !['metres', 'length_m', 'gap', 'readings', 'hours', 'cast', 'run', 'to', 'happened_at'].includes(
+        !['metres', 'length_m', 'gap', 'readings', 'hours', 'cast', 'run', 'to', 'product', 'happened_at'].includes(
           problem.field,
         ) && (
           <p role="alert" className={classes.wrong}>

@@ -1,4 +1,5 @@
-import { Button, SegmentedControl } from '@mantine/core';
+import { Button, SegmentedControl, TextInput } from '@mantine/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { type Care, type Line, type Reel, type Spool, useDrags, useLines, useSpoolHistory } from '../api/queries';
@@ -38,7 +39,8 @@ interface SpoolLogProps {
 /** One spool through time: what is on it, what it needs, what happened to it. */
 export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
   const { angler, units, put } = useBench();
-  const history = useSpoolHistory(spool.id, angler?.id);
+  const [until, setUntil] = useState('');
+  const history = useSpoolHistory(spool.id, angler?.id, until);
   const { data: lines = [] } = useLines();
   if (!history.data) return <Waiting query={history} what="its history" />;
   const { care, states } = history.data;
@@ -87,7 +89,18 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
         </Button>
       </div>
       {at === 'needs' && <Needs care={care} spool={spool} reel={reel} />}
-      {at === 'time' && <Through states={states} lines={lines} units={units} />}
+      {at === 'time' && (
+        <>
+          <TextInput
+            className={classes.until}
+            label="As it was on"
+            type="date"
+            value={until}
+            onChange={(event) => setUntil(event.currentTarget.value)}
+          />
+          <Through states={states} lines={lines} units={units} />
+        </>
+      )}
       {at !== 'time' && <Say key={spool.id} spool={spool.id} />}
       {at === 'entries' && <Entries wish={{ spool: spool.id }} of="Nothing is written of this spool yet." />}
       <DragLine reel={reel.id} spool={spool.id} units={units} />

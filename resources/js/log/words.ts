@@ -27,6 +27,7 @@ export const SAYINGS = {
   topped_up: { word: 'Topped up', fields: ['metres', 'filler'] },
   level: { word: 'Level read', fields: ['gap', 'readings'] },
   turn_over: { word: 'Turned over', fields: [] },
+  moved: { word: 'Moved', fields: ['to'] },
   off: { word: 'Stripped', fields: [] },
 } as const satisfies Record<string, { word: string; fields: readonly string[] }>;
 
@@ -40,7 +41,10 @@ export const sayingOf = (entry: LogEntry): Saying | null => {
     case 'lost':
     case 'cut_back':
     case 'topped_up':
+    case 'moved':
       return entry.kind;
+    case 'stripped':
+      return entry.moves?.every((move) => move.to.kind === 'waste') ? 'off' : null;
     case 'turned_over':
       return 'turn_over';
     default:
