@@ -11,6 +11,7 @@ use App\Models\LinePack;
 use App\Models\Spool;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Undro\Contract\DayCase;
 use Undro\DomainFault;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
@@ -23,8 +24,6 @@ final readonly class Stock
     private const MONTHS = 12;
     /** With less than this many months of use at hand a line is running out. Ours. */
     private const LOW_MONTHS = 3.0;
-    /** Knots, and what lies through the guides while it is wound, m. Ours. */
-    public const RESERVE_M = 3.0;
 
     public function __construct(private EventLog $log) {}
 
@@ -51,7 +50,7 @@ final readonly class Stock
             $longest = max([0.0, ...array_values($left)]);
             $mains = array_filter($fills, static fn(array $fill): bool => $fill['line'] === $product->id && $fill['role'] === 'main');
             // what is fished with it could not be filled once more
-            $short = $mains !== [] && array_filter($mains, static fn(array $fill): bool => $fill['length_m'] + self::RESERVE_M <= $longest) === [];
+            $short = $mains !== [] && array_filter($mains, static fn(array $fill): bool => $fill['length_m'] + DayCase::MAIN_RESERVE_M <= $longest) === [];
             $out[] = [
                 'line' => LineResource::facts($product),
                 'left_m' => $total,
@@ -62,8 +61,8 @@ final readonly class Stock
                 'running_out' => $short || ($months !== null && $months < self::LOW_MONTHS),
                 'per_metre' => self::perMetre($packs[$product->id] ?? []),
                 'enough_for' => array_values(array_filter(array_map(
-                    static fn(array $fill): ?array => $fill['line'] === $product->id && $longest >= $fill['length_m'] + self::RESERVE_M
-                        ? ['spool' => $fill['spool'], 'role' => $fill['role'], 'length_m' => $fill['length_m'], 'times' => array_sum(array_map(static fn(float $each): int => (int) floor($each / ($fill['length_m'] + self::RESERVE_M)), array_values($left)))]
+                    static fn(array $fill): ?array => $fill['line'] === $product->id && $longest >= $fill['length_m'] + DayCase::MAIN_RESERVE_M
+                        ? ['spool' => $fill['spool'], 'role' => $fill['role'], 'length_m' => $fill['length_m'], 'times' => array_sum(array_map(static fn(float $each): int => (int) floor($each / ($fill['length_m'] + DayCase::MAIN_RESERVE_M)), array_values($left)))]
                         : null,
                     $fills,
                 ))),

@@ -20,7 +20,7 @@ use Undro\Run\Steps;
 final class DayCase implements Calculator
 {
     /** Two knots and what lies through the guides while it is wound, m. Ours. */
-    private const MAIN_RESERVE_M = 3.0;
+    public const MAIN_RESERVE_M = 3.0;
     private const BACKING_RESERVE_M = 1.0;
     /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
     private const AROUND_MIN = 6.0;

@@ -15,6 +15,7 @@ import {
   useReels,
 } from '../api/queries';
 import { Tape } from '../drawings/tape/Tape';
+import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import { FigureForm } from '../parts/FigureForm';
 import { LargeFigure } from '../parts/LargeFigure';
@@ -25,40 +26,12 @@ import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { length, metresPer, price, words } from '../units/units';
+import { type Choice, type Own, own, read, sourceOf, written } from './choices';
 import classes from './Day.module.css';
 import { Timeline } from './Timeline';
 
-type Choice = Schemas['DayChoice'];
-
 /** Spools by number; what is wanted on them where it is not as usual; pins and forbidden sources. All in the address. */
 const START = { spools: '', wish: '', pin: '', forbid: '', pieces: '1' };
-
-const read = (list: string): Choice[] =>
-  list
-    .split(';')
-    .map((each) => each.split('|'))
-    .filter((each) => each.length === 3)
-    .map(([job, part, source]) => ({
-      job: job ?? '',
-      part: part === 'backing' ? 'backing' : 'main',
-      source: source ?? '',
-    }));
-const written = (choices: Choice[]) => choices.map((each) => `${each.job}|${each.part}|${each.source}`).join(';');
-
-interface Own {
-  main?: number;
-  length?: string;
-  backing?: number | null;
-}
-
-const own = (text: string): Record<string, Own> => {
-  try {
-    const found: unknown = JSON.parse(text);
-    return found && typeof found === 'object' ? (found as Record<string, Own>) : {};
-  } catch {
-    return {};
-  }
-};
 
 /** Many reels in one evening: what is cut from what, what to buy, what is left, and in what order to work. */
 export function DayPlace() {
@@ -86,9 +59,9 @@ export function DayPlace() {
   };
   const due = usual.data.filter((wish) => wish.due !== null);
   return (
-    <div className={classes.place}>
+    <div className={beside.place}>
       <title>Bench day · Undro</title>
-      <aside className={classes.side}>
+      <aside className={`${beside.side} ${classes.side}`}>
         {day.data && jobs.length > 0 ? (
           <p className={classes.title}>Bench day</p>
         ) : (
@@ -126,7 +99,7 @@ export function DayPlace() {
           onChange={(event) => set({ pieces: event.currentTarget.checked ? '2' : '1' })}
         />
       </aside>
-      <div className={classes.main}>
+      <div className={`${beside.main} ${classes.main}`}>
         {usual.data.length === 0 && (
           <Empty title="No spool has been filled yet" order={2}>
             <p>
@@ -251,9 +224,6 @@ interface ProposalProps {
   onForbid: (choice: Choice) => void;
   onAllow: () => void;
 }
-
-/** A source without its copy: what a pin names. */
-const sourceOf = (source: string) => source.replace(/^(pack:\d+):.*/, '$1');
 
 function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: ProposalProps) {
   const { units } = useBench();

@@ -1,6 +1,7 @@
 import { Button, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { useReels, useUpkeep } from '../api/queries';
+import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
@@ -30,9 +31,9 @@ export function LogPlace() {
     each.spools.filter((other) => other.contents.length === 0).map((other) => ({ reel: each, spool: other })),
   );
   return (
-    <div className={classes.place}>
+    <div className={beside.place}>
       <title>Log · Undro</title>
-      <aside className={classes.side}>
+      <aside className={beside.side}>
         <Button variant={spool ? 'default' : 'filled'} fullWidth onClick={() => set({ spool: '' })}>
           Everything that was written
         </Button>
@@ -64,7 +65,7 @@ export function LogPlace() {
           </ul>
         )}
       </aside>
-      <div className={classes.main}>
+      <div className={spool ? `${beside.main} ${classes.first}` : beside.main}>
         {reel && spool ? (
           <SpoolLog reel={reel} spool={spool} at={at.at} onAt={(next) => set({ at: next })} />
         ) : (

@@ -1,0 +1,37 @@
+import type { Schemas } from '../api/client';
+
+export type Choice = Schemas['DayChoice'];
+
+/** Choices as an address holds them. */
+export const read = (list: string): Choice[] =>
+  list
+    .split(';')
+    .map((each) => each.split('|'))
+    .filter((each) => each.length === 3)
+    .map(([job, part, source]) => ({
+      job: job ?? '',
+      part: part === 'backing' ? 'backing' : 'main',
+      source: source ?? '',
+    }));
+export const written = (choices: Choice[]) =>
+  choices.map((each) => `${each.job}|${each.part}|${each.source}`).join(';');
+
+/** What is wanted on a spool where it is not as usual. */
+export interface Own {
+  main?: number;
+  length?: string;
+  backing?: number | null;
+}
+
+/** The same from the address; what cannot be read is as usual. */
+export const own = (text: string): Record<string, Own> => {
+  try {
+    const found: unknown = JSON.parse(text);
+    return found && typeof found === 'object' ? (found as Record<string, Own>) : {};
+  } catch {
+    return {};
+  }
+};
+
+/** A source without its copy: what a pin names. */
+export const sourceOf = (source: string) => source.replace(/^(pack:\d+):.*/, '$1');
