@@ -24,10 +24,14 @@ final class Backup
         @unlink($part);
         try {
             self::copy($database, $part);
+            // one file that stands by itself, without a journal beside it
+            $copy = new SQLite3($part);
+            $copy->exec('PRAGMA journal_mode = DELETE');
+            $copy->close();
             self::check($part, null);
             rename($part, $file) || throw new RuntimeException("$file could not be written.");
         } finally {
-            @unlink($part);
+            array_map(static fn(string $left): bool => @unlink($part . $left), ['', '-wal', '-shm']);
         }
     }
 

@@ -39,10 +39,12 @@ final class BackupTest extends TestCase
     {
         DB::table('anglers')->update(['name' => 'before']);
         self::assertSame(0, Artisan::call('undro:backup', ['file' => "$this->folder/copy.sqlite"]));
+        self::assertSame(["$this->folder/copy.sqlite"], glob("$this->folder/copy*"), 'one file that stands by itself');
         DB::table('anglers')->update(['name' => 'after']);
         self::assertSame(0, Artisan::call('undro:restore', ['file' => "$this->folder/copy.sqlite"]));
         DB::purge('sqlite');
         self::assertSame('before', DB::table('anglers')->value('name'));
+        self::assertSame('wal', DB::selectOne('PRAGMA journal_mode')->journal_mode);
         $aside = glob("$this->folder/undro-before-*.sqlite") ?: [];
         self::assertCount(1, $aside);
         self::assertSame('after', (new \SQLite3($aside[0]))->querySingle('SELECT name FROM anglers'));
