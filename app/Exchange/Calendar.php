@@ -20,7 +20,7 @@ final class Calendar
         foreach ($cares as $care) {
             foreach (['turn_on' => 'Turn the line over', 'due_on' => 'Line due'] as $date => $what) {
                 $on = $care[$date] ?? null;
-                if (is_string($on) && ($date === 'due_on' || $on < $care['due_on'])) {
+                if (is_string($on)) {
                     array_push($lines, ...self::entry($care, $date, $on, $what, $stamp));
                 }
             }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Http\Resources\LineResource;
 use App\Models\Angler;
 use App\Models\Event;
 use App\Models\Filler;
-use App\Models\LineProduct;
 use App\Models\Outing;
 use App\Models\Reel;
 use App\Models\Spool;
@@ -66,26 +66,22 @@ final class Care
             return null;
         }
         $angler = $reel->angler ?? $angler;
-        $measures = $spool->measures();
         [$then, $turned] = $this->sinceFilled($spool->id, $pieces);
         $outer = $pieces[count($pieces) - 1];
         $under = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product !== $outer->product));
         $question = [
             'today' => substr(EventLog::now(), 0, 10),
-            'reel' => ['kind' => $reel->kind, 'lip' => $spool->lip, 'bevel_depth_mm' => $measures['bevel_depth'], 'gear_ratio' => $reel->gear_ratio],
-            'spool' => $spool->figures() + ['measured_with' => $spool->measured_with],
+            'reel' => $reel->figures($spool),
+            'spool' => $spool->figures(),
             'pieces' => array_map($this->piece(...), $pieces),
             'then' => array_map($this->piece(...), $then),
             'outings' => $this->outings()[$spool->id] ?? [],
             'turned_over' => $turned,
             'limits' => $angler?->limits() ?? [],
-            'long_cast' => $angler?->hasHabit('long_cast') ?? false,
-            'beginner' => $angler?->hasHabit('beginner') ?? false,
-            'schools' => $angler?->schools() ?? [],
             'pace_turns_per_min' => $angler->pace_turns_per_min ?? 60,
             'main_price' => $this->price($outer->product),
             'backing_price' => $under === [] ? null : $this->price($under[count($under) - 1]->product),
-        ];
+        ] + ($angler?->ways() ?? []);
         try {
             $care = Compute::run('upkeep', array_filter($question, static fn(mixed $value): bool => $value !== null && $value !== []));
         } catch (DomainFault) {
@@ -127,7 +123,7 @@ final class Care
     /** @return array<string, mixed> */
     private function piece(Piece $piece): array
     {
-        $line = $this->log->facts($piece->product, static fn(LineProduct $line): array => ['material' => $line->material, 'diameter_mm' => $line->diameter_mm]);
+        $line = $this->log->facts($piece->product, LineResource::facts(...));
 
         return ['material' => $line['material'], 'diameter_mm' => $line['diameter_mm'], 'length_m' => $piece->length->inMetres(), 'since' => $piece->since ?? substr(EventLog::now(), 0, 10)];
     }

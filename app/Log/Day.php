@@ -89,7 +89,6 @@ final readonly class Day
         $spool = Spool::query()->with('rating')->findOrFail((int) $in->number('spool', 1, PHP_INT_MAX));
         $main = LineProduct::query()->findOrFail((int) $in->number('main', 1, PHP_INT_MAX));
         $backing = LineProduct::query()->find((int) ($in->optionalNumber('backing', 1, PHP_INT_MAX) ?? 0));
-        $measures = $spool->measures();
         $line = static fn(LineProduct $line): array => ['material' => $line->material, 'size' => $line->size_typed, 'size_from' => $line->size_from];
 
         return [
@@ -98,17 +97,14 @@ final readonly class Day
             // any line of the same make-up lies the same and may stand in
             'backing_lines' => $backing === null ? [] : array_values(LineProduct::inUse()->where('material', $backing->material)->where('diameter_mm', $backing->diameter_mm)->pluck('id')->map(static fn(mixed $id): string => 'line:' . (is_numeric($id) ? (int) $id : 0))->all()),
             'plan' => [
-                'reel' => ['kind' => $reel->kind, 'lip' => $spool->lip, 'bevel_depth_mm' => $measures['bevel_depth'] ?: null, 'gear_ratio' => $reel->gear_ratio],
-                'spool' => array_filter($spool->figures() + ['measured_with' => $spool->measured_with], static fn(mixed $value): bool => $value !== '' && $value !== null),
+                'reel' => $reel->figures($spool),
+                'spool' => array_filter($spool->figures(), static fn(mixed $value): bool => $value !== '' && $value !== null),
                 'main' => $line($main) + ['length_m' => $in->text('length', 60)],
                 'backing' => $backing === null ? null : $line($backing),
                 'open' => $backing === null ? 'level' : 'backing',
                 'way' => $backing === null ? 'main_only' : 'backing',
-                'long_cast' => $angler?->hasHabit('long_cast') ?? false,
-                'beginner' => $angler?->hasHabit('beginner') ?? false,
-                'schools' => $angler?->schools() ?? [],
                 'learnt' => $this->learning->about($spool->id, $main->id, $backing?->id),
-            ],
+            ] + ($angler?->ways() ?? []),
         ];
     }
 }

@@ -17,8 +17,8 @@ use Undro\Ledger\Piece;
 use Undro\Line\Line;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
-use Undro\Plan\MeasuredWith;
 use Undro\Plan\SizeFrom;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Spool as Shape;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -138,7 +138,7 @@ final class Learning
         foreach ($spools as $spool) {
             try {
                 $in = Input::of($spool->figures());
-                $shape = SpoolInput::assembled($in, SpoolInput::measures($in, MeasuredWith::from($spool->measured_with)->sd()), \Undro\Spool\ReelKind::from($spool->reels->first()->kind ?? 'spinning')->ratedGap());
+                $shape = SpoolInput::measuredWith($in, ReelKind::from($spool->reels->first()->kind ?? 'spinning'))[0];
             } catch (DomainFault) {
                 continue;
             }

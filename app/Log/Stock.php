@@ -11,20 +11,16 @@ use App\Models\LinePack;
 use App\Models\Spool;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Undro\Contract\DayCase;
 use Undro\DomainFault;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Units\Length;
 use Undro\Units\Price;
+use Undro\Upkeep\Supply;
 
 /** Line by line: what is at hand, what a metre costs, what it is enough for, and what is running out. */
 final readonly class Stock
 {
-    /** Use is counted over so long. */
-    private const MONTHS = 12;
-    /** With less than this many months of use at hand a line is running out. Ours. */
-    private const LOW_MONTHS = 3.0;
-
     public function __construct(private EventLog $log) {}
 
     /** @return list<array<string, mixed>> by name */
@@ -40,32 +36,22 @@ final readonly class Stock
             if ($product->archived_at !== null || ($own === null && !isset($used[$product->id]))) {
                 continue;
             }
-            $left = [];
-            foreach ($own ?? [] as $filler) {
-                $left[$filler->id] = $this->log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres();
-            }
-            $total = array_sum($left);
-            $month = ($used[$product->id] ?? 0.0) / self::MONTHS;
-            $months = $month > 0 ? $total / $month : null;
-            $longest = max([0.0, ...array_values($left)]);
-            $mains = array_filter($fills, static fn(array $fill): bool => $fill['line'] === $product->id && $fill['role'] === 'main');
-            // what is fished with it could not be filled once more
-            $short = $mains !== [] && array_filter($mains, static fn(array $fill): bool => $fill['length_m'] + DayCase::MAIN_RESERVE_M <= $longest) === [];
+            $on = array_values(array_filter($fills, static fn(array $fill): bool => $fill['line'] === $product->id));
+            $left = array_values(array_map(fn(Filler $filler): Length => $this->log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id)), $own?->all() ?? []));
+            $supply = Supply::of($left, Length::metres($used[$product->id] ?? 0.0), array_values(array_map(static fn(array $fill): Length => Length::metres($fill['length_m']), array_filter($on, static fn(array $fill): bool => $fill['role'] === 'main'))));
             $out[] = [
                 'line' => LineResource::facts($product),
-                'left_m' => $total,
-                'fillers' => count(array_filter($left)),
-                'longest_m' => $longest,
+                'left_m' => $supply->left->inMetres(),
+                'fillers' => count(array_filter($left, static fn(Length $each): bool => $each->inMetres() > 0)),
+                'longest_m' => $supply->longest->inMetres(),
                 'used_m' => $used[$product->id] ?? 0.0,
-                'months_left' => $months,
-                'running_out' => $short || ($months !== null && $months < self::LOW_MONTHS),
+                'months_left' => $supply->monthsLeft,
+                'running_out' => $supply->runningOut,
                 'per_metre' => self::perMetre($packs[$product->id] ?? []),
-                'enough_for' => array_values(array_filter(array_map(
-                    static fn(array $fill): ?array => $fill['line'] === $product->id && $longest >= $fill['length_m'] + DayCase::MAIN_RESERVE_M
-                        ? ['spool' => $fill['spool'], 'role' => $fill['role'], 'length_m' => $fill['length_m'], 'times' => array_sum(array_map(static fn(float $each): int => (int) floor($each / ($fill['length_m'] + DayCase::MAIN_RESERVE_M)), array_values($left)))]
-                        : null,
-                    $fills,
-                ))),
+                'enough_for' => array_values(array_filter(
+                    array_map(static fn(array $fill): array => array_diff_key($fill, ['line' => true]) + ['times' => $supply->times(Length::metres($fill['length_m']))], $on),
+                    static fn(array $fill): bool => $fill['times'] > 0,
+                )),
             ];
         }
         usort($out, static fn(array $a, array $b): int => [!$a['running_out'], $a['line']['name']] <=> [!$b['running_out'], $b['line']['name']]);
@@ -120,7 +106,7 @@ final readonly class Stock
     private function used(): array
     {
         $out = $this->log->takenBack();
-        $from = Carbon::now('UTC')->subMonths(self::MONTHS)->format('Y-m-d\TH:i:s.v\Z');
+        $from = Carbon::now('UTC')->subMonths(Supply::MONTHS)->format('Y-m-d\TH:i:s.v\Z');
         $used = [];
         /** @var object{uuid: string, line_product_id: int, length_m: float} $row */
         foreach (DB::table('event_moves')->join('events', 'events.id', '=', 'event_moves.event_id')->where('events.account_id', Account::current()->id)->where('events.happened_at', '>=', $from)->where('from_kind', 'filler')->where('to_kind', 'spool')->get(['events.uuid', 'line_product_id', 'length_m']) as $row) {

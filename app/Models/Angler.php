@@ -84,6 +84,12 @@ final class Angler extends Model
         return $limits;
     }
 
+    /** @return array<string, mixed> what of the angler a plan is asked with */
+    public function ways(): array
+    {
+        return ['long_cast' => $this->hasHabit('long_cast'), 'beginner' => $this->hasHabit('beginner'), 'schools' => $this->schools()];
+    }
+
     public function hasHabit(string $question): bool
     {
         return $this->habits->firstWhere('question', $question)?->choice === 'yes';

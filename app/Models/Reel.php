@@ -65,6 +65,12 @@ final class Reel extends Model
         }
     }
 
+    /** @return array<string, mixed> its figures with a spool in it, as the calculators take them */
+    public function figures(Spool $spool): array
+    {
+        return ['kind' => $this->kind, 'lip' => $spool->lip, 'bevel_depth_mm' => $spool->measures()['bevel_depth'] ?: null, 'gear_ratio' => $this->gear_ratio];
+    }
+
     /** @return BelongsTo<Angler, $this> */
     public function angler(): BelongsTo
     {

@@ -87,6 +87,7 @@ final class Spool extends Model
             'traverse_mm' => $measures['traverse'],
             'lay' => $is['lay'],
             'rated_gap_mm' => $measures['rated_gap'],
+            'measured_with' => $is['measured_with'],
         ];
     }
 

@@ -24,11 +24,6 @@ final class CalendarTest extends TestCase
         self::assertCount(3, array_unique(array_filter($lines, static fn(string $line): bool => str_starts_with($line, 'UID:'))));
     }
 
-    public function testATurningThatWouldComeAfterTheEndIsLeftOut(): void
-    {
-        self::assertStringNotContainsString('Turn the line over', Calendar::write([['turn_on' => '2028-01-01'] + self::CARE], '20261125T120000Z'));
-    }
-
     public function testWhatIsWrittenComesBackWhateverTheNames(): void
     {
         foreach (['a, b; c\\d', "two\nlines", str_repeat('ünïcödé 🎣 ', 40), ''] as $name) {

@@ -232,7 +232,7 @@ final class RunTest extends TestCase
     /** @param array<string, mixed> $body */
     private function strip(array $body, int $status = 201): void
     {
-        $this->ask('POST', '/api/spools/{id}/strip', ['id' => (string) Str::uuid()] + $body, $this->spool, $status);
+        $this->ask('POST', '/api/spools/{id}/entries', ['id' => (string) Str::uuid(), 'what' => 'strip'] + $body, $this->spool, $status);
     }
 
     /** @param array<string, mixed> $change */

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EventRequest;
 use App\Http\Resources\EventResource;
 use App\Log\EventLog;
-use App\Models\DragSetting;
+use App\Log\Pages;
 use App\Models\Event;
 use App\Models\Filler;
 use App\Models\Spool;
@@ -29,7 +29,7 @@ final class EventController
     private const LATEST = 50;
 
     /** The latest entries, newest first, of everything or of one filler or spool. */
-    public function index(Request $request, EventLog $log): JsonResponse
+    public function index(Request $request, Pages $pages): JsonResponse
     {
         $events = Event::query()->with('moves')->orderByDesc('id')->limit(self::LATEST);
         foreach (['filler', 'spool'] as $kind) {
@@ -40,15 +40,10 @@ final class EventController
                     ->orWhere(static fn(Builder $from): Builder => $from->where('from_kind', $kind)->where('from_id', $id))));
             }
         }
-        $out = $log->takenBack();
+        $found = array_values($events->get()->all());
+        $facts = $pages->facts($found);
 
-        $found = $events->get();
-        $spools = DragSetting::query()->whereIn('event_id', $found->modelKeys())->pluck('spool_id', 'event_id');
-
-        return new JsonResponse($found->map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + [
-            'standing' => !isset($out[$event->uuid]),
-            'spool' => $spools[$event->id] ?? null,
-        ])->all());
+        return new JsonResponse(array_map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + $facts[$event->id], $found));
     }
 
     public function store(EventRequest $request, EventLog $log): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Allocation\Reserve;
 use Undro\Allocation\Timeline;
 use Undro\DomainFault;
 use Undro\Fill\FilledLayer;
@@ -19,9 +20,6 @@ use Undro\Run\Steps;
  */
 final class DayCase implements Calculator
 {
-    /** Two knots and what lies through the guides while it is wound, m. Ours. */
-    public const MAIN_RESERVE_M = 3.0;
-    private const BACKING_RESERVE_M = 1.0;
     /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
     private const AROUND_MIN = 6.0;
     /** A turn takes in so much where the reel does not say, m. Ours. */
@@ -88,8 +86,8 @@ final class DayCase implements Calculator
 
         return [
             ['soak_min' => max([0.0, ...$soaks]), 'work_min' => self::AROUND_MIN + $turns / $pace, 'main_m' => $main, 'backing_m' => $backing > 0 ? $backing : null, 'backing_high_m' => $backing > 0 ? $high : null] + $out,
-            ['main' => ['line' => $job->text('main_line', 80), 'length_m' => $main + self::MAIN_RESERVE_M]]
-            + ($backing > 0 && $lines !== [] ? ['backing' => ['lines' => $lines, 'length_m' => $high + self::BACKING_RESERVE_M]] : []),
+            ['main' => ['line' => $job->text('main_line', 80), 'length_m' => $main + Reserve::MAIN_M]]
+            + ($backing > 0 && $lines !== [] ? ['backing' => ['lines' => $lines, 'length_m' => $high + Reserve::BACKING_M]] : []),
         ];
     }
 
@@ -116,6 +114,12 @@ final class DayCase implements Calculator
         }
         $useful = $in->metres('useful_m', 0, Bounds::LENGTH_M[1], AllocateCase::USEFUL_M)->inMetres();
 
-        return array_values(array_map(static fn(array $each): array => ['left_m' => max(0.0, $each['left_m']), 'waste' => $each['left_m'] < $useful] + $each, $left));
+        // the jobs of the day it would do once more
+        $still = static fn(array $each): array => $each['left_m'] < $useful ? [] : array_values(array_unique(array_map(
+            static fn(array $cut): string => $cut['job'],
+            array_filter($found['cuts'], static fn(array $cut): bool => $left[$cut['source']]['line'] === $each['line'] && $cut['length_m'] <= $each['left_m']),
+        )));
+
+        return array_values(array_map(static fn(array $each): array => ['left_m' => max(0.0, $each['left_m']), 'waste' => $each['left_m'] < $useful, 'still' => $still($each)] + $each, $left));
     }
 }

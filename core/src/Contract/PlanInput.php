@@ -16,7 +16,6 @@ use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Plan\LengthBy;
 use Undro\Plan\MainLength;
-use Undro\Plan\MeasuredWith;
 use Undro\Plan\Open;
 use Undro\Plan\SizeFrom;
 use Undro\Plan\Wanted;
@@ -55,8 +54,7 @@ final readonly class PlanInput
         $backingIn = $in->has('backing') ? $in->object('backing') : null;
         $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
         $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
-        $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
-        $spool = SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $measureSd), $reel->ratedGap());
+        [$spool, $measureSd] = SpoolInput::measuredWith($spoolIn, $reel);
         $learnt = $in->has('learnt') ? $in->object('learnt') : null;
         $spool = $learnt === null ? $spool : self::learnt($learnt, $spool);
         $habits = self::habits($in);

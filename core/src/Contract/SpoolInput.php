@@ -6,9 +6,11 @@ namespace Undro\Contract;
 
 use Undro\Line\Line;
 use Undro\Line\Material;
+use Undro\Plan\MeasuredWith;
 use Undro\Spool\Lay;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Spool\StampedText;
 use Undro\Spool\StampUnits;
@@ -45,6 +47,20 @@ final class SpoolInput
             $in->number('volume_factor', ...[...Bounds::FACTOR, 1.0]),
             $in->optionalNumber('volume_sd', ...Bounds::SD),
         ));
+    }
+
+    /**
+     * The spool as an angler has it: its measures trusted by the tool, its stamp read at the gap of the kind of reel.
+     *
+     * @return array{Spool, float} and the relative sd of the room the measures give
+     *
+     * @throws \Undro\DomainFault
+     */
+    public static function measuredWith(Input $in, ReelKind $reel): array
+    {
+        $sd = $in->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
+
+        return [self::assembled($in, self::measures($in, $sd), $reel->ratedGap()), $sd];
     }
 
     /** @param float $sd relative sd of the room the measures give @throws \Undro\DomainFault */

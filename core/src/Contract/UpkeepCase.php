@@ -8,9 +8,9 @@ use Undro\Fill\FullLevel;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Line\Material;
-use Undro\Plan\MeasuredWith;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
+use Undro\Strip\Removal;
 use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Upkeep\BadUpkeep;
@@ -33,8 +33,7 @@ final class UpkeepCase implements Calculator
         $spoolIn = $in->object('spool');
         $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
         $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
-        $measureSd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
-        $spool = SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $measureSd), $reel->ratedGap());
+        [$spool] = SpoolInput::measuredWith($spoolIn, $reel);
         $pieces = $in->objects('pieces', 1, 100);
         $layers = self::layers($pieces);
         $outer = $pieces[count($pieces) - 1];
@@ -76,7 +75,9 @@ final class UpkeepCase implements Calculator
             'limit_outings' => $wear->limits->outings,
             'hard_share' => $wear->hardShare,
             'due_on' => $wear->dueOn,
+            'days_left' => $wear->daysLeft,
             'turn_on' => $wear->turnOn,
+            'caution' => Removal::CAUTION,
             'reach_m' => $wear->reach->inMetres(),
             'level' => $upkeep->level === null ? null : [
                 'depth_mm' => $upkeep->level->depth->inMillimetres(),

@@ -24,7 +24,7 @@ final readonly class Price
     {
         $whole->inMetres() > 0 || throw BadQuantity::notFinite('length a price is for');
 
-        return new self($this->amount * $part->inMetres() / $whole->inMetres(), $this->money);
+        return $this->times($part->inMetres() / $whole->inMetres());
     }
 
     /** So many times the price. */

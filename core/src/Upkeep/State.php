@@ -12,7 +12,6 @@ enum State: string
     case Low = 'low';
     case Soon = 'soon';
     case Fit = 'fit';
-    case Empty = 'empty';
 
     public function word(): string
     {
@@ -22,7 +21,6 @@ enum State: string
             self::Low => 'low',
             self::Soon => 'soon due',
             self::Fit => 'in order',
-            self::Empty => 'empty',
         };
     }
 

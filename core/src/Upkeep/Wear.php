@@ -27,7 +27,8 @@ final readonly class Wear
      * @param bool        $byAge       whether age comes first
      * @param float       $share       of the limit that comes first, used up
      * @param string      $dueOn       ISO date
-     * @param string|null $turnOn      ISO date on which a braid is to be turned over; null: it was, or is no braid
+     * @param int         $daysLeft    until then; below 0: since
+     * @param string|null $turnOn      ISO date on which a braid is to be turned over; null: it was, is no braid, or is done before that
      * @param Length      $reach       the longest cast and a reserve
      */
     private function __construct(
@@ -38,6 +39,7 @@ final readonly class Wear
         public bool $byAge,
         public float $share,
         public string $dueOn,
+        public int $daysLeft,
         public ?string $turnOn,
         public Length $reach,
     ) {}
@@ -68,7 +70,10 @@ final readonly class Wear
         $cast = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->cast?->inMetres() ?? 0.0, $outings)]);
         $run = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->run?->inMetres() ?? 0.0, $outings)]);
 
-        return new self($left, $age, $count, $hardShare, $byAge, $share, self::later($today, $months), $turnOn, Length::metres(
+        $dueOn = self::later($today, $months);
+        $days = (new \DateTimeImmutable(substr($today, 0, 10)))->diff(new \DateTimeImmutable($dueOn));
+
+        return new self($left, $age, $count, $hardShare, $byAge, $share, $dueOn, (int) $days->format('%r%a'), $turnOn !== null && $turnOn < $dueOn ? $turnOn : null, Length::metres(
             ($cast > 0 ? $cast : self::USUAL_CAST_M) + ($run > 0 ? $run : self::USUAL_RESERVE_M),
         ));
     }

@@ -45,6 +45,7 @@ final class DayCaseTest extends TestCase
                 return;
             }
             foreach ($day['leftovers'] as $left) {
+                self::assertSame($left['still'] !== [], !$left['waste'] && array_filter($day['cuts'], static fn(array $cut): bool => $cut['source'] === $left['source'] && $cut['length_m'] <= $left['left_m']) !== []);
                 self::assertGreaterThanOrEqual(0, $left['left_m']);
                 self::assertEqualsWithDelta($left['whole_m'] - $left['left_m'], array_sum(array_map(static fn(array $cut): float => $cut['source'] === $left['source'] ? $cut['length_m'] : 0.0, $day['cuts'])), 1e-5);
             }

@@ -76,6 +76,15 @@ final class WearTest extends TestCase
         self::assertSame(State::Due, $wear->state(self::TODAY));
         self::assertMatchesRegularExpression('/^\d{4}-\d{2}-\d{2}$/', $wear->dueOn);
         self::assertLessThan(self::TODAY, $wear->dueOn);
+        self::assertLessThan(-365, $wear->daysLeft);
+    }
+
+    public function testBraidThatIsDoneBeforeItIsTurnedIsNotTurned(): void
+    {
+        // many outings at a great pace: half and all of them are both over
+        $wear = self::wear(Material::Braid, '2026-01-01', array_fill(0, 130, new Outing('2026-10-01')));
+        self::assertSame(State::Due, $wear->state(self::TODAY));
+        self::assertLessThan(0, $wear->daysLeft);
     }
 
     /** @param list<Outing> $outings */

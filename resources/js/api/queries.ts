@@ -268,11 +268,6 @@ export const useTakeRunBack = () =>
     ...WRITTEN,
     'run',
   );
-export const useStrip = () =>
-  useChange(
-    ({ id, body }: Change<Schemas['StripDone']>) => answer(client.POST('/api/spools/{id}/strip', { ...at(id), body })),
-    ...LOGGED,
-  );
 /** Lists that a mark of a run may have made stale. */
 export const afterWriting = (queries: QueryClient) =>
   Promise.all(WRITTEN.map((name) => queries.invalidateQueries({ queryKey: [name] })));

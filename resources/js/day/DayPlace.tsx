@@ -300,7 +300,7 @@ function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: P
           {day.leftovers.map((left) => {
             const cuts = day.cuts.filter((cut) => cut.source === left.source);
             const line = lines.find((each) => `line:${each.id}` === left.line);
-            const still = fits(left.left_m, left.line, day, reels);
+            const still = left.still.slice(0, 3).map((job) => nameOf(job, reels));
             return (
               <li key={left.source}>
                 <p>
@@ -310,7 +310,7 @@ function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: P
                     {left.left_m < 0.5
                       ? 'used up'
                       : `${words(length(left.left_m, units, 0))} left${left.waste ? ', too short to use' : ''}`}
-                    {still.length > 0 && !left.waste && `: enough for ${still.join('; ')} once more`}
+                    {still.length > 0 && `: enough for ${still.join('; ')} once more`}
                   </span>
                 </p>
                 <Tape
@@ -420,16 +420,6 @@ function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: P
       </section>
     </>
   );
-}
-
-/** The spools that a leftover still fills: the lengths of this day, of the same line. */
-function fits(left: number, line: string, day: DayResult, reels: Schemas['Reel'][]): string[] {
-  const found = new Set<string>();
-  for (const cut of day.cuts) {
-    const of = day.leftovers.find((each) => each.source === cut.source)?.line;
-    if (of === line && cut.length_m <= left) found.add(nameOf(cut.job, reels));
-  }
-  return [...found].slice(0, 3);
 }
 
 /** The Plan place with all of it filled in, from where the run begins. */

@@ -15,7 +15,8 @@ interface SayProps {
   spool: number;
   /** the entry that is put right; left out: something new */
   instead?: LogEntry;
-  start?: Saying;
+  /** shown where line comes off */
+  caution?: string | undefined;
   onDone?: () => void;
 }
 
@@ -63,9 +64,9 @@ const toOf = (entry: LogEntry) => {
 };
 
 /** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
-export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
+export function Say({ spool, instead, caution, onDone }: SayProps) {
   const { angler, units } = useBench();
-  const [what, setWhat] = useState<Saying>(instead ? (sayingOf(instead) ?? start) : start);
+  const [what, setWhat] = useState<Saying>(instead ? (sayingOf(instead) ?? 'fished') : 'fished');
   const [typed, setTyped] = useState(instead ? said(instead) : EMPTY);
   const [when, setWhen] = useState(dateOf(instead?.happened_at ?? new Date().toISOString()));
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -253,6 +254,11 @@ export function Say({ spool, instead, start = 'fished', onDone }: SayProps) {
             {problem.message}
           </p>
         )}
+      {caution && ['off', 'cut_back'].includes(what) && (
+        <p className={classes.caution} role="note">
+          {caution}
+        </p>
+      )}
       <div className={classes.send}>
         <Button type="submit" loading={add.isPending}>
           {instead ? 'Put it right' : 'Write it down'}

@@ -101,12 +101,16 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
           <Through states={states} lines={lines} units={units} />
         </>
       )}
-      {at !== 'time' && <Say key={spool.id} spool={spool.id} />}
+      {at !== 'time' && <Say key={spool.id} spool={spool.id} caution={care?.caution} />}
       {at === 'entries' && <Entries wish={{ spool: spool.id }} of="Nothing is written of this spool yet." />}
       <DragLine reel={reel.id} spool={spool.id} units={units} />
     </>
   );
 }
+
+/** A stretch of time as people say it. */
+const span = (days: number) =>
+  days < 60 ? { figure: `${days}`, unit: 'days' } : { figure: (days / 30.44).toFixed(0), unit: 'months' };
 
 /** How long the line is still good: what somebody comes here for. */
 function Until({ care }: { care: Care | null }) {
@@ -125,8 +129,7 @@ function Until({ care }: { care: Care | null }) {
       </>
     );
   }
-  const days = Math.round((Date.parse(care.due_on) - Date.now()) / 86_400_000);
-  const months = days / 30.44;
+  const days = care.days_left;
   const used = care.by_age
     ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months`
     : `${care.outings} of ${care.limit_outings.toFixed(0)} outings`;
@@ -134,14 +137,11 @@ function Until({ care }: { care: Care | null }) {
     <>
       <LargeFigure
         lead={days >= 0 ? 'The line is good for' : 'The line has been due for'}
-        figure={Math.abs(days) < 60 ? `${Math.abs(days)}` : Math.abs(months).toFixed(0)}
-        unit={Math.abs(days) < 60 ? 'days' : 'months'}
+        {...span(Math.abs(days))}
         trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_share > 0 ? `, a third less for the ${Math.round(care.hard_share * 100)} % of outings in heavy sun or over rough ground` : ''}`}
         stale={false}
       />
-      {care.turn_on !== null && care.turn_on < care.due_on && (
-        <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>
-      )}
+      {care.turn_on !== null && <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>}
       {care.level && (
         <p className={classes.soft}>
           It should stand {words(small(care.level.depth_mm, units))} under the lip

@@ -1,4 +1,4 @@
-import { type Spool, useStrip } from '../api/queries';
+import { type Spool, useAddEntry } from '../api/queries';
 import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
@@ -8,7 +8,7 @@ import { StripWays } from './StripWays';
 /** Line off a spool outside of a run: one entry of the log, with the way back. */
 export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void }) {
   const { angler } = useBench();
-  const strip = useStrip();
+  const strip = useAddEntry();
   const { takeBack } = useTakeBack();
   return (
     <StripWays
@@ -16,7 +16,7 @@ export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void
       onDo={async (how) => {
         const made = await strip.mutateAsync({
           id: spool.id,
-          body: { id: newId(), angler: angler?.id ?? null, ...how },
+          body: { id: newId(), what: 'strip', angler: angler?.id ?? null, ...how },
         });
         done(`Written down for ${spool.name}.`, () => takeBack(made.id));
         onDone();

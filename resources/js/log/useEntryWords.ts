@@ -1,0 +1,56 @@
+import { type LogEntry, useAnglers, useFillers, useLines, useReels } from '../api/queries';
+import { useBench } from '../shell/bench';
+import { force, length, small, type Units, words } from '../units/units';
+
+/** Puts an entry of the log into words: where it was, and what it says. */
+export function useEntryWords() {
+  const { units } = useBench();
+  const { data: lines = [] } = useLines();
+  const { data: reels = [] } = useReels();
+  const { data: fillers = [] } = useFillers();
+  const { data: anglers = [] } = useAnglers();
+  return (entry: LogEntry): { where: string; facts: string[] } => {
+    const reel = reels.find((each) => each.spools.some((spool) => spool.id === entry.spool));
+    const spool = reel?.spools.find((each) => each.id === entry.spool);
+    const name = (line: number) => lines.find((each) => each.id === line)?.name ?? 'line';
+    const filler = entry.counts?.find((count) => count.at.kind === 'filler')?.at.id;
+    return {
+      where: reel ? `${reel.name}, ${spool?.name}` : '',
+      facts: [
+        ...moved(entry).map(([line, metres]) => `${words(length(metres, units, metres < 10 ? 1 : 0))} ${name(line)}`),
+        ...(entry.counts ?? []).map(
+          (count) => `${words(length(Number(count.length_m), units, 0))} ${name(count.line)} counted`,
+        ),
+        filler ? (fillers.find((each) => each.id === filler)?.name ?? '') : '',
+        ...outing(entry, units),
+        entry.level
+          ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? '' : ', left out of what is learnt'}`
+          : '',
+        entry.drag ? `to ${words(force(entry.drag.target_N, units))}` : '',
+        entry.note ?? '',
+        anglers.find((each) => each.id === entry.angler)?.name ?? '',
+      ].filter(Boolean),
+    };
+  };
+}
+
+/** What moved, line by line; over a carrier and back counts once. */
+function moved(entry: LogEntry): [number, number][] {
+  const sums = new Map<number, number>();
+  for (const move of entry.moves ?? []) {
+    if (move.to.kind === 'carrier' || (entry.kind === 'topped_up' && move.from.kind === 'carrier')) continue;
+    sums.set(move.line, (sums.get(move.line) ?? 0) + Number(move.length_m));
+  }
+  return [...sums];
+}
+
+function outing({ outing: day }: LogEntry, units: Units): string[] {
+  if (!day) return [];
+  return [
+    day.hours === null ? '' : `${day.hours} h`,
+    day.cast_m === null ? '' : `cast ${words(length(day.cast_m, units, 0))}`,
+    day.run_m === null ? '' : `a run of ${words(length(day.run_m, units, 0))}`,
+    day.sun ? 'heavy sun' : '',
+    day.rough ? 'rough ground' : '',
+  ].filter(Boolean);
+}
