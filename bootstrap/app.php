@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Middleware\OwnHostsOnly;
 use App\Http\Middleware\PairedOnly;
+use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SameOriginWrites;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Middleware\ValidatePathEncoding;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -18,7 +18,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // the framework's own list less what a local server has no use for: proxies, other origins, maintenance,
         // and trimming, since what was typed is kept as typed
-        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, PairedOnly::class, ValidatePathEncoding::class, ValidatePostSize::class]);
+        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, PairedOnly::class, ValidatePathEncoding::class, ReadableBody::class]);
         // looked at before anything else is; it says nothing but which device it is
         $middleware->encryptCookies(except: [PairedOnly::COOKIE]);
         $middleware->appendToGroup('web', SameOriginWrites::class);

@@ -14,7 +14,6 @@ return [
             'journal_mode' => 'wal',
             // what was answered as saved also survives a power cut
             'synchronous' => 'full',
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
 ];

@@ -22,10 +22,11 @@ use App\Http\Controllers\RunController;
 use App\Http\Controllers\SpoolController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\UpkeepController;
+use App\Http\Middleware\SameOriginWrites;
 use Illuminate\Support\Facades\Route;
 
 // calculators change nothing: no session, no token
-Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
+Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web')->middleware(SameOriginWrites::class);
 
 Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): void {
     foreach ([

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Log\EventLog;
+use App\Clock;
 use Illuminate\Support\Str;
 use Undro\Ledger\EventKind;
 
@@ -34,7 +34,7 @@ final class WayBack
                 }
             }
         }
-        $now = EventLog::now();
+        $now = Clock::now();
         $back['history'] = [];
         foreach (array_keys(array_diff_key(self::by('id', $after['history'] ?? []), self::by('id', $before['history'] ?? []))) as $id) {
             $back['history'][] = ['id' => (string) Str::uuid(), 'kind' => EventKind::Voided->value, 'happened_at' => $now, 'corrects' => (string) $id];

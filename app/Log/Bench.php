@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Clock;
 use App\Models\Event as EventRow;
 use App\Models\LevelReading;
 use App\Models\LineProduct;
@@ -15,6 +16,7 @@ use Undro\Contract\Compute;
 use Undro\Contract\Input;
 use Undro\Contract\RunCase;
 use Undro\Contract\RunInput;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
@@ -62,14 +64,14 @@ final readonly class Bench
     public function hear(Run $run, array $marks): array
     {
         return DB::transaction(function () use ($run, $marks): array {
-            // taking the write lock first: two windows tell one after the other
-            DB::table('runs')->where('id', $run->id)->update(['name' => $run->name]);
             foreach ($marks as $in) {
                 $uuid = $in->text('id', 36);
-                if (RunMark::query()->where('uuid', $uuid)->exists()) {
-                    continue;
+                $known = RunMark::query()->where('uuid', $uuid)->first();
+                if ($known === null && EventRow::query()->where('uuid', $uuid)->doesntExist()) {
+                    $this->take($run, $uuid, $in);
+                } elseif ($known?->run_id !== $run->id || $known->kind !== $in->choice('kind', MarkKind::class)->value) {
+                    throw BadLedger::idOfSomethingElse($uuid);
                 }
-                $this->take($run, $uuid, $in);
             }
             // read once with all of them: what cannot have happened is refused here
             return $this->state($run);
@@ -103,7 +105,7 @@ final readonly class Bench
                     $this->log->record((string) Str::uuid(), EventKind::Voided, [], corrects: $event->uuid, run: $run->id);
                 }
             }
-            $run->update(['ended_at' => $run->ended_at ?? EventLog::now()]);
+            $run->update(['ended_at' => $run->ended_at ?? Clock::now()]);
         });
     }
 
@@ -139,12 +141,12 @@ final readonly class Bench
             $ends = $kind->endsALayer() || $this->stand($run, ['kind' => $kind->value] + $mark)[0]->layer > $before;
             $mark += ['layer' => $before] + ($ends ? ['written_m' => $this->write($run, $uuid, $in->optionalChoice('stop', Stop::class))] : []);
         }
-        $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => EventLog::now(), 'mark' => $mark]);
+        $run->marks()->create(['uuid' => $uuid, 'kind' => $kind->value, 'at' => Clock::now(), 'mark' => $mark]);
         if ($kind === MarkKind::Finished) {
             $this->writeLevel($run);
         }
         if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
-            $run->update(['ended_at' => EventLog::now()]);
+            $run->update(['ended_at' => Clock::now()]);
         }
     }
 

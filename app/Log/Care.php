@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Clock;
 use App\Http\Resources\LineResource;
 use App\Models\Angler;
 use App\Models\Event;
@@ -70,7 +71,7 @@ final class Care
         $outer = $pieces[count($pieces) - 1];
         $under = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product !== $outer->product));
         $question = [
-            'today' => substr(EventLog::now(), 0, 10),
+            'today' => substr(Clock::now(), 0, 10),
             'reel' => $reel->figures($spool),
             'spool' => $spool->figures(),
             'pieces' => array_map($this->piece(...), $pieces),
@@ -125,7 +126,7 @@ final class Care
     {
         $line = $this->log->facts($piece->product, LineResource::facts(...));
 
-        return ['material' => $line['material'], 'diameter_mm' => $line['diameter_mm'], 'length_m' => $piece->length->inMetres(), 'since' => $piece->since ?? substr(EventLog::now(), 0, 10)];
+        return ['material' => $line['material'], 'diameter_mm' => $line['diameter_mm'], 'length_m' => $piece->length->inMetres(), 'since' => $piece->since ?? substr(Clock::now(), 0, 10)];
     }
 
     /** @return array<int, list<array<string, mixed>>> what stands, by spool, since the oldest line that is still on one */
@@ -133,7 +134,7 @@ final class Care
     {
         if ($this->outings === null) {
             $this->outings = [];
-            $since = EventLog::now();
+            $since = Clock::now();
             foreach (Spool::inUse()->pluck('id')->all() as $spool) {
                 $pieces = is_int($spool) ? $this->log->lying($spool) : [];
                 $since = min($since, $pieces === [] ? $since : $pieces[count($pieces) - 1]->since ?? $since);

@@ -15,6 +15,7 @@ use Undro\Drag\Drift;
 use Undro\Drag\Kept;
 use Undro\Drag\Knob;
 use Undro\Drag\Mechanism;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\PlaceKind;
 use Undro\Spool\BadSpool;
@@ -30,20 +31,22 @@ final readonly class DragLog
     /**
      * Writes a setting down; one that is known changes nothing.
      *
+     * @param string|null $at ISO 8601, UTC; null: now
+     *
      * @throws \Undro\DomainFault
      */
-    public function write(string $uuid, int $reel, int $spool, ?int $angler, Input $in): DragSetting
+    public function write(string $uuid, int $reel, int $spool, ?int $angler, Input $in, ?string $at): DragSetting
     {
-        $known = DragSetting::query()->whereHas('event', static fn($event) => $event->where('uuid', $uuid))->first();
-        if ($known !== null) {
-            return $known;
-        }
         DB::table('reel_spool')->where('reel_id', $reel)->where('spool_id', $spool)->exists() || throw BadSpool::ofAnotherReel();
         $figures = self::figures($reel, $spool, $in);
         $note = trim($in->text('note', 500));
 
-        return DB::transaction(function () use ($uuid, $angler, $note, $figures, $in): DragSetting {
-            $event = $this->log->record($uuid, EventKind::DragSet, [], happenedAt: $in->text('happened_at', 40) ?: null, angler: $angler, note: $note === '' ? null : $note);
+        return DB::transaction(function () use ($uuid, $angler, $note, $figures, $at): DragSetting {
+            $known = $this->log->known($uuid, EventKind::DragSet);
+            if ($known !== null) {
+                return DragSetting::query()->where('event_id', $known->id)->first() ?? throw BadLedger::idOfSomethingElse($uuid);
+            }
+            $event = $this->log->record($uuid, EventKind::DragSet, [], happenedAt: $at, angler: $angler, note: $note === '' ? null : $note);
 
             return DragSetting::query()->create(['event_id' => $event->id] + $figures);
         });

@@ -38,10 +38,6 @@ final readonly class Entries
      */
     public function write(string $uuid, int $spool, string $what, Input $in, ?int $angler, ?string $at, ?string $corrects): Event
     {
-        $known = Event::query()->where('uuid', $uuid)->first();
-        if ($known !== null) {
-            return $known;
-        }
         $replaced = $corrects === null ? null : Event::query()->where('uuid', $corrects)->first() ?? throw BadLedger::correctsNothing($corrects);
         // what is not said again stays as it was
         $at ??= $replaced?->happened_at;
@@ -51,7 +47,10 @@ final readonly class Entries
         $record = fn(EventKind $kind, array $moves = []): Event => $this->log->record($uuid, $kind, array_values(array_filter($moves, static fn(mixed $move): bool => $move instanceof Move)), happenedAt: $at, angler: $angler, corrects: $corrects, note: $note);
 
         return DB::transaction(function () use ($what, $in, $spool, $at, $corrects, $record, $uuid, $angler): Event {
-            EventLog::lock();
+            $known = $this->log->known($uuid, ...self::kinds($what));
+            if ($known !== null) {
+                return $known;
+            }
             $from = Place::of(PlaceKind::Spool, $spool);
             $lying = fn(): array => array_reverse($this->log->lying($spool, $at, $corrects)) ?: throw BadStrip::nothingThere();
             switch ($what) {
@@ -75,6 +74,18 @@ final readonly class Entries
                     return $this->oldLine->write($uuid, $spool, $in, $angler, null, $at, $corrects);
             }
         });
+    }
+
+    /** @return list<EventKind> what an entry may come to */
+    private static function kinds(string $what): array
+    {
+        return match ($what) {
+            'fished' => [EventKind::Fished],
+            'level' => [EventKind::Measured],
+            'lost' => [EventKind::Lost],
+            'topped_up' => [EventKind::ToppedUp],
+            default => [EventKind::Stripped, EventKind::CutBack, EventKind::TurnedOver, EventKind::Moved],
+        };
     }
 
     /** @return array<string, mixed> */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Clock;
 use App\Models\Account;
 use App\Models\Event as EventRow;
 use App\Models\LineProduct;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
@@ -187,17 +188,16 @@ final class EventLog
         ?string $note = null,
         ?int $run = null,
     ): EventRow {
-        $known = EventRow::query()->where('uuid', $uuid)->first();
-        if ($known !== null) {
-            return $known;
-        }
-        $now = self::now();
-
-        return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $run, $now): EventRow {
+        return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $run): EventRow {
+            $known = $this->known($uuid, $kind);
+            if ($known !== null) {
+                return $known;
+            }
+            $now = Clock::now();
             $row = EventRow::query()->create([
                 'uuid' => $uuid,
                 'kind' => $kind->value,
-                'happened_at' => $happenedAt ?? $now,
+                'happened_at' => $happenedAt ?? self::notBefore($now),
                 'recorded_at' => $now,
                 'angler_id' => $angler,
                 'corrects' => $corrects,
@@ -210,7 +210,6 @@ final class EventLog
             foreach ($counts as $count) {
                 $row->moves()->create(self::sides(null, $count->at, $count->length, $count->product));
             }
-            // the new row holds the write lock, so nobody else's event can come between
             $before = $this->lastEventId($row->id);
             $event = new Event($uuid, $kind, $row->happened_at, $row->id, $moves, $counts, $corrects);
             $next = $this->cached($before)?->with($event);
@@ -225,29 +224,43 @@ final class EventLog
         });
     }
 
+    /**
+     * The entry of an id that is known already, so that telling it again changes nothing.
+     *
+     * @param EventKind ...$kinds it may be of
+     *
+     * @throws BadLedger if the id is that of something else
+     */
+    public function known(string $uuid, EventKind ...$kinds): ?EventRow
+    {
+        $known = EventRow::query()->where('uuid', $uuid)->first();
+        $known === null || in_array(EventKind::from($known->kind), $kinds, true) || throw BadLedger::idOfSomethingElse($uuid);
+
+        return $known;
+    }
+
+    /**
+     * When something happens that is written down now. Where the clock was set back, entries are there from later than now: what is
+     * written after them happened after them.
+     */
+    private static function notBefore(string $now): string
+    {
+        $latest = DB::table('events')->where('account_id', Account::current()->id)->where('recorded_at', '>', $now)->max('happened_at');
+
+        return is_string($latest) && $latest > $now ? $latest : $now;
+    }
+
     /** Another one whenever anything changes that figures are worked out from: an entry, a record, a measurement, a habit. */
     public static function stamp(): string
     {
         $parts = array_map(static fn(string $part): string => "(select $part)", [
-            'max(id) from events', 'max(id) from measurements', 'max(id) from line_measurements', 'count(*) || max(updated_at) from habits', 'max(updated_at) from ratings',
-            'count(*) from reel_spool', 'max(updated_at) || count(*) from line_packs',
-            ...array_map(static fn(string $table): string => "sum(version) || count(*) from $table", ['anglers', 'reels', 'spools', 'line_products', 'fillers']),
+            'max(id) from events', 'max(id) from measurements', 'max(id) from line_measurements', 'count(*) from reel_spool',
+            // a habit is a change of its angler, a stamp one of its spool; no clock is asked, which may have told the same second twice
+            ...array_map(static fn(string $table): string => "sum(version) || '/' || count(*) from $table", ['anglers', 'reels', 'spools', 'line_products', 'fillers', 'line_packs']),
         ]);
         $stamp = DB::selectOne('select ' . implode(" || '.' || ", array_map(static fn(string $part): string => "coalesce($part, '')", $parts)) . ' as stamp');
 
         return is_object($stamp) && isset($stamp->stamp) && is_string($stamp->stamp) ? $stamp->stamp : (string) Str::uuid();
-    }
-
-    /** Takes the write lock at the beginning of a transaction that reads before it writes: nobody else writes in between. */
-    public static function lock(): void
-    {
-        DB::table('accounts')->where('id', Account::current()->id)->update(['name' => DB::raw('name')]);
-    }
-
-    /** This moment as the log writes it. */
-    public static function now(): string
-    {
-        return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
     }
 
     /** @return array<array-key, true> the entries a later one corrects or takes back, by their ids */
@@ -272,7 +285,6 @@ final class EventLog
             return;
         }
         DB::transaction(function (): void {
-            self::lock();
             // whoever asked at the same time has perhaps done it meanwhile
             $last = $this->lastEventId();
             if ($this->statesUntil() === $last) {

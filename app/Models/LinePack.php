@@ -16,6 +16,7 @@ use Undro\Units\Price;
  * @property string $length_typed
  * @property float  $length_m
  * @property string $price
+ * @property int    $version
  */
 final class LinePack extends Model
 {
@@ -30,6 +31,10 @@ final class LinePack extends Model
         $figures->in->read('price', static fn(): Price => Price::read($price));
         $metres = $figures->in->metres('length', 1, Bounds::LENGTH_M[1])->inMetres();
 
-        return self::query()->updateOrCreate(['line_product_id' => $line->id, 'length_m' => $metres], ['length_typed' => $figures->text('length'), 'price' => $price, 'archived_at' => null]);
+        $pack = self::query()->firstOrNew(['line_product_id' => $line->id, 'length_m' => $metres]);
+        $pack->fill(['length_typed' => $figures->text('length'), 'price' => $price, 'archived_at' => null, 'version' => ($pack->version ?? 0) + 1]);
+        $pack->save();
+
+        return $pack;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Carbon;
 use Undro\Contract\Bounds;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
@@ -70,12 +70,13 @@ final class LineProduct extends Model
         }
         $this->save();
         if ($measured && !$dated) {
+            $last = $this->measurements()->max('measured_at');
             $this->measurements()->create([
                 'typed' => $this->size_typed,
                 'value_mm' => $this->diameter_mm,
                 'how' => $this->size_from,
                 'workings' => $figures->text('workings'),
-                'measured_at' => Carbon::now(),
+                'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
             ]);
         }
         $this->refresh();
@@ -84,7 +85,7 @@ final class LineProduct extends Model
     /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */
     public function measuredBefore(TypedFigures $fact): void
     {
-        $when = $fact->text('measured_at');
+        $when = Clock::read($fact->in, 'measured_at')->dated();
         if ($this->measurements()->where('measured_at', $when)->doesntExist()) {
             $size = $fact->in->read('typed', fn(): LineSize => LineSize::read($fact->text('typed'), Material::from($this->material)));
             $this->measurements()->create(['typed' => $fact->text('typed'), 'value_mm' => $size->diameter->inMillimetres(), 'how' => $fact->text('how'), 'workings' => $fact->text('workings'), 'measured_at' => $when]);

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Contract\Input;
 use Undro\Contract\SpoolInput;
 use Undro\Spool\Tolerance;
+use Undro\Units\Moment;
 
 /**
  * @property int                          $id
@@ -137,13 +138,15 @@ final class Spool extends Model
     public function measured(string $quantity, string $typed, ?float $millimetres, string $workings = ''): void
     {
         if ($this->measures()[$quantity] !== $typed) {
+            $last = $this->measurements()->where('quantity', $quantity)->max('measured_at');
             $this->measurements()->create([
                 'quantity' => $quantity,
                 'typed' => $typed,
                 'value_mm' => $millimetres,
                 'how' => $this->measured_with,
                 'workings' => $workings,
-                'measured_at' => Carbon::now(),
+                // what is measured now counts from now on, also where the clock was set back since the last time
+                'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
             ]);
             $this->lastMeasures = null;
         }
@@ -153,7 +156,7 @@ final class Spool extends Model
     public function measuredBefore(TypedFigures $fact): void
     {
         $quantity = $fact->text('quantity');
-        $when = $fact->text('measured_at');
+        $when = Clock::read($fact->in, 'measured_at')->dated();
         if ($this->measurements()->where(['quantity' => $quantity, 'measured_at' => $when])->doesntExist()) {
             $this->measurements()->create([
                 'quantity' => $quantity,

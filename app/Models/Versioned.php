@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -27,15 +28,21 @@ trait Versioned
     }
 
     /**
-     * Begins a change by somebody who saw this version; null: whoever it is has not looked.
+     * Begins a change, within a transaction, by somebody who saw this version; null: whoever it is has not looked. The database
+     * compares, so that of two who saw the same version one alone goes on, with the record as it is then.
      *
      * @throws ChangedMeanwhile if there is a later version
      */
     public function changing(?int $seen): static
     {
-        $seen === null || $seen === $this->version || throw new ChangedMeanwhile($this->version);
-        ++$this->version;
+        if (!$this->exists) {
+            $this->version = 1;
 
-        return $this;
+            return $this;
+        }
+        $mine = self::query()->whereKey($this->getKey())->when($seen !== null, static fn(Builder $record): Builder => $record->where('version', $seen));
+        $mine->toBase()->increment('version') === 1 || throw new ChangedMeanwhile($this->refresh()->version);
+
+        return $this->refresh();
     }
 }

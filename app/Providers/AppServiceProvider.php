@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnection;
+use App\Database\ImmediateConnector;
 use App\Log\Care;
 use App\Log\EventLog;
 use App\Log\Learning;
 use App\Log\Pictures;
+use Illuminate\Database\Connection;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
 
@@ -15,6 +18,8 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn(mixed ...$of): ImmediateConnection => new ImmediateConnection(...$of));
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->scoped(EventLog::class);
         $this->app->scoped(Pictures::class);
         $this->app->scoped(Care::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Clock;
 use App\Log\DragLog;
 use App\Log\Entries;
 use App\Log\EventLog;
@@ -334,13 +335,13 @@ final class DemoSeeder extends Seeder
             'angler_id' => $this->anglers['pip']->id,
             'basis' => ['case' => $case, 'old_line_m' => 0.0, 'leader' => null, 'pace_turns_per_min' => 40, 'draft' => [], 'sources' => [['line' => null], ['line' => null]]],
             'truth' => ['seed' => 20],
-            'started_at' => EventLog::now(),
+            'started_at' => Clock::now(),
         ]);
         $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'soak.0', 'mount']);
         $marks[] = ['kind' => 'placed', 'step' => 'place.0', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw'];
         $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 58]];
         foreach ($marks as $mark) {
-            $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => EventLog::now(), 'mark' => $mark]);
+            $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => Clock::now(), 'mark' => $mark]);
         }
     }
 
@@ -386,7 +387,6 @@ final class DemoSeeder extends Seeder
             ];
         }
         $drags->write((string) Str::uuid(), $reel->id, $this->spools[$spool]->id, $reel->angler_id, Input::of([
-            'happened_at' => Carbon::now('UTC')->subDays($daysAgo)->setTime(9, $out > 0 ? 40 : 15)->format('Y-m-d\TH:i:s.v\Z'),
             'mechanism' => $chain['mechanism'],
             'knob' => 'turn',
             'from_off' => $seed > 0 && $fromOff,
@@ -400,7 +400,7 @@ final class DemoSeeder extends Seeder
             'chain' => $chain,
             'temperature' => $words[0],
             'note' => $words[1] ?? '',
-        ]));
+        ]), Carbon::now('UTC')->subDays($daysAgo)->setTime(9, $out > 0 ? 40 : 15)->format('Y-m-d\TH:i:s.v\Z'));
     }
 
     private function plans(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\AnglerRequest;
+use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\AnglerResource;
 use App\Models\Angler;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -21,22 +21,22 @@ final class AnglerController
         return AnglerResource::collection(Angler::inUse()->with('habits')->orderBy('id')->get());
     }
 
-    public function update(AnglerRequest $request, int $id): AnglerResource
+    public function update(ShapeRequest $request, int $id): AnglerResource
     {
         $angler = Angler::query()->findOrFail($id);
-        DB::transaction(static fn() => self::change($angler, $request));
+        DB::transaction(static fn() => self::change($angler->changing($request->seen()), $request));
 
         return new AnglerResource($angler->load('habits'));
     }
 
-    private static function change(Angler $angler, AnglerRequest $request): void
+    private static function change(Angler $angler, ShapeRequest $request): void
     {
         foreach (['length', 'small', 'force'] as $unit) {
             if ($request->has("units.$unit")) {
                 $angler->{"unit_$unit"} = $request->string("units.$unit")->value();
             }
         }
-        $angler->fill($request->safe(['name', 'pace_turns_per_min']));
+        $angler->fill(array_intersect_key($request->said(), ['name' => true, 'pace_turns_per_min' => true]));
         $angler->save();
         foreach (['long_cast', 'beginner'] as $question) {
             if ($request->has("habits.$question")) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock;
 use App\Exchange\Calendar;
 use App\Log\Care;
-use App\Log\EventLog;
 use App\Models\Account;
 use App\Models\CalendarKey;
 use Illuminate\Http\JsonResponse;
@@ -39,7 +39,7 @@ final class CalendarController
     public function store(): JsonResponse
     {
         $key = Str::random(40);
-        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => EventLog::now()]);
+        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => Clock::now()]);
 
         return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$key.ics"], 201);
     }

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Undro\Contract\BadInput;
 use Undro\Contract\Compute;
 
 /** Runs a calculator of the core; the same JSON as from the shell. */
@@ -14,9 +13,6 @@ final class ComputeController
 {
     public function __invoke(Request $request, string $name): JsonResponse
     {
-        $case = json_decode($request->getContent(), true, 32);
-        is_array($case) || throw BadInput::notJson(json_last_error_msg());
-
-        return new JsonResponse(Compute::run($name, $case));
+        return new JsonResponse(Compute::run($name, $request->json()->all()));
     }
 }

@@ -9,7 +9,7 @@ use App\Exchange\Import;
 use App\Exchange\LogTable;
 use App\Exchange\RowShape;
 use App\Exchange\Table;
-use App\Http\Requests\ImportRequest;
+use App\Http\Requests\ShapeRequest;
 use App\Log\EventLog;
 use App\Log\Pages;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +35,7 @@ final class DataController
         return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"undro-$table.csv\""]);
     }
 
-    public function import(ImportRequest $request, Import $import): JsonResponse
+    public function import(ShapeRequest $request, Import $import): JsonResponse
     {
         return new JsonResponse($import->run($request->string('text')->value(), $request->enum('table', Table::class), $request->boolean('take')));
     }

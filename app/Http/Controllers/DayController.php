@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\DayRequest;
 use App\Log\Care;
 use App\Log\Day;
 use App\Models\Angler;
 use App\Models\Reel;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Undro\Contract\Input;
 
 /** The bench day: what is usually wanted on each spool, and what is proposed for those that are picked. */
 final class DayController
@@ -41,10 +40,9 @@ final class DayController
         return new JsonResponse($out);
     }
 
-    public function propose(Request $request, Day $day): JsonResponse
+    public function propose(DayRequest $request, Day $day): JsonResponse
     {
-        $request->validate(['angler' => ['nullable', 'integer']]);
-        $in = Input::of($request->all());
+        $in = $request->figures();
 
         return new JsonResponse($day->propose($in->objects('jobs', 0, self::MOST), $in, Angler::query()->with('habits')->find($request->integer('angler'))));
     }

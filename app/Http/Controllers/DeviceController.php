@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\DeviceBoard;
+use App\Http\Requests\ShapeRequest;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
@@ -31,12 +31,11 @@ final class DeviceController
     }
 
     /** Works a stand-in; a real device is worked by hand. */
-    public function drive(Request $request, string $device, DeviceBoard $board): JsonResponse
+    public function drive(ShapeRequest $request, string $device, DeviceBoard $board): JsonResponse
     {
         $say = self::SAY[$device];
         $request->validate([
-            'do' => ['required', Rule::in(array_keys($say))],
-            'amount' => [Rule::requiredIf(static fn(): bool => $say[$request->string('do')->value()][1] ?? false), 'numeric', 'min:-1000', 'max:1000000'],
+            'amount' => [Rule::requiredIf(static fn(): bool => $say[$request->string('do')->value()][1] ?? false)],
         ]);
         $now = $board->read($device, self::FIGURES[$device]);
         $now['state'] === 'here' && $now['stand_in'] === true || throw new ConflictHttpException("There is no stand-in $device to work.");

@@ -50,6 +50,7 @@ final class DragController
             $request->integer('spool'),
             $request->integer('angler') ?: null,
             $request->figures(),
+            $request->happenedAt(),
         );
 
         return new JsonResponse(DragResource::of($setting->load('event'), $this->drags->fills($setting->spool_id)), $setting->wasRecentlyCreated ? 201 : 200);

@@ -14,7 +14,6 @@ use App\Models\Spool;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Undro\Contract\Bounds;
 use Undro\Contract\Input;
 use Undro\Ledger\BadLedger;
@@ -49,7 +48,6 @@ final class EventController
     public function store(EventRequest $request, EventLog $log): JsonResponse
     {
         $in = $request->figures();
-        $happened = $request->date('happened_at');
         $event = $log->record(
             $request->string('id')->value(),
             EventKind::from($request->string('kind')->value()),
@@ -64,7 +62,7 @@ final class EventController
                 $count->metres('length_m', ...Bounds::LENGTH_M),
                 (int) $count->number('line', 1, PHP_INT_MAX),
             ), $in->objects('counts', 0, 20)),
-            $happened === null ? null : Carbon::instance($happened)->utc()->format('Y-m-d\TH:i:s.v\Z'),
+            $request->happenedAt(),
             $request->integer('angler') ?: null,
             $request->filled('corrects') ? $request->string('corrects')->value() : null,
             $request->filled('note') ? $request->string('note')->value() : null,

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
@@ -36,6 +37,12 @@ final class FillerController
     public function store(FillerRequest $request, EventLog $log): FillerResource
     {
         return DB::transaction(function () use ($request, $log): FillerResource {
+            $known = $log->known($request->string('event')->value(), EventKind::Bought);
+            if ($known !== null) {
+                $there = $known->moves->firstWhere('to_kind', PlaceKind::Filler->value);
+
+                return new FillerResource(Filler::query()->with('line')->where('line_product_id', $request->integer('line'))->find($there?->to_id) ?? throw BadLedger::idOfSomethingElse($known->uuid));
+            }
             $filler = new Filler(['line_product_id' => $request->integer('line')]);
             $filler->take($request->typedFigures());
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);

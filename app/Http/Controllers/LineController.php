@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\LineRequest;
+use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\LineResource;
 use App\Models\LineProduct;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -22,17 +22,17 @@ final class LineController
         return new LineResource(LineProduct::query()->findOrFail($id));
     }
 
-    public function store(LineRequest $request): LineResource
+    public function store(ShapeRequest $request): LineResource
     {
         return $this->change(new LineProduct(), $request);
     }
 
-    public function update(LineRequest $request, int $id): LineResource
+    public function update(ShapeRequest $request, int $id): LineResource
     {
         return $this->change(LineProduct::query()->findOrFail($id), $request);
     }
 
-    private function change(LineProduct $line, LineRequest $request): LineResource
+    private function change(LineProduct $line, ShapeRequest $request): LineResource
     {
         DB::transaction(static fn() => $line->changing($request->seen())->take($request->typedFigures()));
 

@@ -12,7 +12,6 @@ use App\Models\Event;
 use App\Models\Spool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 
 /** The log to read through, and what is said of a spool. */
 final class LogController
@@ -36,14 +35,13 @@ final class LogController
     public function store(EntryRequest $request, Entries $entries, Pages $pages, int $id): JsonResponse
     {
         $spool = Spool::query()->findOrFail($id);
-        $happened = $request->date('happened_at');
         $event = $entries->write(
             $request->string('id')->value(),
             $spool->id,
             $request->string('what')->value(),
             $request->figures(),
             $request->integer('angler') ?: null,
-            $happened === null ? null : Carbon::instance($happened)->utc()->format('Y-m-d\TH:i:s.v\Z'),
+            $request->happenedAt(),
             $request->filled('corrects') ? $request->string('corrects')->value() : null,
         );
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock;
 use App\Http\Middleware\PairedOnly;
-use App\Log\EventLog;
 use App\Models\PairedDevice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +60,7 @@ final class PairingController
             return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => config()->boolean('undro.lan')]), 422);
         }
         $token = Str::random(48);
-        PairedDevice::query()->create(['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => EventLog::now()]);
+        PairedDevice::query()->create(['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => Clock::now()]);
 
         return (new RedirectResponse('/wind'))->withCookie(cookie(PairedOnly::COOKIE, $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'));
     }

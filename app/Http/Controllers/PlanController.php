@@ -10,6 +10,7 @@ use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Spool;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
 
 final class PlanController
 {
@@ -35,18 +36,20 @@ final class PlanController
 
     private function change(Plan $plan, PlanRequest $request): PlanResource
     {
-        $plan->changing($request->seen())->fill($request->safe(['name']));
-        if ($request->exists('draft')) {
-            $draft = array_filter($request->array('draft'), is_string(...));
-            $plan->draft = $draft;
-            // a plan for a reel of the locker is found from there; a reel that is gone leaves the plan as it is
-            $plan->reel_id = Reel::query()->find((int) ($draft['reel'] ?? 0))?->id;
-            $plan->spool_id = Spool::query()->find((int) ($draft['spool'] ?? 0))?->id;
-        }
-        if ($request->has('archived')) {
-            $plan->setArchived($request->boolean('archived'));
-        }
-        $plan->save();
+        DB::transaction(static function () use ($plan, $request): void {
+            $plan->changing($request->seen())->fill($request->typedFigures()->words(['name']));
+            if ($request->has('draft')) {
+                $draft = array_filter($request->array('draft'), is_string(...));
+                $plan->draft = $draft;
+                // a plan for a reel of the locker is found from there; a reel that is gone leaves the plan as it is
+                $plan->reel_id = Reel::query()->find((int) ($draft['reel'] ?? 0))?->id;
+                $plan->spool_id = Spool::query()->find((int) ($draft['spool'] ?? 0))?->id;
+            }
+            if ($request->has('archived')) {
+                $plan->setArchived($request->boolean('archived'));
+            }
+            $plan->save();
+        });
 
         return new PlanResource($plan->refresh());
     }

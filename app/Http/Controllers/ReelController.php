@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ReelRequest;
-use App\Http\Requests\SpoolRequest;
 use App\Http\Resources\ReelResource;
 use App\Models\Reel;
 use App\Models\Spool;
@@ -13,7 +12,6 @@ use App\Models\TypedFigures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Validator;
 
 final class ReelController
 {
@@ -36,7 +34,6 @@ final class ReelController
     public function store(ReelRequest $request): ReelResource
     {
         $spool = $request->array('spool');
-        Validator::make($spool, SpoolRequest::figureRules())->validate();
 
         return DB::transaction(function () use ($request, $spool): ReelResource {
             $reel = new Reel(['angler_id' => $request->integer('angler') ?: null]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\RodRequest;
+use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\RodResource;
 use App\Models\Rod;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -22,17 +22,17 @@ final class RodController
         return new RodResource(Rod::query()->findOrFail($id));
     }
 
-    public function store(RodRequest $request): RodResource
+    public function store(ShapeRequest $request): RodResource
     {
         return $this->change(new Rod(), $request);
     }
 
-    public function update(RodRequest $request, int $id): RodResource
+    public function update(ShapeRequest $request, int $id): RodResource
     {
         return $this->change(Rod::query()->findOrFail($id), $request);
     }
 
-    private function change(Rod $rod, RodRequest $request): RodResource
+    private function change(Rod $rod, ShapeRequest $request): RodResource
     {
         DB::transaction(static fn() => $rod->changing($request->seen())->take($request->typedFigures()));
 

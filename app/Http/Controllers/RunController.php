@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock;
 use App\Http\Requests\RunRequest;
+use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\RunResource;
 use App\Log\Bench;
 use App\Log\EventLog;
@@ -35,10 +37,9 @@ final class RunController
 
     public function store(RunRequest $request): JsonResponse
     {
-        $known = Run::query()->where('uuid', $request->string('id')->value())->first();
-        $run = $known ?? DB::transaction(fn(): Run => $this->begin($request));
+        $run = DB::transaction(fn(): Run => Run::query()->where('uuid', $request->string('id')->value())->first() ?? $this->begin($request));
 
-        return new JsonResponse(RunResource::whole($run, $this->bench), $known === null ? 201 : 200);
+        return new JsonResponse(RunResource::whole($run, $this->bench), $run->wasRecentlyCreated ? 201 : 200);
     }
 
     public function show(Request $request, string $uuid): JsonResponse
@@ -46,10 +47,10 @@ final class RunController
         return self::unlessSeen($request, $this->find($uuid), $this->bench);
     }
 
-    public function mark(Request $request, string $uuid): JsonResponse
+    public function mark(ShapeRequest $request, string $uuid): JsonResponse
     {
         $run = $this->find($uuid);
-        $state = $this->bench->hear($run, Input::of($request->all())->objects('marks', 1, self::AT_ONCE));
+        $state = $this->bench->hear($run, $request->figures()->objects('marks', 1, self::AT_ONCE));
 
         return new JsonResponse(RunResource::whole($run, $this->bench, $state));
     }
@@ -111,7 +112,7 @@ final class RunController
                 }, $roles),
             ],
             'truth' => $practice === null ? null : ['seed' => $practice],
-            'started_at' => EventLog::now(),
+            'started_at' => Clock::now(),
         ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock;
 use App\Http\Resources\LineResource;
 use App\Log\Care;
 use App\Log\EventLog;
@@ -29,7 +30,7 @@ final class UpkeepController
         $angler = $request->integer('angler');
 
         return new JsonResponse($pictures->remembered(
-            ['upkeep', EventLog::stamp(), substr(EventLog::now(), 0, 10), $angler],
+            ['upkeep', EventLog::stamp(), substr(Clock::now(), 0, 10), $angler],
             static fn(): array => ['all' => $care->all(Angler::query()->with('habits')->find($angler))],
         )['all']);
     }

@@ -4,31 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Clock;
 use App\Models\TypedFigures;
+use App\Schema\Schema;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\InputBag;
 use Undro\Contract\Input;
 
-/** The shape of what is sent: types and lengths. What the figures mean is for the core. */
-abstract class ShapeRequest extends FormRequest
+/**
+ * What is sent, held against the published contract: types, lengths and choices. Nothing that the contract does not name goes further.
+ * What the figures mean is for the core; what only the database knows is in a request's own rules.
+ */
+class ShapeRequest extends FormRequest
 {
-    /** Text as typed for one figure. */
-    /** How a measured figure was got. */
-    protected const WORKINGS = ['nullable', 'string', 'max:200'];
-    protected const VERSION = ['nullable', 'integer', 'min:1'];
-    protected const TYPED = ['nullable', 'string', 'max:60'];
-
     /** @return array<string, list<mixed>> */
-    abstract public function rules(): array;
+    public function rules(): array
+    {
+        return [];
+    }
 
     /** What was sent, for the core to read. */
     public function figures(): Input
     {
-        return Input::of($this->all());
+        return Input::of($this->said());
     }
 
     public function typedFigures(): TypedFigures
     {
-        return new TypedFigures($this->all());
+        return new TypedFigures($this->said());
+    }
+
+    /** @return array<array-key, mixed> what was sent of what the contract names */
+    public function said(): array
+    {
+        return $this->json()->all();
     }
 
     /** The version the sender saw; null: they did not say. */
@@ -37,9 +47,21 @@ abstract class ShapeRequest extends FormRequest
         return $this->filled('version') ? $this->integer('version') : null;
     }
 
-    /** Needed when something is made, optional when it is changed. */
-    protected function neededWhenNew(): string
+    /** When it happened, as the log writes it; null: it was not said. @throws \Undro\DomainFault if that can be no date */
+    public function happenedAt(): ?string
     {
-        return $this->isMethod('POST') ? 'required' : 'sometimes';
+        return $this->filled('happened_at') ? Clock::read($this->figures(), 'happened_at')->iso() : null;
+    }
+
+    protected function prepareForValidation(): void
+    {
+        $said = $this->said();
+        $schema = Schema::http();
+        $where = $schema->body($this->method(), '/' . $this->path()) ?? $schema->body($this->method(), '/' . ($this->route()?->uri() ?? '')) ?? throw new \LogicException('The contract has no body for ' . $this->method() . ' ' . $this->path());
+        $misfit = $schema->misfit($said, $where);
+        $misfit === null || throw ValidationException::withMessages([$misfit->path => [ucfirst($misfit->why) . '.']]);
+        $this->setJson(new InputBag($schema->known($said, $where)));
+        // the address has no say in what is written
+        $this->query->replace();
     }
 }

@@ -25,6 +25,7 @@ final class AnglerResource extends JsonResource
             'knots' => ['tested' => (object) $knots['tested'], 'well' => $knots['well']],
             'limits' => (object) $angler->limits(),
             'pace_turns_per_min' => $angler->pace_turns_per_min,
+            'version' => $angler->version,
         ];
     }
 }

@@ -42,8 +42,14 @@ final class BadLedger extends DomainFault
         return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");
     }
 
+    /** A client's id stands for one thing alone. */
+    public static function idOfSomethingElse(string $id): self
+    {
+        return new self('id', sprintf('The id "%s" is that of something else already. Each entry needs an id of its own.', mb_substr($id, 0, 40)));
+    }
+
     public static function correctsNothing(string $id): self
     {
-        return new self('corrects', sprintf('There is no event "%s" to correct.', mb_substr($id, 0, 40)));
+        return new self('corrects', sprintf('There is no earlier entry "%s" to correct.', mb_substr($id, 0, 40)));
     }
 }

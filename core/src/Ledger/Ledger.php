@@ -90,7 +90,7 @@ final readonly class Ledger
     public static function standing(array $events): array
     {
         usort($events, static fn(Event $a, Event $b): int => $b->recorded <=> $a->recorded);
-        $known = array_flip(array_map(static fn(Event $event): string => $event->id, $events));
+        $recorded = array_column(array_map(static fn(Event $event): array => [$event->id, $event->recorded], $events), 1, 0);
         $corrected = [];
         $standing = [];
         foreach ($events as $event) {
@@ -98,7 +98,8 @@ final readonly class Ledger
                 continue;
             }
             if ($event->corrects !== null) {
-                isset($known[$event->corrects]) || throw BadLedger::correctsNothing($event->corrects);
+                // an entry cannot correct itself, nor one that was written after it
+                ($recorded[$event->corrects] ?? PHP_INT_MAX) < $event->recorded || throw BadLedger::correctsNothing($event->corrects);
                 $corrected[$event->corrects] = true;
             }
             if ($event->kind !== EventKind::Voided) {

@@ -42,6 +42,21 @@ final class BadQuantity extends DomainFault
         return new self('', sprintf('"%s" divides by zero.', self::shorten($typed)));
     }
 
+    public static function notADate(string $typed): self
+    {
+        return new self('', sprintf('"%s" is not a date. Write it as 2026-03-31, with a time as 2026-03-31 18:05.', self::shorten($typed)));
+    }
+
+    public static function tooLongAgo(string $typed, int $earliest): self
+    {
+        return new self('', sprintf('"%s" is too long ago: dates begin with %d.', self::shorten($typed), $earliest));
+    }
+
+    public static function notYet(string $typed, string $today): self
+    {
+        return new self('', sprintf('"%s" has not been yet: today is %s.', self::shorten($typed), $today));
+    }
+
     private static function shorten(string $typed): string
     {
         return mb_strlen($typed) > 40 ? mb_substr($typed, 0, 37) . '...' : $typed;

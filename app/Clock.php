@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use Illuminate\Support\Carbon;
+use Undro\Contract\Input;
+use Undro\Units\Moment;
+
+/** This computer's clock, which may be wrong. */
+final class Clock
+{
+    /** This moment as the log writes it: ISO 8601, UTC, with milliseconds. */
+    public static function now(): string
+    {
+        return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
+    }
+
+    public static function moment(): Moment
+    {
+        return Moment::read(self::now());
+    }
+
+    /**
+     * A date that was typed or sent, at which something has happened.
+     *
+     * @throws \Undro\DomainFault naming the field, if it is none
+     */
+    public static function read(Input $in, string $field): Moment
+    {
+        $typed = $in->text($field, 60);
+
+        return $in->read($field, static fn(): Moment => Moment::read($typed, self::moment()));
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Angler;
+use Illuminate\Validation\Rule;
+
+final class DayRequest extends ShapeRequest
+{
+    public function rules(): array
+    {
+        return [
+            'angler' => ['nullable', Rule::exists(Angler::class, 'id')],
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Units;
+
+use DateTimeImmutable;
+use DateTimeZone;
+
+/** A point in time, to the millisecond. The one rule for every date that is typed, sent or read from a file. */
+final readonly class Moment
+{
+    private const SHAPE = '/^(\d{4})-(\d{2})-(\d{2})(?:[T ]([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d)(?:\.\d{1,9})?)?(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
+    private const EARLIEST = 1950;
+
+    private function __construct(private DateTimeImmutable $at) {}
+
+    /**
+     * Reads a date, or a date with a time: "2026-03-31", "2026-03-31 18:05", "2026-03-31T18:05:00+02:00". Without an offset it is UTC.
+     *
+     * @param self|null $now nothing has happened later than a day after it, which leaves room for a clock that is slow and for other
+     *                       time zones; null: it may lie ahead
+     *
+     * @throws BadQuantity if it is no date, or none at which anything can have happened
+     */
+    public static function read(string $typed, ?self $now = null): self
+    {
+        $typed = trim($typed);
+        if (preg_match(self::SHAPE, $typed, $found) !== 1 || !checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
+            throw BadQuantity::notADate($typed);
+        }
+        $moment = new self((new DateTimeImmutable($typed, new DateTimeZone('UTC')))->setTimezone(new DateTimeZone('UTC')));
+        (int) $found[1] >= self::EARLIEST || throw BadQuantity::tooLongAgo($typed, self::EARLIEST);
+        $now === null || $moment->at <= $now->at->modify('+1 day') || throw BadQuantity::notYet($typed, $now->day());
+
+        return $moment;
+    }
+
+    /** This moment, or where it does not come after another one, the next millisecond after that: the order of entry counts, not the clock. */
+    public function after(?self $other): self
+    {
+        return $other === null || $this->at > $other->at ? $this : new self($other->at->modify('+1 millisecond'));
+    }
+
+    /** As the log writes it: "2026-03-31T16:05:00.000Z". Sorting these sorts the moments. */
+    public function iso(): string
+    {
+        return $this->at->format('Y-m-d\TH:i:s.v\Z');
+    }
+
+    /** As measurements are dated: "2026-03-31 16:05:00.000", UTC. Sorting these sorts the moments. */
+    public function dated(): string
+    {
+        return $this->at->format('Y-m-d H:i:s.v');
+    }
+
+    /** "2026-03-31" */
+    public function day(): string
+    {
+        return $this->at->format('Y-m-d');
+    }
+}
