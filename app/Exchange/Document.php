@@ -18,6 +18,8 @@ use App\Models\Outing;
 use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Rod;
+use App\Models\Run;
+use App\Models\RunMark;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
 
@@ -29,7 +31,7 @@ final class Document
 {
     public const VERSION = 1;
     /** Kinds of record, each after those it names. */
-    public const KINDS = ['anglers', 'lines', 'reels', 'spools', 'rods', 'fillers', 'plans'];
+    public const KINDS = ['anglers', 'lines', 'reels', 'spools', 'rods', 'fillers', 'plans', 'runs'];
 
     /** The fields of a plan's draft that name a record by number. */
     public const DRAFT_RECORDS = ['reel' => Reel::class, 'spool' => Spool::class, 'mainFiller' => Filler::class, 'backingFiller' => Filler::class, 'otherReel' => Reel::class, 'otherSpool' => Spool::class];
@@ -46,6 +48,7 @@ final class Document
             'rods' => self::rows(Rod::query()->orderBy('id')->get()->all(), self::rod(...)),
             'fillers' => self::rows(Filler::query()->with('line')->orderBy('id')->get()->all(), self::filler(...)),
             'plans' => self::rows(Plan::query()->orderBy('id')->get()->all(), self::plan(...)),
+            'runs' => self::rows(Run::query()->with('marks')->orderBy('id')->get()->all(), self::run(...)),
             'history' => self::history(),
         ];
     }
@@ -69,7 +72,7 @@ final class Document
             'size_from' => $line->size_from,
             'strength' => $line->strength_typed,
             'colour' => $line->colour,
-            'packs' => LinePack::inUse()->where('line_product_id', $line->id)->orderBy('id')->get()->map(static fn(LinePack $pack): array => ['length' => $pack->length_typed, 'price' => $pack->price])->all(),
+            'packs' => LinePack::query()->where('line_product_id', $line->id)->orderBy('id')->get()->map(static fn(LinePack $pack): array => ['length' => $pack->length_typed, 'price' => $pack->price, 'archived' => $pack->archived_at !== null])->all(),
             'measurements' => $line->measurements->map(static fn(LineMeasurement $each): array => [
                 'typed' => $each->typed, 'how' => $each->how, 'workings' => $each->workings, 'measured_at' => $each->measured_at,
             ])->all(),
@@ -143,6 +146,27 @@ final class Document
         ];
     }
 
+    /**
+     * A run with its marks. The records that it names by number in its basis and its marks are named by their keys.
+     *
+     * @return array<string, mixed>
+     */
+    public static function run(Run $run): array
+    {
+        return [
+            'id' => $run->uuid,
+            'name' => $run->name,
+            'angler' => Angler::query()->find($run->angler_id)?->key,
+            'reel' => Reel::query()->find($run->reel_id)?->key,
+            'spool' => Spool::query()->find($run->spool_id)?->key,
+            'basis' => (object) RunRecords::keys($run->basis),
+            'truth' => $run->truth === null ? null : (object) $run->truth,
+            'started_at' => $run->started_at,
+            'ended_at' => $run->ended_at,
+            'marks' => $run->marks->map(static fn(RunMark $mark): array => ['id' => $mark->uuid, 'kind' => $mark->kind, 'at' => $mark->at, 'mark' => (object) RunRecords::keysOfMark($mark->mark)])->all(),
+        ];
+    }
+
     /** @return array<string, mixed> what every record has */
     private static function named(Angler|LineProduct|Reel|Spool|Rod|Filler|Plan $record): array
     {
@@ -177,6 +201,7 @@ final class Document
             'spool' => Spool::query()->pluck('key', 'id')->all(),
             'line' => LineProduct::query()->pluck('key', 'id')->all(),
             'angler' => Angler::query()->pluck('key', 'id')->all(),
+            'run' => Run::query()->pluck('uuid', 'id')->all(),
         ];
         $place = static fn(string $kind, int $id): array => $id === 0 ? ['kind' => $kind] : ['kind' => $kind, 'key' => $keys[$kind][$id] ?? (string) $id];
         $drags = DragSetting::query()->get()->keyBy('event_id');
@@ -195,6 +220,7 @@ final class Document
                 'angler' => $event->angler_id === null ? null : $keys['angler'][$event->angler_id] ?? null,
                 'corrects' => $event->corrects,
                 'note' => $event->note,
+                'run' => $event->run_id === null ? null : $keys['run'][$event->run_id] ?? null,
                 'moves' => $moves->map(static fn(EventMove $move): array => ['from' => $place((string) $move->from_kind, $move->from_id), 'to' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
                 'counts' => $counts->map(static fn(EventMove $move): array => ['at' => $place($move->to_kind, $move->to_id)] + $length($move))->values()->all(),
                 ...($drag = $drags->get($event->id)) === null ? [] : ['drag' => ['reel' => $keys['reel'][$drag->reel_id] ?? '', 'spool' => $keys['spool'][$drag->spool_id] ?? ''] + self::drag($drag)],

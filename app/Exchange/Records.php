@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Clock;
 use App\Log\DragLog;
 use App\Log\Entries;
 use App\Models\Angler;
@@ -14,10 +15,14 @@ use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Outing;
 use App\Models\Reel;
+use App\Models\Run;
+use App\Models\RunMark;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Input;
+use Undro\Contract\RunCase;
+use Undro\Contract\RunInput;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
 
@@ -28,6 +33,8 @@ final class Records
 
     /** @var array<class-string, array<string, int>> */
     private array $ids = [];
+    /** @var array<string, int> */
+    private array $runs = [];
 
     /**
      * The record a row speaks of: by its key, or in a table without keys by its name. Fillers have no name of their own.
@@ -108,11 +115,12 @@ final class Records
         $event = Event::query()->create([
             'uuid' => $id,
             'kind' => $row['kind'] ?? '',
-            'happened_at' => $row['happened_at'] ?? '',
-            'recorded_at' => $row['recorded_at'] ?? $row['happened_at'] ?? '',
+            'happened_at' => Clock::read(Input::of($row), 'happened_at')->iso(),
+            'recorded_at' => Clock::read(Input::of($row), isset($row['recorded_at']) ? 'recorded_at' : 'happened_at')->iso(),
             'angler_id' => is_string($row['angler'] ?? null) ? $this->id(Angler::class, 'angler', $row['angler']) : null,
             'corrects' => $row['corrects'] ?? null,
             'note' => $row['note'] ?? null,
+            'run_id' => is_string($row['run'] ?? null) ? $this->runs[$row['run']] ??= Run::query()->where('uuid', $row['run'])->first()->id ?? throw BadRow::noSuch('run', 'run', $row['run']) : null,
         ]);
         $moves = [];
         foreach (self::list($row['moves'] ?? null) as $move) {
@@ -137,6 +145,63 @@ final class Records
         }
 
         return true;
+    }
+
+    /**
+     * A run with its marks as they were told elsewhere; marks that are known change nothing, new ones are added.
+     *
+     * @param array<array-key, mixed> $row of the shape of a run
+     *
+     * @return string new, changed or same
+     *
+     * @throws \Undro\DomainFault if it names a record there is not, or is another run with the same id
+     */
+    public function run(array $row, WayBack $back): string
+    {
+        $in = Input::of($row);
+        $uuid = $in->text('id', 36);
+        $run = Run::query()->where('uuid', $uuid)->first();
+        $ended = isset($row['ended_at']) ? Clock::read($in, 'ended_at')->iso() : null;
+        $back->changed('runs', $uuid, $run === null ? null : Document::run($run));
+        $state = 'same';
+        if ($run === null) {
+            $state = 'new';
+            $of = fn(string $field, string $model): ?int => is_string($row[$field] ?? null) ? $this->id($model, $field, $row[$field]) : null;
+            $run = Run::query()->create([
+                'uuid' => $uuid,
+                'name' => $in->text('name', 120),
+                'angler_id' => $of('angler', Angler::class),
+                'reel_id' => $of('reel', Reel::class),
+                'spool_id' => $of('spool', Spool::class),
+                'basis' => RunRecords::numbers(is_array($row['basis'] ?? null) ? $row['basis'] : []),
+                'truth' => is_array($row['truth'] ?? null) ? $row['truth'] : null,
+                'started_at' => Clock::read($in, 'started_at')->iso(),
+                'ended_at' => $ended,
+            ]);
+        }
+        $known = RunMark::query()->where('run_id', $run->id)->pluck('kind', 'uuid')->all();
+        $marks = [];
+        foreach ($in->objects('marks', 0, 20_000) as $mark) {
+            $id = $mark->text('id', 36);
+            if (!isset($known[$id])) {
+                $told = RunRecords::numbersOfMark($mark->object('mark')->all());
+                RunInput::mark(Input::of(['kind' => $mark->text('kind', 40)] + $told));
+                RunMark::query()->where('uuid', $id)->doesntExist() || throw BadLedger::idOfSomethingElse($id);
+                $marks[] = ['uuid' => $id, 'run_id' => $run->id, 'kind' => $mark->text('kind', 40), 'at' => Clock::read($mark, 'at')->iso(), 'mark' => json_encode((object) $told, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)];
+                $known[$id] = true;
+            }
+        }
+        foreach (array_chunk($marks, 400) as $chunk) {
+            DB::table('run_marks')->insert($chunk);
+        }
+        if ($state === 'same' && ($marks !== [] || ($ended !== null && $run->ended_at === null))) {
+            $state = 'changed';
+            $run->update(['ended_at' => $run->ended_at ?? $ended]);
+        }
+        // what cannot be read again must not be kept
+        RunCase::compute(Input::of(array_diff_key($run->basis, ['sources' => true, 'draft' => true]) + ['marks' => array_map(static fn(array $mark): array => ['kind' => $mark['kind'], 'at' => $mark['at']] + (array) json_decode($mark['mark'], true), $marks)]));
+
+        return $state;
     }
 
     /** @return array{string, int} */

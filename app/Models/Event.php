@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null                   $angler_id
  * @property string|null                $corrects
  * @property string|null                $note
+ * @property int|null                   $run_id
  * @property Collection<int, EventMove> $moves
  */
 final class Event extends Model

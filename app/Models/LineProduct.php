@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Undro\Contract\Bounds;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
+use Undro\Units\Moment;
 
 /**
  * A line as it is sold: what it is made of, how thick and how strong by its label, or as somebody measured it.

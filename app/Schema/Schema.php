@@ -245,7 +245,8 @@ final class Schema
             'maxItems', 'maxProperties' => "may have at most {$figure('max')} entries, not {$figure('count')}",
             'minimum' => "must be {$figure('min')} or more",
             'maximum' => "must be {$figure('max')} or less",
-            'format' => "is not {$figure('format')}",
+            'format' => $figure('format') === 'uuid' ? 'is no id (a UUID)' : "is not {$figure('format')}",
+            'pattern' => $figure('pattern') === '\S' ? 'is needed' : 'is no id (a UUID)',
             'type' => self::type($error),
             default => lcfirst((new ErrorFormatter())->formatErrorMessage($error)),
         };

@@ -40,8 +40,8 @@ final class ComputeTest extends TestCase
         self::assertSame('gap_mm', $problem['error']['field']);
         self::assertStringContainsString('"deep" cannot be read', $problem['detail']);
         $this->ask('POST', '/api/compute/{name}', [], 'fly', 404);
-        $this->call('POST', '/api/compute/fill', content: 'not json')->assertStatus(422);
-        $this->call('POST', '/api/compute/fill', content: str_repeat('[', 100) . str_repeat(']', 100))->assertStatus(422);
+        $this->call('POST', '/api/compute/fill', content: 'not json')->assertStatus(400);
+        $this->call('POST', '/api/compute/fill', content: str_repeat('[', 100) . str_repeat(']', 100))->assertStatus(400);
     }
 
     public function testTheShellGivesTheSameAndExitsWithTwoOnBadInput(): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Exchange\Document;
-use App\Exchange\RowShape;
+use App\Schema\Schema;
 use App\Log\EventLog;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +21,7 @@ final class DataTest extends TestCase
         $this->seed(DemoSeeder::class);
         $document = $this->getJson('/api/data')->assertOk()->content();
         $validator = new Validator();
-        self::assertTrue($validator->validate(json_decode((string) $document), (string) file_get_contents(RowShape::file()))->isValid());
+        self::assertTrue($validator->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->isValid());
         $this->get('/api/data/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
     }
 

@@ -7,11 +7,11 @@ namespace App\Http\Controllers;
 use App\Exchange\Document;
 use App\Exchange\Import;
 use App\Exchange\LogTable;
-use App\Exchange\RowShape;
 use App\Exchange\Table;
 use App\Http\Requests\ShapeRequest;
 use App\Log\EventLog;
 use App\Log\Pages;
+use App\Schema\Schema;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -25,7 +25,7 @@ final class DataController
 
     public function schema(): Response
     {
-        return new Response((string) file_get_contents(RowShape::file()), headers: ['Content-Type' => 'application/schema+json']);
+        return new Response((string) file_get_contents(Schema::file()), headers: ['Content-Type' => 'application/schema+json']);
     }
 
     public function table(string $table, EventLog $log, Pages $pages): Response
