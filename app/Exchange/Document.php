@@ -21,6 +21,8 @@ use App\Models\Rod;
 use App\Models\Run;
 use App\Models\RunMark;
 use App\Models\Spool;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -39,18 +41,37 @@ final class Document
     /** @return array<string, mixed> */
     public static function of(): array
     {
-        return [
-            'undro' => self::VERSION,
-            'anglers' => self::rows(Angler::query()->with('habits')->orderBy('id')->get()->all(), self::angler(...)),
-            'lines' => self::rows(LineProduct::query()->with('measurements')->orderBy('id')->get()->all(), self::line(...)),
-            'reels' => self::rows(Reel::query()->with('angler')->orderBy('id')->get()->all(), self::reel(...)),
-            'spools' => self::rows(Spool::query()->with(['rating', 'measurements', 'reels'])->orderBy('id')->get()->all(), self::spool(...)),
-            'rods' => self::rows(Rod::query()->orderBy('id')->get()->all(), self::rod(...)),
-            'fillers' => self::rows(Filler::query()->with('line')->orderBy('id')->get()->all(), self::filler(...)),
-            'plans' => self::rows(Plan::query()->orderBy('id')->get()->all(), self::plan(...)),
-            'runs' => self::rows(Run::query()->with('marks')->orderBy('id')->get()->all(), self::run(...)),
-            'history' => self::history(),
-        ];
+        $document = ['undro' => self::VERSION];
+        foreach (self::KINDS as $kind) {
+            $document[$kind] = self::records($kind);
+        }
+
+        return $document + ['history' => self::history()];
+    }
+
+    /**
+     * The rows of a kind, in the order of entry.
+     *
+     * @param list<string>|null $keys null: all of them
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function records(string $kind, ?array $keys = null): array
+    {
+        $read = static function (Builder $records, string $named = 'key') use ($keys): Collection {
+            return $records->when($keys !== null, static fn(Builder $some): Builder => $some->whereIn($named, $keys ?? []))->orderBy('id')->get();
+        };
+
+        return match ($kind) {
+            'anglers' => self::rows($read(Angler::query()->with('habits')), self::angler(...)),
+            'lines' => self::rows($read(LineProduct::query()->with(['measurements', 'packs'])), self::line(...)),
+            'reels' => self::rows($read(Reel::query()->with('angler')), self::reel(...)),
+            'spools' => self::rows($read(Spool::query()->with(['rating', 'measurements', 'reels'])), self::spool(...)),
+            'rods' => self::rows($read(Rod::query()), self::rod(...)),
+            'fillers' => self::rows($read(Filler::query()->with('line')), self::filler(...)),
+            'plans' => self::rows($read(Plan::query()), self::plan(...)),
+            default => self::rows($read(Run::query()->with('marks'), 'uuid'), self::run(...)),
+        };
     }
 
     /** @return array<string, mixed> */
@@ -72,7 +93,7 @@ final class Document
             'size_from' => $line->size_from,
             'strength' => $line->strength_typed,
             'colour' => $line->colour,
-            'packs' => LinePack::query()->where('line_product_id', $line->id)->orderBy('id')->get()->map(static fn(LinePack $pack): array => ['length' => $pack->length_typed, 'price' => $pack->price, 'archived' => $pack->archived_at !== null])->all(),
+            'packs' => $line->packs->map(static fn(LinePack $pack): array => ['length' => $pack->length_typed, 'price' => $pack->price, 'archived' => $pack->archived_at !== null])->all(),
             'measurements' => $line->measurements->map(static fn(LineMeasurement $each): array => [
                 'typed' => $each->typed, 'how' => $each->how, 'workings' => $each->workings, 'measured_at' => $each->measured_at,
             ])->all(),
@@ -153,13 +174,15 @@ final class Document
      */
     public static function run(Run $run): array
     {
+        $basis = RunRecords::keys($run->basis);
+
         return [
             'id' => $run->uuid,
             'name' => $run->name,
             'angler' => Angler::query()->find($run->angler_id)?->key,
             'reel' => Reel::query()->find($run->reel_id)?->key,
             'spool' => Spool::query()->find($run->spool_id)?->key,
-            'basis' => (object) RunRecords::keys($run->basis),
+            'basis' => (object) (['draft' => (object) (is_array($basis['draft'] ?? null) ? $basis['draft'] : [])] + $basis),
             'truth' => $run->truth === null ? null : (object) $run->truth,
             'started_at' => $run->started_at,
             'ended_at' => $run->ended_at,
@@ -235,13 +258,13 @@ final class Document
     /**
      * @template M of Model
      *
-     * @param array<array-key, M>               $records
+     * @param Collection<int, M>                $records
      * @param callable(M): array<string, mixed> $row
      *
      * @return list<array<string, mixed>>
      */
-    private static function rows(array $records, callable $row): array
+    private static function rows(Collection $records, callable $row): array
     {
-        return array_map($row, array_values($records));
+        return array_map($row, array_values($records->all()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Database\ImmediateConnection;
 use App\Database\Scratch;
 use App\Log\EventLog;
 use App\Models\Account;
@@ -23,6 +24,8 @@ final class Import
     /** Others wait for the write lock no longer than about this, s; then it is free for longer than anybody sleeps before they try again. */
     private const PART_S = 0.4;
     private const PAUSE_US = 120_000;
+    /** Rows whose records are read together. */
+    private const AT_ONCE = 250;
 
     /** @var list<Row> */
     private array $rows = [];
@@ -58,24 +61,32 @@ final class Import
         $finds = new Records();
         $taker = new RowTaker($this->log, $finds, new WayBack());
         while ($records !== []) {
-            $until = microtime(true) + self::PART_S;
-            DB::transaction(function () use (&$records, $taker, $until): void {
-                $done = 0;
-                foreach ($records as [$kind, $number, $row]) {
-                    $this->attempt($kind, $number, $row, $taker);
-                    ++$done;
-                    if (microtime(true) >= $until) {
-                        break;
+            $until = microtime(true) + (Scratch::runs() ? INF : self::PART_S);
+            DB::transaction(function () use (&$records, $finds, $taker, $until): void {
+                // others may have written since the last part
+                $finds->forget();
+                while ($records !== [] && microtime(true) < $until) {
+                    $next = array_splice($records, 0, self::AT_ONCE);
+                    $finds->expect($next);
+                    foreach ($next as [$kind, $number, $row]) {
+                        $this->attempt($kind, $number, $row, $taker);
                     }
                 }
-                $records = array_slice($records, $done);
             });
             $this->log->forget();
+            // a copy is nobody else's, nor is what lies in memory
             $records === [] || DB::transactionLevel() > 0 || Scratch::runs() || usleep(self::PAUSE_US);
         }
         $history === [] || $this->history($history, $finds, $taker->back);
 
         return $taker->back;
+    }
+
+    private static function connection(): ImmediateConnection
+    {
+        $connection = DB::connection();
+
+        return $connection instanceof ImmediateConnection ? $connection : throw new \LogicException('Undro keeps its data in SQLite.');
     }
 
     /** @return list<array{string, int, array<array-key, mixed>}> */
@@ -124,7 +135,7 @@ final class Import
         $problem = null;
         try {
             $this->shape->check($kind, $row);
-            $state = $taker->back->during(static fn(): string => DB::transaction(static fn(): string => $taker->take($kind, $row)));
+            $state = $taker->back->during(static fn(): string => self::connection()->attempt(static fn(): string => $taker->take($kind, $row)));
         } catch (DomainFault $fault) {
             $this->log->forget();
             $state = 'bad';

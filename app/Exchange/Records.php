@@ -14,7 +14,9 @@ use App\Models\Filler;
 use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Outing;
+use App\Models\Plan;
 use App\Models\Reel;
+use App\Models\Rod;
 use App\Models\Run;
 use App\Models\RunMark;
 use App\Models\Spool;
@@ -31,15 +33,54 @@ final class Records
 {
     private const WORDS = ['App\Models\Angler' => 'angler', 'App\Models\LineProduct' => 'line', 'App\Models\Reel' => 'reel', 'App\Models\Spool' => 'spool', 'App\Models\Filler' => 'filler'];
 
+    private const MODELS = ['anglers' => Angler::class, 'lines' => LineProduct::class, 'reels' => Reel::class, 'spools' => Spool::class, 'rods' => Rod::class, 'fillers' => Filler::class, 'plans' => Plan::class];
+    /** What belongs to a record in a document. */
+    private const WITH = [Angler::class => ['habits'], LineProduct::class => ['measurements', 'packs'], Reel::class => ['angler'], Filler::class => ['line']];
+
     /** @var array<class-string, array<string, int>> */
     private array $ids = [];
     /** @var array<string, int> */
     private array $runs = [];
+    /** @var array<class-string, array{key: array<array-key, int>, called: array<int, string>, name: array<array-key, array<int, int>>}> */
+    private array $known = [];
+    /** @var array<class-string, array<int, Model>> read ahead */
+    private array $ready = [];
+    /** @var array<class-string, array<int, Model>> that rows name; only what they are called by is asked of them */
+    private array $named = [];
+
+    /**
+     * Reads at once what the next rows speak of; one by one it would take most of the time.
+     *
+     * @param list<array{string, int, array<array-key, mixed>}> $rows kind, number and row
+     */
+    public function expect(array $rows): void
+    {
+        $this->ready = [];
+        $ids = [];
+        foreach ($rows as [$kind, , $row]) {
+            $model = self::MODELS[$kind] ?? null;
+            if ($model !== null && $model !== Spool::class) {
+                $id = $this->idOf($model, $row);
+                $id === null || $ids[$model][] = $id;
+            }
+        }
+        foreach ($ids as $model => $wanted) {
+            foreach ($model::query()->with(self::WITH[$model] ?? [])->whereIntegerInRaw('id', $wanted)->get() as $record) {
+                $this->ready[$model][$record->id] = $record;
+            }
+        }
+    }
+
+    /** Looks everything up again. */
+    public function forget(): void
+    {
+        $this->ids = $this->runs = $this->known = $this->ready = $this->named = [];
+    }
 
     /**
      * The record a row speaks of: by its key, or in a table without keys by its name. Fillers have no name of their own.
      *
-     * @template M of Model
+     * @template M of Angler|LineProduct|Reel|Spool|Rod|Filler|Plan
      *
      * @param class-string<M>         $model
      * @param array<array-key, mixed> $row
@@ -48,25 +89,78 @@ final class Records
      */
     public function matching(string $model, array $row): ?Model
     {
+        $id = $this->idOf($model, $row);
+        if ($id === null) {
+            return null;
+        }
+        // read ahead it is used once: a second row of the same record sees what the first has made of it
+        $ready = $this->ready[$model][$id] ?? null;
+        unset($this->ready[$model][$id]);
+
+        return $ready instanceof $model ? $ready : $model::query()->find($id);
+    }
+
+    /** A record as it has been saved, for the rows that follow. */
+    public function saved(Angler|LineProduct|Reel|Spool|Rod|Filler|Plan $record): void
+    {
+        if (isset($this->known[$record::class])) {
+            $known = &$this->known[$record::class];
+            unset($known['name'][$known['called'][$record->id] ?? ''][$record->id]);
+            $known['key'][$record->key] = $record->id;
+            $known['called'][$record->id] = $record->name;
+            $known['name'][$record->name][$record->id] = $record->id;
+        }
+    }
+
+    /**
+     * @param class-string<Angler|LineProduct|Reel|Spool|Rod|Filler|Plan> $model
+     * @param array<array-key, mixed>                                     $row
+     */
+    private function idOf(string $model, array $row): ?int
+    {
         $key = $row['key'] ?? '';
         if (is_string($key) && $key !== '') {
-            return $model::query()->where('key', $key)->first();
+            return $this->known($model)['key'][$key] ?? null;
         }
         $name = $row['name'] ?? '';
         if ($model === Filler::class || !is_string($name) || $name === '') {
             return null;
         }
-        $query = $model::query()->where('name', $name);
-        if ($model === Spool::class) {
+        $called = $this->known($model)['name'][$name] ?? [];
+        if ($model === Spool::class && $called !== []) {
             $reels = is_array($row['reels'] ?? null) ? $row['reels'] : [];
-            $query->whereHas('reels', static fn($reel) => $reel->whereIn('name', $reels)->orWhereIn('key', $reels));
+            $called = Spool::query()->whereKey($called)->whereHas('reels', static fn($reel) => $reel->whereIn('name', $reels)->orWhereIn('key', $reels))->pluck('id')->all();
         }
+        $id = count($called) === 1 ? reset($called) : null;
 
-        return $query->count() === 1 ? $query->first() : null;
+        return is_int($id) ? $id : null;
     }
 
     /**
-     * @template M of Model
+     * Every record's number by its key and by its name, and its name.
+     *
+     * @param class-string<Angler|LineProduct|Reel|Spool|Rod|Filler|Plan> $model
+     *
+     * @return array{key: array<array-key, int>, called: array<int, string>, name: array<array-key, array<int, int>>}
+     */
+    private function known(string $model): array
+    {
+        if (!isset($this->known[$model])) {
+            $known = ['key' => [], 'called' => [], 'name' => []];
+            /** @var object{id: int, key: string, name: string} $row */
+            foreach ($model::query()->toBase()->orderBy('id')->get(['id', 'key', 'name']) as $row) {
+                $known['key'][$row->key] = $row->id;
+                $known['called'][$row->id] = $row->name;
+                $known['name'][$row->name][$row->id] = $row->id;
+            }
+            $this->known[$model] = $known;
+        }
+
+        return $this->known[$model];
+    }
+
+    /**
+     * @template M of Angler|LineProduct|Filler|Reel|Spool
      *
      * @param class-string<M> $model
      *
@@ -79,14 +173,12 @@ final class Records
         $word = self::WORDS[$model] ?? 'record';
         $name = is_string($name) ? trim($name) : '';
         $name !== '' || throw BadRow::noSuch($field, $word, '');
-        $found = $model::query()->where('key', $name)->first();
-        if ($found !== null) {
-            return $found;
-        }
-        $called = $model::query()->where('name', $name)->limit(2)->get();
-        $called->count() < 2 || throw BadRow::severalOf($field, $word, $name);
+        $known = $this->known($model);
+        $called = isset($known['key'][$name]) ? [$known['key'][$name]] : array_values($known['name'][$name] ?? []);
+        count($called) < 2 || throw BadRow::severalOf($field, $word, $name);
+        $called !== [] || throw BadRow::noSuch($field, $word, $name);
 
-        return $called->first() ?? throw BadRow::noSuch($field, $word, $name);
+        return $this->named[$model][$called[0]] ??= $model::query()->findOrFail($called[0]);
     }
 
     /**

@@ -56,7 +56,7 @@ final readonly class RowTaker
     private function angler(array $row): string
     {
         $angler = $this->records->matching(Angler::class, $row) ?? new Angler();
-        $is = $angler->exists ? Document::angler($angler->load('habits')) : null;
+        $is = $angler->exists ? Document::angler($angler->loadMissing('habits')) : null;
         if (self::same($row, $is)) {
             return 'same';
         }
@@ -77,6 +77,8 @@ final readonly class RowTaker
             $angler->habits()->updateOrCreate(['question' => (string) $question], ['choice' => $choice]);
         }
 
+        $this->records->saved($angler);
+
         return $state;
     }
 
@@ -84,7 +86,7 @@ final readonly class RowTaker
     private function line(array $row): string
     {
         $line = $this->records->matching(LineProduct::class, $row) ?? new LineProduct();
-        $is = $line->exists ? Document::line($line->load('measurements')) : null;
+        $is = $line->exists ? Document::line($line->loadMissing(['measurements', 'packs'])) : null;
         if (self::same($row, $is)) {
             return 'same';
         }
@@ -99,6 +101,8 @@ final readonly class RowTaker
             LinePack::from($line, new TypedFigures($pack));
         }
 
+        $this->records->saved($line);
+
         return $state;
     }
 
@@ -108,13 +112,15 @@ final readonly class RowTaker
         $reel = $this->records->matching(Reel::class, $row) ?? new Reel();
         $angler = array_key_exists('angler', $row) ? ($row['angler'] === null ? null : $this->records->named(Angler::class, 'angler', $row['angler'])) : $reel->angler;
         $row = ['angler' => $angler?->key] + $row;
-        $is = $reel->exists ? Document::reel($reel->load('angler')) : null;
+        $is = $reel->exists ? Document::reel($reel->loadMissing('angler')) : null;
         if (self::same($row, $is)) {
             return 'same';
         }
         $state = $this->begin('reels', $reel, $row, $is);
         $reel->angler_id = $angler?->id;
         $reel->take(new TypedFigures($row));
+
+        $this->records->saved($reel);
 
         return $state;
     }
@@ -131,7 +137,7 @@ final readonly class RowTaker
         ksort($reels);
         $row = array_key_exists('reels', $row) ? ['reels' => array_keys($reels)] + $row : $row;
         $spool->exists || $reels !== [] || throw BadRow::noSuch('reels', 'reel', '');
-        $is = $spool->exists ? ['measures' => $spool->measures()] + Document::spool($spool->load(['rating', 'measurements', 'reels'])) : null;
+        $is = $spool->exists ? ['measures' => $spool->measures()] + Document::spool($spool->loadMissing(['rating', 'measurements', 'reels'])) : null;
         if (self::same($row, $is)) {
             return 'same';
         }
@@ -144,6 +150,8 @@ final readonly class RowTaker
         if ($reels !== []) {
             $spool->reels()->sync(array_values($reels));
         }
+
+        $this->records->saved($spool);
 
         return $state;
     }
@@ -159,6 +167,8 @@ final readonly class RowTaker
         $state = $this->begin('rods', $rod, $row, $is);
         $rod->take(new TypedFigures($row));
 
+        $this->records->saved($rod);
+
         return $state;
     }
 
@@ -170,7 +180,7 @@ final readonly class RowTaker
         $row = ['line' => $line->key] + $row;
         $left = $this->left($row, $filler);
         unset($row['left']);
-        $is = $filler === null ? null : Document::filler($filler->load('line'));
+        $is = $filler === null ? null : Document::filler($filler->loadMissing('line'));
         if ($left === null && self::same($row, $is)) {
             return 'same';
         }
@@ -185,6 +195,8 @@ final readonly class RowTaker
                 : $this->log->record((string) Str::uuid(), EventKind::StockTake, [], [new Count($here, $left, $line->id)]);
             $this->back->recorded($event->uuid);
         }
+
+        $this->records->saved($filler);
 
         return $state;
     }
@@ -232,6 +244,8 @@ final readonly class RowTaker
             $plan->created_at = Carbon::parse($saved->iso());
         }
         $plan->save();
+
+        $this->records->saved($plan);
 
         return $state;
     }

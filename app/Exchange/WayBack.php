@@ -5,15 +5,6 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Clock;
-use App\Models\Account;
-use App\Models\Angler;
-use App\Models\Filler;
-use App\Models\LineProduct;
-use App\Models\Plan;
-use App\Models\Reel;
-use App\Models\Rod;
-use App\Models\Run;
-use App\Models\Spool;
 use Illuminate\Support\Str;
 use Undro\Ledger\EventKind;
 
@@ -23,16 +14,23 @@ use Undro\Ledger\EventKind;
  */
 final class WayBack
 {
+    private const AT_ONCE = 400;
+
     /** @var array<string, array<array-key, array<string, mixed>|null>> as it was before, by kind and key; null: it was not there */
     private array $before = [];
     /** @var list<string> */
     private array $events = [];
+    /** @var array{list<array{string, string}>, int} what was noted in what is being done, and how many entries there were before it */
+    private array $tried = [[], 0];
 
     /** @param array<string, mixed>|null $before */
     public function changed(string $kind, string $key, ?array $before): void
     {
         $this->before[$kind] ??= [];
-        array_key_exists($key, $this->before[$kind]) || $this->before[$kind][$key] = $before;
+        if (!array_key_exists($key, $this->before[$kind])) {
+            $this->before[$kind][$key] = $before;
+            $this->tried[0][] = [$kind, $key];
+        }
     }
 
     public function recorded(string $event): void
@@ -51,11 +49,14 @@ final class WayBack
      */
     public function during(\Closure $work): mixed
     {
-        [$before, $events] = [$this->before, $this->events];
+        $this->tried = [[], count($this->events)];
         try {
             return $work();
         } catch (\Throwable $fault) {
-            [$this->before, $this->events] = [$before, $events];
+            foreach ($this->tried[0] as [$kind, $key]) {
+                unset($this->before[$kind][$key]);
+            }
+            array_splice($this->events, $this->tried[1]);
             throw $fault;
         }
     }
@@ -66,8 +67,16 @@ final class WayBack
         $back = ['undro' => Document::VERSION];
         foreach (Document::KINDS as $kind) {
             $back[$kind] = [];
-            foreach ($this->before[$kind] ?? [] as $key => $before) {
-                $back[$kind][] = $before === null ? $this->putAway($kind, (string) $key) : self::withoutNewPacks($kind, (string) $key, $before);
+            foreach (array_chunk($this->before[$kind] ?? [], self::AT_ONCE, true) as $chunk) {
+                foreach (Document::records($kind, array_map(strval(...), array_keys($chunk))) as $row) {
+                    $before = $chunk[is_string($row['key'] ?? null) ? $row['key'] : (is_string($row['id']) ? $row['id'] : '')] ?? null;
+                    $back[$kind][] = match (true) {
+                        $before !== null => self::withoutNewPacks($before, $row),
+                        // a run cannot be put away; it is over
+                        $kind === 'runs' => ['ended_at' => $row['ended_at'] ?? Clock::now()] + $row,
+                        default => ['archived' => true] + $row,
+                    };
+                }
             }
         }
         $now = Clock::now();
@@ -76,42 +85,21 @@ final class WayBack
         return $back;
     }
 
-    /** @return array<string, mixed> */
-    private function putAway(string $kind, string $key): array
-    {
-        if ($kind === 'runs') {
-            $run = Run::query()->where('uuid', $key)->firstOrFail();
-
-            return ['ended_at' => $run->ended_at ?? Clock::now()] + Document::run($run);
-        }
-        $of = fn(string $model): mixed => $model::query()->where('account_id', Account::current()->id)->where('key', $key)->firstOrFail();
-
-        return ['archived' => true] + match ($kind) {
-            'anglers' => Document::angler($of(Angler::class)),
-            'lines' => Document::line($of(LineProduct::class)),
-            'reels' => Document::reel($of(Reel::class)),
-            'spools' => Document::spool($of(Spool::class)),
-            'rods' => Document::rod($of(Rod::class)),
-            'fillers' => Document::filler($of(Filler::class)),
-            default => Document::plan($of(Plan::class)),
-        };
-    }
-
     /**
      * A pack that came with the import is taken off the list again.
      *
      * @param array<string, mixed> $before
+     * @param array<string, mixed> $now
      *
      * @return array<string, mixed>
      */
-    private static function withoutNewPacks(string $kind, string $key, array $before): array
+    private static function withoutNewPacks(array $before, array $now): array
     {
-        if ($kind !== 'lines' || !is_array($before['packs'])) {
+        if (!is_array($before['packs'] ?? null)) {
             return $before;
         }
         $known = array_column($before['packs'], 'length');
-        $now = Document::line(LineProduct::query()->where('key', $key)->firstOrFail())['packs'];
-        $new = array_filter(is_array($now) ? $now : [], static fn(mixed $pack): bool => is_array($pack) && !in_array($pack['length'], $known, true));
+        $new = array_filter(is_array($now['packs']) ? $now['packs'] : [], static fn(mixed $pack): bool => is_array($pack) && !in_array($pack['length'], $known, true));
 
         return ['packs' => [...$before['packs'], ...array_map(static fn(array $pack): array => ['archived' => true] + $pack, array_values($new))]] + $before;
     }

@@ -32,7 +32,10 @@ final class Filler extends Model
     use OwnedByAccount;
     use Versioned;
 
+    public $timestamps = false;
     protected $guarded = [];
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['diameter_mm' => null, 'core_mm' => null, 'archived_at' => null, 'name' => '', 'price' => '', 'diameter_typed' => '', 'core_typed' => '', 'version' => 1];
 
     /** @return BelongsTo<LineProduct, $this> */
     public function line(): BelongsTo
@@ -70,6 +73,5 @@ final class Filler extends Model
             $this->setArchived($archived);
         }
         $this->save();
-        $this->refresh();
     }
 }

@@ -14,5 +14,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Habit extends Model
 {
+    public $timestamps = false;
     protected $guarded = [];
 }

@@ -23,6 +23,7 @@ final class LinePack extends Model
 {
     use OwnedByAccount;
 
+    public $timestamps = false;
     protected $guarded = [];
 
     /** A pack of a line for the list; one that is there already is that one. @throws \Undro\DomainFault naming the figure that cannot be */

@@ -31,7 +31,10 @@ final class LineProduct extends Model
     use OwnedByAccount;
     use Versioned;
 
+    public $timestamps = false;
     protected $guarded = [];
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['strength_n' => null, 'archived_at' => null, 'size_from' => 'label', 'strength_typed' => '', 'colour' => '', 'version' => 1];
 
     protected $casts = ['nominal' => 'boolean'];
 
@@ -39,6 +42,12 @@ final class LineProduct extends Model
     public function measurements(): HasMany
     {
         return $this->hasMany(LineMeasurement::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LinePack, $this> those put away too */
+    public function packs(): HasMany
+    {
+        return $this->hasMany(LinePack::class)->orderBy('id');
     }
 
     /**
@@ -80,7 +89,6 @@ final class LineProduct extends Model
                 'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
             ]);
         }
-        $this->refresh();
     }
 
     /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */

@@ -15,5 +15,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Rating extends Model
 {
+    public $timestamps = false;
     protected $guarded = [];
 }

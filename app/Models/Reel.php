@@ -31,7 +31,10 @@ final class Reel extends Model
     use OwnedByAccount;
     use Versioned;
 
+    public $timestamps = false;
     protected $guarded = [];
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['angler_id' => null, 'gear_ratio' => null, 'max_drag_n' => null, 'archived_at' => null, 'gear_ratio_typed' => '', 'max_drag_typed' => '', 'mono_range' => '', 'braid_range' => '', 'version' => 1];
 
     /** @return BelongsToMany<Spool, $this> */
     public function spools(): BelongsToMany
@@ -101,6 +104,5 @@ final class Reel extends Model
             $this->setArchived($archived);
         }
         $this->save();
-        $this->refresh();
     }
 }

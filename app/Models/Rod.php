@@ -24,7 +24,10 @@ final class Rod extends Model
     use OwnedByAccount;
     use Versioned;
 
+    public $timestamps = false;
     protected $guarded = [];
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['length_m' => null, 'line_min_n' => null, 'line_max_n' => null, 'max_drag_n' => null, 'archived_at' => null, 'length_typed' => '', 'line_min_typed' => '', 'line_max_typed' => '', 'braid_range' => '', 'max_drag_typed' => '', 'version' => 1];
 
     /** @throws \Undro\DomainFault naming the figure that cannot be */
     public function take(TypedFigures $figures): void
@@ -48,6 +51,5 @@ final class Rod extends Model
             $this->setArchived($archived);
         }
         $this->save();
-        $this->refresh();
     }
 }

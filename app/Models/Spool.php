@@ -36,7 +36,10 @@ final class Spool extends Model
     /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
     public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap'];
 
+    public $timestamps = false;
     protected $guarded = [];
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['archived_at' => null, 'lay' => 'normal', 'measured_with' => 'unknown', 'grips' => false, 'version' => 1];
 
     /** @var array<array-key, string>|null */
     private ?array $lastMeasures = null;
@@ -125,7 +128,6 @@ final class Spool extends Model
             $this->setArchived($archived);
         }
         $this->save();
-        $this->refresh();
         if ($figures->has('stamp')) {
             $this->stamp($figures);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\ImmediateConnection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
@@ -25,6 +26,21 @@ trait Versioned
                 $model->setAttribute('key', (string) Str::uuid());
             }
         });
+    }
+
+    /**
+     * @param Builder<static>      $query
+     * @param array<string, mixed> $attributes
+     */
+    protected function insertAndSetId(Builder $query, $attributes): void
+    {
+        $connection = $this->getConnection();
+        if ($connection instanceof ImmediateConnection) {
+            // an import makes thousands: the framework would put each statement together anew
+            $this->setAttribute($this->getKeyName(), $connection->insertRow($this->getTable(), $attributes));
+        } else {
+            parent::insertAndSetId($query, $attributes);
+        }
     }
 
     /**

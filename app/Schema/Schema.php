@@ -23,6 +23,8 @@ final class Schema
     private static ?self $document = null;
 
     private readonly Validator $validator;
+    /** @var array<string, array<array-key, mixed>> */
+    private array $wholes = [];
 
     /** @param array<array-key, mixed> $root */
     private function __construct(private readonly string $id, private readonly array $root)
@@ -159,7 +161,7 @@ final class Schema
     private function whole(array $schema): array
     {
         if (is_string($schema['$ref'] ?? null)) {
-            return $this->whole($this->node($schema['$ref']) ?? []);
+            return $this->wholes[$schema['$ref']] ??= $this->whole($this->node($schema['$ref']) ?? []);
         }
         foreach (['allOf', 'oneOf'] as $several) {
             foreach (is_array($schema[$several] ?? null) ? $schema[$several] : [] as $part) {
@@ -195,7 +197,7 @@ final class Schema
         if (!is_array($data)) {
             return $data;
         }
-        $schema = $this->whole(is_string($schema) ? $this->node($schema) ?? [] : $schema);
+        $schema = $this->whole(is_string($schema) ? ['$ref' => $schema] : $schema);
         if ($data === []) {
             return in_array('object', (array) ($schema['type'] ?? []), true) ? (object) [] : [];
         }

@@ -9,6 +9,7 @@ use App\Schema\Schema;
 use App\Log\EventLog;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Tests\TestCase;
 
@@ -20,8 +21,8 @@ final class DataTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         $document = $this->getJson('/api/data')->assertOk()->content();
-        $validator = new Validator();
-        self::assertTrue($validator->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->isValid());
+        $error = (new Validator())->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->error();
+        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->formatFlat($error, static fn($e) => implode("/", $e->data()->fullPath()) . ": " . $e->message())));
         $this->get('/api/data/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
     }
 
