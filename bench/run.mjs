@@ -3,7 +3,7 @@ const base = process.env.UNDRO_URL;
 const page = await fetch(`${base}/wind`);
 const cookies = page.headers.getSetCookie().map((each) => each.split(';')[0]);
 const token = decodeURIComponent(
-  cookies.find((each) => each.startsWith('XSRF-TOKEN='))?.slice('XSRF-TOKEN='.length) ?? '',
+  cookies.find((each) => each.startsWith('XSRF-TOKEN'))?.replace(/^[^=]*=/, '') ?? '',
 );
 const tell = async (path, body) => {
   const begun = performance.now();

@@ -2,15 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\OwnCsrfToken;
 use App\Http\Middleware\OwnHostsOnly;
 use App\Http\Middleware\PairedOnly;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SameOriginWrites;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\OwnCookies;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\ValidatePathEncoding;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -20,8 +23,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // and trimming, since what was typed is kept as typed
         $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, PairedOnly::class, ValidatePathEncoding::class, ReadableBody::class]);
         // looked at before anything else is; it says nothing but which device it is
-        $middleware->encryptCookies(except: [PairedOnly::COOKIE]);
-        $middleware->appendToGroup('web', SameOriginWrites::class);
+        $middleware->encryptCookies(except: [OwnCookies::name(OwnCookies::DEVICE), OwnCookies::DEVICE]);
+        $middleware->web(append: [SameOriginWrites::class], replace: [ValidateCsrfToken::class => OwnCsrfToken::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -1,5 +1,11 @@
 <?php
 
-declare(strict_types=1);
-
-return ['default' => 'array'];
+return [
+    'default' => 'array',
+    // what is counted against a device at the door outlives a request
+    'limiter' => 'door',
+    'stores' => [
+        'array' => ['driver' => 'array', 'serialize' => false],
+        'door' => ['driver' => 'database', 'table' => 'cache'],
+    ],
+];

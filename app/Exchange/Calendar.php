@@ -55,7 +55,10 @@ final class Calendar
 
     private static function escaped(string $text): string
     {
-        return strtr($text, ['\\' => '\\\\', ';' => '\\;', ',' => '\\,', "\r\n" => '\\n', "\n" => '\\n']);
+        // a bare return would end the line for some readers, and nothing else of the kind means anything here
+        $text = (string) preg_replace(['/\r\n?/', '/[\x00-\x08\x0B-\x1F\x7F]/'], ["\n", ''], $text);
+
+        return strtr($text, ['\\' => '\\\\', ';' => '\\;', ',' => '\\,', "\n" => '\\n']);
     }
 
     /** A long line goes on in the next one after a space, never in the middle of a character. */

@@ -18,8 +18,12 @@ final class LogTable
 
     public static function write(EventLog $log, Pages $pages): string
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a file.');
-        fputcsv($file, self::COLUMNS, escape: '');
+        return Csv::write(self::COLUMNS, self::rows($log, $pages));
+    }
+
+    /** @return iterable<list<string>> */
+    private static function rows(EventLog $log, Pages $pages): iterable
+    {
         $spools = Spool::query()->with('reels')->get()->keyBy('id');
         $anglers = Angler::query()->pluck('name', 'id')->all();
         $fillers = Filler::query()->get()->keyBy('id');
@@ -55,12 +59,9 @@ final class LogTable
                     'from' => $move->from_kind === null ? 'counted' : $place($move->from_kind, $move->from_id), 'to' => $place($move->to_kind, $move->to_id),
                 ])->all();
                 foreach ($moves as $move) {
-                    fputcsv($file, array_map(static fn(string $column): string => $move[$column] ?? $common[$column] ?? '', self::COLUMNS), escape: '');
+                    yield array_map(static fn(string $column): string => $move[$column] ?? $common[$column] ?? '', self::COLUMNS);
                 }
             }
         }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
     }
 }

@@ -42,18 +42,17 @@ enum Table: string
     /** The whole table of the account. */
     public function write(EventLog $log): string
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a file.');
-        fputcsv($file, $this->columns(), escape: '');
-        foreach ($this->rows($log) as $row) {
-            fputcsv($file, array_map(static fn(string $column): string => match (true) {
-                in_array($column, self::FLAGS, true) => ($row[$column] ?? false) === true ? 'yes' : 'no',
-                is_array($row[$column] ?? '') => implode('; ', array_filter($row[$column], is_string(...))),
-                default => is_scalar($row[$column] ?? null) ? (string) $row[$column] : '',
-            }, $this->columns()), escape: '');
-        }
-        rewind($file);
+        $cells = function () use ($log): iterable {
+            foreach ($this->rows($log) as $row) {
+                yield array_map(static fn(string $column): string => match (true) {
+                    in_array($column, self::FLAGS, true) => ($row[$column] ?? false) === true ? 'yes' : 'no',
+                    is_array($row[$column] ?? '') => implode('; ', array_filter($row[$column], is_string(...))),
+                    default => is_scalar($row[$column] ?? null) ? (string) $row[$column] : '',
+                }, $this->columns());
+            }
+        };
 
-        return (string) stream_get_contents($file);
+        return Csv::write($this->columns(), $cells());
     }
 
     /**
@@ -99,7 +98,7 @@ enum Table: string
         $row = [];
         $measures = [];
         foreach ($header as $index => $column) {
-            $cell = trim((string) ($cells[$index] ?? ''));
+            $cell = Csv::said(trim((string) ($cells[$index] ?? '')));
             if ($column === '' || ($cell === '' && ($column === 'key' || in_array($column, self::CHOICES, true)))) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\FullDisk;
 use App\Models\ChangedMeanwhile;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +30,9 @@ final class Problems
         413 => 'Too large',
         419 => 'The page is too old',
         422 => 'A figure needs changing',
+        429 => 'Too often',
+        503 => 'Busy for a moment',
+        507 => 'The disk is full',
     ];
     private const SENTENCES = [
         404 => 'There is nothing at this address.',
@@ -48,9 +52,11 @@ final class Problems
             $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
             $fault instanceof ChangedMeanwhile => [409, '', $fault->getMessage()],
             $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
-            $fault instanceof PDOException && str_contains($fault->getMessage(), 'disk is full') => [507, '', 'The disk is full and nothing was saved. Free some space and try again; what you typed is still here.'],
+            FullDisk::is($fault) => [507, '', 'The disk is full and this was not saved. Free some space and try again; what you typed is still here. What is there can still be read.'],
+            $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked') => [503, '', 'Somebody else is writing for longer than usual. Nothing was saved yet; try again in a moment.'],
             default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],
         };
+        $headers = $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : ($status === 503 ? ['Retry-After' => '1'] : []);
         if (!$request->is('api/*')) {
             return new Response("$message\n", $status, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
@@ -61,6 +67,6 @@ final class Problems
             'status' => $status,
             'detail' => $message,
             'error' => ['field' => $field, 'message' => $message],
-        ] + ($fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : []), $status, ['Content-Type' => 'application/problem+json']);
+        ] + ($fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : []), $status, ['Content-Type' => 'application/problem+json'] + $headers);
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Clock;
+use App\Database\FullDisk;
 use App\Models\Account;
 use App\Models\Event as EventRow;
 use App\Models\LineProduct;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PDOException;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
@@ -32,6 +34,8 @@ final class EventLog
     private ?array $products = null;
     /** @var array<int, array<string, mixed>> */
     private array $facts = [];
+    /** @var array<int, list<array{event: string, at: string, pieces: list<Piece>}>>|null where there was no room to keep them: what lay on each spool */
+    private ?array $unkept = null;
 
     /** What lies where now: from the cache, or from all events where it is behind. */
     public function ledger(): Ledger
@@ -43,7 +47,7 @@ final class EventLog
         $ledger = $this->cached($last);
         if ($ledger === null) {
             $ledger = Ledger::read($this->events());
-            $this->keep($ledger, $last);
+            FullDisk::orLeave(fn() => $this->keep($ledger, $last));
         }
 
         return $this->ledger = $ledger;
@@ -62,6 +66,14 @@ final class EventLog
     {
         $this->keepStates();
         $states = [];
+        foreach ($this->unkept[$spool] ?? [] as $state) {
+            if ($state['at'] >= $from && $state['at'] <= $until) {
+                $states[] = $state;
+            }
+        }
+        if ($this->unkept !== null) {
+            return array_slice($states, $most === null ? 0 : -$most);
+        }
         $rows = DB::table('spool_states')->where('account_id', Account::current()->id)->where('spool_id', $spool)->where('happened_at', '>=', $from)->where('happened_at', '<=', $until)
             ->orderByDesc('happened_at')->orderByDesc('id')->limit($most ?? PHP_INT_MAX)->get(['event_uuid', 'happened_at', 'pieces'])->reverse();
         /** @var object{event_uuid: string, happened_at: string, pieces: string} $row */
@@ -138,6 +150,7 @@ final class EventLog
     public function forget(): void
     {
         $this->ledger = null;
+        $this->unkept = null;
         $this->products = null;
         $this->facts = [];
     }
@@ -281,9 +294,24 @@ final class EventLog
     private function keepStates(): void
     {
         $last = $this->lastEventId();
-        if ($this->statesUntil() === $last) {
+        if ($this->statesUntil() === $last || $this->unkept !== null) {
             return;
         }
+        try {
+            $this->readStates();
+        } catch (PDOException $fault) {
+            FullDisk::is($fault) && DB::transactionLevel() === 0 || throw $fault;
+            $this->unkept = [];
+            $this->ledger = Ledger::read($this->events(), seen: function (Event $event, Ledger $ledger): void {
+                foreach (self::touched($event) as $place) {
+                    $this->unkept[$place->id][] = ['event' => $event->id, 'at' => $event->happenedAt, 'pieces' => $ledger->at($place)];
+                }
+            });
+        }
+    }
+
+    private function readStates(): void
+    {
         DB::transaction(function (): void {
             // whoever asked at the same time has perhaps done it meanwhile
             $last = $this->lastEventId();
@@ -318,6 +346,18 @@ final class EventLog
     /** @return list<array<string, mixed>> what lies on each spool that an event has touched */
     private static function stateRows(Event $event, Ledger $ledger): array
     {
+        return array_values(array_map(static fn(Place $place): array => [
+            'account_id' => Account::current()->id,
+            'spool_id' => $place->id,
+            'event_uuid' => $event->id,
+            'happened_at' => $event->happenedAt,
+            'pieces' => json_encode(array_map(static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $ledger->at($place)), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ], self::touched($event)));
+    }
+
+    /** @return array<int, Place> the spools that an event speaks of */
+    private static function touched(Event $event): array
+    {
         $touched = [];
         foreach ([...array_map(static fn(Move $move): array => [$move->from, $move->to], $event->moves), array_map(static fn(Count $count): Place => $count->at, $event->counts)] as $places) {
             foreach ($places as $place) {
@@ -327,13 +367,7 @@ final class EventLog
             }
         }
 
-        return array_values(array_map(static fn(Place $place): array => [
-            'account_id' => Account::current()->id,
-            'spool_id' => $place->id,
-            'event_uuid' => $event->id,
-            'happened_at' => $event->happenedAt,
-            'pieces' => json_encode(array_map(static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $ledger->at($place)), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-        ], $touched));
+        return $touched;
     }
 
     private function lastEventId(int $before = PHP_INT_MAX): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Database\FullDisk;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
@@ -34,7 +35,7 @@ final class Pictures
             return self::read($kept);
         }
         $answer = $work();
-        DB::table('picture_caches')->upsert([['question' => $key, 'picture' => json_encode($answer, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]], ['question'], ['picture']);
+        self::keep($key, $answer);
 
         return $answer;
     }
@@ -56,7 +57,7 @@ final class Pictures
         } catch (DomainFault $fault) {
             $picture = ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
         }
-        DB::table('picture_caches')->upsert([['question' => $key, 'picture' => json_encode($picture, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]], ['question'], ['picture']);
+        self::keep($key, $picture);
         if ($this->kept !== null) {
             $this->kept[$key] = $picture;
         }
@@ -79,7 +80,7 @@ final class Pictures
         if ($this->kept === null) {
             $this->kept = [];
             if (DB::table('picture_caches')->count() > self::MOST) {
-                DB::table('picture_caches')->delete();
+                FullDisk::orLeave(static fn(): int => DB::table('picture_caches')->delete());
             }
             /** @var object{question: string, picture: string} $row */
             foreach (DB::table('picture_caches')->get() as $row) {
@@ -88,6 +89,12 @@ final class Pictures
         }
 
         return $this->kept[$key] ?? null;
+    }
+
+    /** @param array<string, mixed> $picture */
+    private static function keep(string $key, array $picture): void
+    {
+        FullDisk::orLeave(static fn(): int => DB::table('picture_caches')->upsert([['question' => $key, 'picture' => json_encode($picture, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]], ['question'], ['picture']));
     }
 
     /** @return array<string, mixed> */

@@ -19,8 +19,8 @@ final class PairedDevice extends Model
     public $timestamps = false;
     protected $guarded = [];
 
-    public static function knows(string $token): bool
+    public static function of(string $token): ?self
     {
-        return self::query()->where('token_hash', hash('sha256', $token))->exists();
+        return self::query()->where('token_hash', hash('sha256', $token))->first();
     }
 }

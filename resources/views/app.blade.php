@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
+    <meta name="token-cookie" content="{{ App\Http\OwnCookies::name(App\Http\Middleware\OwnCsrfToken::COOKIE) }}">
     <title>Undro</title>
     <link rel="icon" href="data:,">
     <script nonce="{{ Vite::cspNonce() }}">

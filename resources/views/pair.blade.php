@@ -23,7 +23,6 @@
             <p role="alert"><b>That is not the code, or it is used up.</b> Look at the computer’s screen: under Wind there is the one that counts now.</p>
         @endif
         <form method="post" action="/pair">
-            @csrf
             <p><label for="code">The code on the computer’s screen</label></p>
             <p><input id="code" name="code" value="{{ $code }}" maxlength="12" autocomplete="off" autocapitalize="characters" required></p>
             <p><button>Let it in</button></p>

@@ -99,7 +99,7 @@ final class DurabilityTest extends TestCase
             }
         }
 
-        return [implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies)), urldecode($cookies['XSRF-TOKEN'])];
+        return [implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies)), urldecode((string) current(array_filter($cookies, static fn(string $name): bool => str_starts_with($name, 'XSRF-TOKEN'), ARRAY_FILTER_USE_KEY)))];
     }
 
     private function serve(): int

@@ -37,7 +37,7 @@ async function benched(page: Page, reel: string, at = '') {
 const hook = (page: Page, what: string, amount: number) =>
   page.evaluate(
     async ([act, much]) => {
-      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      const token = decodeURIComponent(/XSRF-TOKEN\w*=([^;]+)/.exec(document.cookie)?.[1] ?? '');
       await fetch('/api/devices/scale', {
         method: 'POST',
         headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },

@@ -11,7 +11,7 @@ use RuntimeException;
 /** A copy of the database, whole, while the server runs. */
 final class MakeBackup extends Command
 {
-    protected $signature = 'undro:backup {file? : where it goes} {--daily : one a day into the data folder, kept for fourteen}';
+    protected $signature = 'undro:backup {file? : where it goes} {--daily : one a day into the data folder; the newest fourteen are kept}';
     protected $description = 'Copy the database';
 
     public function handle(): int
@@ -25,7 +25,7 @@ final class MakeBackup extends Command
                 return self::SUCCESS;
             }
             $file = $this->argument('file');
-            $file = is_string($file) && $file !== '' ? $file : "$folder/undro-" . gmdate('Ymd-His') . '.sqlite';
+            $file = is_string($file) && $file !== '' ? $file : "$folder/undro-" . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
             Backup::make($database, $file);
             $this->line("The database is copied to $file");
 

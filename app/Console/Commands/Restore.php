@@ -9,28 +9,46 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** A copy put in the place of the database, once it has been found sound. */
+/** A copy put in the place of the database, once it has been found sound and brought up to this version. */
 final class Restore extends Command
 {
+    private const BESIDE = 'restored';
+
     protected $signature = 'undro:restore {file : a copy that was made before}';
     protected $description = 'Put a copy in the place of the database';
 
     public function handle(): int
     {
         $known = array_map(static fn(string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        sort($known);
         $file = $this->argument('file');
+        $database = config()->string('database.connections.sqlite.database');
+        $new = "$database.new-" . bin2hex(random_bytes(4));
         try {
             DB::disconnect();
-            $aside = Backup::restore(is_string($file) ? $file : '', config()->string('database.connections.sqlite.database'), array_values($known));
+            $this->migrate($new);
+            $aside = Backup::restore(is_string($file) ? $file : '', $database, $known, $this->migrate(...), $new);
         } catch (RuntimeException $fault) {
             $this->output->writeln("undro: nothing was changed: {$fault->getMessage()}");
 
             return self::FAILURE;
+        } finally {
+            array_map(static fn(string $part): bool => @unlink($new . $part), ['', '-wal', '-shm', '-journal']);
         }
-        // a copy of an older version is brought up to this one
-        $this->callSilently('migrate', ['--force' => true]);
         $this->line("The copy is in place. The database there was is kept as $aside");
 
         return self::SUCCESS;
+    }
+
+    /** Brings the database in a file up to this version, or makes an empty one. */
+    private function migrate(string $file): void
+    {
+        is_file($file) || touch($file);
+        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        try {
+            $this->callSilently('migrate', ['--force' => true, '--database' => self::BESIDE]);
+        } finally {
+            DB::purge(self::BESIDE);
+        }
     }
 }

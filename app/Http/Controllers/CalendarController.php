@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Exchange\Calendar;
+use App\Http\Middleware\PairedOnly;
 use App\Log\Care;
 use App\Models\Account;
 use App\Models\CalendarKey;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -36,10 +38,10 @@ final class CalendarController
     }
 
     /** The key is told once and kept nowhere. */
-    public function store(): JsonResponse
+    public function store(Request $request): JsonResponse
     {
         $key = Str::random(40);
-        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => Clock::now()]);
+        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => Clock::now(), 'paired_device_id' => $request->attributes->get(PairedOnly::DEVICE)]);
 
         return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$key.ics"], 201);
     }

@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Http\Middleware\PairedOnly;
+use App\Http\OwnCookies;
+use App\Models\CalendarKey;
 use App\Models\PairedDevice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -19,7 +22,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 final class PairingController
 {
     private const GOOD_FOR_S = 300;
-    /** After so many wrong codes there is a new one. */
+    /** So many wrong codes may one device tell in the time that a code is good for. */
     private const TRIES = 5;
     /** Letters and digits that cannot be taken for each other. */
     private const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
@@ -43,7 +46,11 @@ final class PairingController
     public function forget(Request $request, int $id): JsonResponse
     {
         PairedOnly::isThisComputer($request) || throw new HttpException(403, 'A device is shut out on the computer itself.');
-        PairedDevice::query()->whereKey($id)->delete();
+        DB::transaction(static function () use ($id): void {
+            // what it follows it follows no longer
+            CalendarKey::query()->where('paired_device_id', $id)->delete();
+            PairedDevice::query()->whereKey($id)->delete();
+        });
 
         return $this->show($request);
     }
@@ -55,22 +62,32 @@ final class PairingController
 
     public function enter(Request $request): Response|RedirectResponse
     {
-        $typed = strtoupper(preg_replace('/[^A-Za-z0-9]/', '', $request->string('code')->value()) ?? '');
-        if (!config()->boolean('undro.lan') || !$this->take($typed)) {
-            return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => config()->boolean('undro.lan')]), 422);
+        $code = $request->input('code');
+        $typed = strtoupper(preg_replace('/[^A-Za-z0-9]/', '', is_string($code) ? $code : '') ?? '');
+        $lan = config()->boolean('undro.lan');
+        // wrong codes are counted against whoever tells them, so that a stranger cannot use up the code for everybody
+        $from = 'door:' . $request->ip();
+        if (RateLimiter::tooManyAttempts($from, self::TRIES)) {
+            return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => $lan]), 429, ['Retry-After' => (string) RateLimiter::availableIn($from)]);
         }
+        if (!$lan || !$this->take($typed)) {
+            RateLimiter::hit($from, self::GOOD_FOR_S);
+
+            return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => $lan]), 422);
+        }
+        RateLimiter::clear($from);
         $token = Str::random(48);
         PairedDevice::query()->create(['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => Clock::now()]);
 
-        return (new RedirectResponse('/wind'))->withCookie(cookie(PairedOnly::COOKIE, $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'));
+        return (new RedirectResponse('/wind'))->withCookie(cookie(OwnCookies::name(OwnCookies::DEVICE), $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'));
     }
 
-    /** The code there is now; another one when it is old, used or was guessed at. */
+    /** The code there is now; another one when it is old or used. */
     private function code(): string
     {
         /** @var object{code: string, expires_at: int, tries: int}|null $now */
         $now = DB::table('pairing_codes')->first();
-        if ($now !== null && $now->expires_at > time() + 30 && $now->tries < self::TRIES) {
+        if ($now !== null && $now->expires_at > time() + 30) {
             return $now->code;
         }
         $code = '';
@@ -89,10 +106,9 @@ final class PairingController
     private function take(string $typed): bool
     {
         return DB::transaction(static function () use ($typed): bool {
-            DB::table('pairing_codes')->increment('tries');
             /** @var object{code: string, expires_at: int, tries: int}|null $now */
             $now = DB::table('pairing_codes')->first();
-            if ($now === null || $now->expires_at < time() || $now->tries > self::TRIES || !hash_equals($now->code, $typed)) {
+            if ($now === null || $now->expires_at < time() || !hash_equals($now->code, $typed)) {
                 return false;
             }
             DB::table('pairing_codes')->delete();

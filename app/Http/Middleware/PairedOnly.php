@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\OwnCookies;
 use App\Models\PairedDevice;
 use Closure;
 use Illuminate\Http\RedirectResponse;
@@ -14,7 +15,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 /** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. A calendar comes with a key of its own. */
 final class PairedOnly
 {
-    public const COOKIE = 'undro_device';
+    /** Of a request: which paired device it came from. */
+    public const DEVICE = 'device';
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -22,8 +24,11 @@ final class PairedOnly
         if (self::isThisComputer($request) || $request->is('pair', 'pair/*', 'calendar/*.ics')) {
             return $next($request);
         }
-        $token = $request->cookies->get(self::COOKIE);
-        if (is_string($token) && config()->boolean('undro.lan') && PairedDevice::knows($token)) {
+        $token = $request->cookies->get(OwnCookies::name(OwnCookies::DEVICE)) ?? $request->cookies->get(OwnCookies::DEVICE);
+        $device = is_string($token) && config()->boolean('undro.lan') ? PairedDevice::of($token) : null;
+        if ($device !== null) {
+            $request->attributes->set(self::DEVICE, $device->id);
+
             return $next($request);
         }
 

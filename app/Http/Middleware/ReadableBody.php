@@ -26,6 +26,7 @@ final class ReadableBody
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        (int) $request->headers->get('Content-Length', '0') <= self::MOST_BYTES_LARGE || throw self::tooLarge(self::MOST_BYTES_LARGE);
         if ($request->is('api/*') && !$request->isMethodSafe()) {
             $request->setJson(new InputBag(self::read($request)));
             $request->headers->set('Content-Type', 'application/json');

@@ -18,12 +18,34 @@ export class Problem extends Error {
 
 export const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
 
+/** The session's token, in a cookie whose name the page tells: each Undro in a browser has its own. */
 function token(): string {
-  const found = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
-  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
+  const name = `${document.querySelector<HTMLMetaElement>('meta[name="token-cookie"]')?.content ?? ''}=`;
+  const found = document.cookie.split('; ').find((part) => part.startsWith(name));
+  return found ? decodeURIComponent(found.slice(name.length)) : '';
 }
 
-export const client = createClient<paths>({ baseUrl: window.location.origin });
+const ASK_AGAIN = 20;
+const pause = (ms: number, signal: AbortSignal) =>
+  new Promise<void>((done) => {
+    const timer = setTimeout(done, ms);
+    signal.addEventListener('abort', () => {
+      clearTimeout(timer);
+      done();
+    });
+  });
+
+/** Asks again where the server is busy for a moment and says so: it has done nothing yet. */
+async function patient(request: Request): Promise<Response> {
+  for (let asked = 1; ; asked++) {
+    const response = await fetch(request.clone());
+    const after = Number(response.headers.get('Retry-After'));
+    if (response.status !== 503 || !after || asked >= ASK_AGAIN || request.signal.aborted) return response;
+    await pause(after * 1000, request.signal);
+  }
+}
+
+export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: patient });
 client.use({
   onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());

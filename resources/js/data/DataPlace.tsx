@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { Problem, type Schemas } from '../api/client';
 import { useImport } from '../api/queries';
 import page from '../parts/parts.module.css';
+import { shorten } from '../parts/shorten';
 import { done } from '../parts/undo';
 import classes from './Data.module.css';
 
@@ -133,7 +134,7 @@ export function DataPlace() {
           maxRows={10}
           rows={5}
           mt="sm"
-          value={long ? `${text.slice(0, TYPED_MOST)} …` : text}
+          value={long ? `${shorten(text, TYPED_MOST)} …` : text}
           readOnly={long}
           description={long ? 'Too long to be changed here; all of it is read.' : undefined}
           onChange={(event) => change(event.currentTarget.value, what)}

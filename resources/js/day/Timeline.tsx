@@ -2,6 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import type { Schemas } from '../api/client';
 import shared from '../drawings/drawing.module.css';
 import { step, ticks } from '../drawings/tape/ticks';
+import { shorten } from '../parts/shorten';
 import classes from './Day.module.css';
 
 interface TimelineProps {
@@ -76,4 +77,4 @@ export function Timeline({ bars, minutes, name }: TimelineProps) {
 }
 
 const WHAT = { hands: 'into the water', soak: 'soaking', work: 'in hand' } as const;
-const short = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
+const short = (text: string, most: number) => (text.length > most ? `${shorten(text, most - 1)}…` : text);

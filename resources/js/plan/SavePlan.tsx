@@ -4,6 +4,7 @@ import { memo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
 import { Pocket } from '../parts/Pocket';
+import { shorten } from '../parts/shorten';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useSeen } from '../parts/useSeen';
@@ -25,7 +26,7 @@ export const SavePlan = memo(
     const [typed, setTyped] = useState<string | null>(null);
     const from = plans.find((each) => String(each.id) === draft.plan || each.id === savedId);
     const seen = useSeen(from?.id, from?.version);
-    const name = (typed ?? from?.name ?? usualName(draft, reels)).slice(0, 80);
+    const name = shorten(typed ?? from?.name ?? usualName(draft, reels), 80);
     const saved = savedId !== null && draft.plan === '' && typed === null;
 
     const body = () => {

@@ -1,4 +1,5 @@
 import type { Angler, Filler, Line, PlanCase, Reel, Spool } from '../api/queries';
+import { shorten } from '../parts/shorten';
 import { type Units, withUnit } from '../units/units';
 
 /** Everything typed on the Plan place. Flat text, so that it fits a link and a saved plan as it is. */
@@ -88,7 +89,7 @@ export function revive(stored: Record<string, string>): Draft {
   const draft = { ...EMPTY };
   for (const key of KEYS) {
     const value = stored[key];
-    if (typeof value === 'string') draft[key] = value.slice(0, 200);
+    if (typeof value === 'string') draft[key] = shorten(value, 200);
   }
   return draft;
 }

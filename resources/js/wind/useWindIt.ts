@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { useAddReel, useBeginRun, useFillers, useReels } from '../api/queries';
 import { newId } from '../parts/newId';
+import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
 import { type Draft, differences, fillerOf, oldLine, spoolCase, usualName } from '../plan/draft';
 import type { Planning } from '../plan/usePlan';
@@ -26,7 +27,7 @@ export function useWindIt(plan: Planning) {
     };
     const run = await begin.mutateAsync({
       id: newId(),
-      name: `${practice === null ? '' : 'Practice: '}${usualName(draft, reels)}`.slice(0, 120),
+      name: shorten(`${practice === null ? '' : 'Practice: '}${usualName(draft, reels)}`, 120),
       angler: angler?.id ?? null,
       reel: practice === null && draft.reel ? Number(draft.reel) : null,
       spool: practice === null && draft.spool ? Number(draft.spool) : null,

@@ -1,3 +1,4 @@
+import { shorten } from '../../parts/shorten';
 import type { Material } from '../material';
 import { Texture } from '../Texture';
 import classes from './Label.module.css';
@@ -23,7 +24,7 @@ export const LABEL_MM = { width: 50, height: 25 };
 const FITS = 25;
 const SMALL_FITS = 36;
 
-const short = (words: string, most: number) => (words.length > most ? `${words.slice(0, most - 1)}…` : words);
+const short = (words: string, most: number) => (words.length > most ? `${shorten(words, most - 1)}…` : words);
 
 /** A sticker for the reel foot, 50 by 25 mm: what lies on the reel, in the textures of the other drawings. Units: tenths of a mm. */
 export function Label({ id, reel, lines, facts, date }: LabelProps) {

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Built files for a device that has been let in; on this computer itself they are answered before the application is asked. */
+final class AssetController
+{
+    /** By the end of their names; the same list stands in public/router.php, which runs without the application. */
+    private const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
+
+    public function __invoke(string $file): BinaryFileResponse
+    {
+        $type = self::TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
+        $path = public_path("build/assets/$file");
+        $type !== null && is_file($path) || abort(404);
+
+        return new BinaryFileResponse($path, headers: ['Content-Type' => $type, 'Cache-Control' => 'public, max-age=31536000, immutable']);
+    }
+}
