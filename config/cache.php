@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 return [
     'default' => 'array',
     // what is counted against a device at the door outlives a request

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
+use App\Http\Controllers\AssetController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\DataController;
@@ -22,7 +23,6 @@ use App\Http\Controllers\RunController;
 use App\Http\Controllers\SpoolController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\UpkeepController;
-use App\Http\Controllers\AssetController;
 use App\Http\Middleware\FewAtATime;
 use App\Http\Middleware\SameOriginWrites;
 use Illuminate\Support\Facades\Route;

@@ -156,6 +156,7 @@ final class Backup
         $schema = [];
         $rows = $database->query("SELECT type, name, tbl_name, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite_%'");
         while ($rows !== false && ($row = $rows->fetchArray(SQLITE3_ASSOC)) !== false) {
+            /** @var array{type: string, name: string, sql: string|null} $row */
             $of = "{$row['type']} {$row['name']}";
             if ($row['type'] !== 'table') {
                 $schema[$of] = (string) preg_replace('/\s+/', ' ', (string) $row['sql']);
@@ -163,6 +164,7 @@ final class Backup
             }
             $columns = $database->query("PRAGMA table_info('{$row['name']}')");
             while ($columns !== false && ($column = $columns->fetchArray(SQLITE3_ASSOC)) !== false) {
+                /** @var array{name: string, type: string, notnull: int, dflt_value: string|null, pk: int} $column */
                 $schema["$of, column {$column['name']}"] = strtolower("{$column['type']} {$column['notnull']} {$column['dflt_value']} {$column['pk']}");
             }
         }
@@ -173,11 +175,12 @@ final class Backup
     /** A database that is in use takes pages of its own size only. */
     private static function pagesLike(string $part, string $database): void
     {
-        $size = self::open($database, SQLITE3_OPEN_READONLY)->querySingle('PRAGMA page_size');
+        $size = static fn(SQLite3 $of): int => is_int($pages = $of->querySingle('PRAGMA page_size')) ? $pages : 0;
+        $wanted = $size(self::open($database, SQLITE3_OPEN_READONLY));
         $copy = self::open($part);
-        if ($copy->querySingle('PRAGMA page_size') !== $size) {
+        if ($size($copy) !== $wanted) {
             $copy->exec('PRAGMA journal_mode = DELETE');
-            $copy->exec("PRAGMA page_size = $size");
+            $copy->exec("PRAGMA page_size = $wanted");
             $copy->exec('VACUUM');
         }
     }

@@ -22,7 +22,6 @@ use App\Models\Run;
 use App\Models\RunMark;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -58,19 +57,15 @@ final class Document
      */
     public static function records(string $kind, ?array $keys = null): array
     {
-        $read = static function (Builder $records, string $named = 'key') use ($keys): Collection {
-            return $records->when($keys !== null, static fn(Builder $some): Builder => $some->whereIn($named, $keys ?? []))->orderBy('id')->get();
-        };
-
         return match ($kind) {
-            'anglers' => self::rows($read(Angler::query()->with('habits')), self::angler(...)),
-            'lines' => self::rows($read(LineProduct::query()->with(['measurements', 'packs'])), self::line(...)),
-            'reels' => self::rows($read(Reel::query()->with('angler')), self::reel(...)),
-            'spools' => self::rows($read(Spool::query()->with(['rating', 'measurements', 'reels'])), self::spool(...)),
-            'rods' => self::rows($read(Rod::query()), self::rod(...)),
-            'fillers' => self::rows($read(Filler::query()->with('line')), self::filler(...)),
-            'plans' => self::rows($read(Plan::query()), self::plan(...)),
-            default => self::rows($read(Run::query()->with('marks'), 'uuid'), self::run(...)),
+            'anglers' => self::rows(Angler::query()->with('habits'), $keys, self::angler(...)),
+            'lines' => self::rows(LineProduct::query()->with(['measurements', 'packs']), $keys, self::line(...)),
+            'reels' => self::rows(Reel::query()->with('angler'), $keys, self::reel(...)),
+            'spools' => self::rows(Spool::query()->with(['rating', 'measurements', 'reels']), $keys, self::spool(...)),
+            'rods' => self::rows(Rod::query(), $keys, self::rod(...)),
+            'fillers' => self::rows(Filler::query()->with('line'), $keys, self::filler(...)),
+            'plans' => self::rows(Plan::query(), $keys, self::plan(...)),
+            default => self::rows(Run::query()->with('marks'), $keys, self::run(...), 'uuid'),
         };
     }
 
@@ -258,13 +253,16 @@ final class Document
     /**
      * @template M of Model
      *
-     * @param Collection<int, M>                $records
-     * @param callable(M): array<string, mixed> $row
+     * @param Builder<M>                        $records
+     * @param list<string>|null                 $keys
+     * @param \Closure(M): array<string, mixed> $row
      *
      * @return list<array<string, mixed>>
      */
-    private static function rows(Collection $records, callable $row): array
+    private static function rows(Builder $records, ?array $keys, \Closure $row, string $named = 'key'): array
     {
-        return array_map($row, array_values($records->all()));
+        $keys === null || $records->whereIn($named, $keys);
+
+        return array_map($row, array_values($records->orderBy('id')->get()->all()));
     }
 }

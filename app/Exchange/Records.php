@@ -97,7 +97,9 @@ final class Records
         $ready = $this->ready[$model][$id] ?? null;
         unset($this->ready[$model][$id]);
 
-        return $ready instanceof $model ? $ready : $model::query()->find($id);
+        $found = $ready ?? $model::query()->find($id);
+
+        return $found instanceof $model ? $found : null;
     }
 
     /** A record as it has been saved, for the rows that follow. */
@@ -178,7 +180,9 @@ final class Records
         count($called) < 2 || throw BadRow::severalOf($field, $word, $name);
         $called !== [] || throw BadRow::noSuch($field, $word, $name);
 
-        return $this->named[$model][$called[0]] ??= $model::query()->findOrFail($called[0]);
+        $found = $this->named[$model][$called[0]] ??= $model::query()->findOrFail($called[0]);
+
+        return $found instanceof $model ? $found : throw BadRow::noSuch($field, $word, $name);
     }
 
     /**
@@ -258,13 +262,12 @@ final class Records
         $state = 'same';
         if ($run === null) {
             $state = 'new';
-            $of = fn(string $field, string $model): ?int => is_string($row[$field] ?? null) ? $this->id($model, $field, $row[$field]) : null;
             $run = Run::query()->create([
                 'uuid' => $uuid,
                 'name' => $in->text('name', 120),
-                'angler_id' => $of('angler', Angler::class),
-                'reel_id' => $of('reel', Reel::class),
-                'spool_id' => $of('spool', Spool::class),
+                'angler_id' => isset($row['angler']) ? $this->id(Angler::class, 'angler', $row['angler']) : null,
+                'reel_id' => isset($row['reel']) ? $this->id(Reel::class, 'reel', $row['reel']) : null,
+                'spool_id' => isset($row['spool']) ? $this->id(Spool::class, 'spool', $row['spool']) : null,
                 'basis' => RunRecords::numbers(is_array($row['basis'] ?? null) ? $row['basis'] : []),
                 'truth' => is_array($row['truth'] ?? null) ? $row['truth'] : null,
                 'started_at' => Clock::read($in, 'started_at')->iso(),

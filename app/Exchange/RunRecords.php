@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Models\Filler;
 use App\Models\LineProduct;
+use App\Models\Reel;
 use App\Models\Spool;
 
 /** The records that a run names by number, in its basis and its marks, and by key in a document. */
@@ -20,7 +21,7 @@ final class RunRecords
      */
     public static function keys(array $basis): array
     {
-        return self::basis($basis, static fn(string $model, mixed $id): mixed => is_numeric($id) ? $model::query()->whereKey((int) $id)->value('key') : null);
+        return self::basis($basis, self::key(...));
     }
 
     /**
@@ -40,7 +41,7 @@ final class RunRecords
      */
     public static function keysOfMark(array $mark): array
     {
-        return self::mark($mark, static fn(string $model, mixed $id): mixed => is_numeric($id) ? $model::query()->whereKey((int) $id)->value('key') : null);
+        return self::mark($mark, self::key(...));
     }
 
     /**
@@ -53,6 +54,13 @@ final class RunRecords
         return self::mark($mark, self::number(...));
     }
 
+    /** @param class-string<Filler|LineProduct|Reel|Spool> $model */
+    private static function key(string $model, mixed $id): mixed
+    {
+        return is_numeric($id) ? $model::query()->whereKey((int) $id)->value('key') : null;
+    }
+
+    /** @param class-string<Filler|LineProduct|Reel|Spool> $model */
     private static function number(string $model, mixed $key): mixed
     {
         return is_string($key) && $key !== '' ? $model::query()->where('key', $key)->value('id') : null;
@@ -60,7 +68,7 @@ final class RunRecords
 
     /**
      * @param array<array-key, mixed>         $basis
-     * @param \Closure(string, mixed): mixed $name
+     * @param \Closure(class-string<Filler|LineProduct|Reel|Spool>, mixed): mixed $name
      *
      * @return array<array-key, mixed>
      */
@@ -83,7 +91,7 @@ final class RunRecords
 
     /**
      * @param array<array-key, mixed>         $mark
-     * @param \Closure(string, mixed): mixed $name
+     * @param \Closure(class-string<Filler|LineProduct|Reel|Spool>, mixed): mixed $name
      *
      * @return array<array-key, mixed>
      */
@@ -94,8 +102,8 @@ final class RunRecords
 
     /**
      * @param array<array-key, mixed>         $facts
-     * @param array<string, class-string>     $fields
-     * @param \Closure(string, mixed): mixed $name
+     * @param array<string, class-string<Filler|LineProduct|Reel|Spool>> $fields
+     * @param \Closure(class-string<Filler|LineProduct|Reel|Spool>, mixed): mixed $name
      *
      * @return array<array-key, mixed>
      */

@@ -53,12 +53,17 @@ final class WayBack
         try {
             return $work();
         } catch (\Throwable $fault) {
-            foreach ($this->tried[0] as [$kind, $key]) {
-                unset($this->before[$kind][$key]);
-            }
-            array_splice($this->events, $this->tried[1]);
+            $this->forgetTried();
             throw $fault;
         }
+    }
+
+    private function forgetTried(): void
+    {
+        foreach ($this->tried[0] as [$kind, $key]) {
+            unset($this->before[$kind][$key]);
+        }
+        array_splice($this->events, $this->tried[1]);
     }
 
     /** @return array<string, mixed> */

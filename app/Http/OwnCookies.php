@@ -13,6 +13,7 @@ final class OwnCookies
     /** What paired devices carry; those that were let in before names had a mark still carry the second. */
     public const DEVICE = 'undro_device';
 
+    /** @return non-empty-string */
     public static function name(string $name): string
     {
         $key = getenv('APP_KEY');

@@ -18,7 +18,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', static fn(mixed ...$of): ImmediateConnection => new ImmediateConnection(...$of));
+        Connection::resolverFor('sqlite', static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config));
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->scoped(EventLog::class);
         $this->app->scoped(Pictures::class);

@@ -14,7 +14,7 @@ final class Json
     /**
      * @param int $parts at most so many lists and objects
      *
-     * @return array<array-key, mixed>
+     * @return array<string, mixed>
      *
      * @throws UnreadableJson
      */
@@ -28,6 +28,7 @@ final class Json
         // 1e999 is valid JSON and no number
         array_walk_recursive($read, static fn(mixed $value): bool => !is_float($value) || is_finite($value) || throw new UnreadableJson('a number in it is larger than any that can be told'));
 
+        /** @var array<string, mixed> $read an object has names */
         return $read;
     }
 }

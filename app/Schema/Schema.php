@@ -191,7 +191,11 @@ final class Schema
         return $node;
     }
 
-    /** As the validator wants it. An empty object and an empty list look alike once read: here the schema says which it was. */
+    /**
+     * As the validator wants it. An empty object and an empty list look alike once read: here the schema says which it was.
+     *
+     * @param string|array<array-key, mixed> $schema
+     */
     private function objects(mixed $data, string|array $schema): mixed
     {
         if (!is_array($data)) {

@@ -35,7 +35,7 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Undro\Units'))
             ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('Undro\Units'), Selector::classname('Undro\DomainFault'), Selector::classname('BackedEnum'), Selector::classname('UnitEnum'))
+            ->classes(Selector::inNamespace('Undro\Units'), Selector::classname('Undro\DomainFault'), Selector::classname('BackedEnum'), Selector::classname('UnitEnum'), Selector::classname('DateTimeImmutable'), Selector::classname('DateTimeZone'))
             ->because('everything else stands on them');
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Exchange\Document;
-use App\Schema\Schema;
 use App\Log\EventLog;
+use App\Schema\Schema;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -22,7 +22,7 @@ final class DataTest extends TestCase
         $this->seed(DemoSeeder::class);
         $document = $this->getJson('/api/data')->assertOk()->content();
         $error = (new Validator())->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->error();
-        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->formatFlat($error, static fn($e) => implode("/", $e->data()->fullPath()) . ": " . $e->message())));
+        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->formatFlat($error, static fn($e) => implode('/', $e->data()->fullPath()) . ': ' . $e->message())));
         $this->get('/api/data/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
     }
 

@@ -35,7 +35,7 @@ final class ReadableBody
         return $next($request);
     }
 
-    /** @return array<array-key, mixed> */
+    /** @return array<string, mixed> */
     private static function read(Request $request): array
     {
         $most = $request->is(self::LARGE) ? self::MOST_BYTES_LARGE : self::MOST_BYTES;

@@ -60,7 +60,9 @@ class ShapeRequest extends FormRequest
         $where = $schema->body($this->method(), '/' . $this->path()) ?? $schema->body($this->method(), '/' . ($this->route()?->uri() ?? '')) ?? throw new \LogicException('The contract has no body for ' . $this->method() . ' ' . $this->path());
         $misfit = $schema->misfit($said, $where);
         $misfit === null || throw ValidationException::withMessages([$misfit->path => [ucfirst($misfit->why) . '.']]);
-        $this->setJson(new InputBag($schema->known($said, $where)));
+        /** @var array<string, mixed> $known of an object */
+        $known = $schema->known($said, $where);
+        $this->setJson(new InputBag($known));
         // the address has no say in what is written
         $this->query->replace();
     }

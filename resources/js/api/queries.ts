@@ -412,11 +412,28 @@ interface Change<B> {
 
 const at = (id: number) => ({ params: { path: { id } } });
 
-export const useChangeAngler = () =>
-  useChange(
-    ({ id, body }: Change<Schemas['AnglerChange']>) => answer(client.PATCH('/api/anglers/{id}', { ...at(id), body })),
-    'anglers',
-  );
+/** One change of an angler after the other, each of what this window has seen last: another window's is not written over unseen. */
+export const useChangeAngler = () => {
+  const queries = useQueryClient();
+  const stale = () =>
+    Promise.all(['anglers', 'upkeep', 'day'].map((name) => queries.invalidateQueries({ queryKey: [name] })));
+  return useMutation({
+    scope: { id: 'angler' },
+    mutationFn: ({ id, body }: Change<Schemas['AnglerChange']>) => {
+      const version = queries.getQueryData<Angler[]>(['anglers'])?.find((angler) => angler.id === id)?.version;
+      return answer(
+        client.PATCH('/api/anglers/{id}', { ...at(id), body: { ...(version ? { version } : {}), ...body } }),
+      );
+    },
+    onSuccess: (changed) => {
+      queries.setQueryData<Angler[]>(['anglers'], (all) =>
+        all?.map((each) => (each.id === changed.id ? changed : each)),
+      );
+      return stale();
+    },
+    onError: stale,
+  });
+};
 export const useAddReel = () =>
   useChange((body: Schemas['NewReel']) => answer(client.POST('/api/reels', { body })), 'reels');
 export const useChangeReel = () =>
