@@ -190,7 +190,9 @@ final class Backup
         $source = self::open($from, SQLITE3_OPEN_READONLY);
         $target = self::open($to, SQLITE3_OPEN_READWRITE | SQLITE3_OPEN_CREATE);
         try {
-            @$source->backup($target) || throw new RuntimeException("$to could not be written: {$target->lastErrorMsg()}.");
+            $source->backup($target);
+        } catch (\Exception $fault) {
+            throw new RuntimeException("$to could not be written whole. Is there room for it? ({$fault->getMessage()})");
         } finally {
             $source->close();
             $target->close();

@@ -84,14 +84,79 @@ final class BackupTest extends TestCase
         }
     }
 
-    public function testOneCopyADayIsKeptForAFortnight(): void
+    public function testTheNewestFourteenDailyCopiesAreKeptHoweverTheClockHasJumped(): void
     {
         @mkdir("$this->folder/backups");
-        foreach ([1, 13, 14, 40] as $days) {
-            touch("$this->folder/backups/daily-" . gmdate('Y-m-d', time() - $days * 86400) . '.sqlite');
+        $copy = fn(int $days): string => "$this->folder/backups/daily-" . gmdate('Y-m-d', time() + $days * 86400) . '.sqlite';
+        // a clock that was 400 days ahead has written three; before that there was one on each of twenty days
+        foreach ([400, 401, 402, ...range(-20, -1)] as $days) {
+            touch($copy($days));
         }
         self::assertTrue(Backup::daily("$this->folder/undro.sqlite", "$this->folder/backups"));
         self::assertFalse(Backup::daily("$this->folder/undro.sqlite", "$this->folder/backups"));
-        self::assertCount(3, glob("$this->folder/backups/*.sqlite") ?: []);
+        self::assertEqualsCanonicalizing(array_map($copy, range(-13, 0)), glob("$this->folder/backups/*.sqlite") ?: []);
+        // nothing goes before the new one is sound
+        unlink($copy(0));
+        touch($copy(-30));
+        try {
+            Backup::daily("$this->folder/nothing.sqlite", "$this->folder/backups");
+            self::fail('a copy of nothing was made');
+        } catch (\Exception) {
+            self::assertCount(14, glob("$this->folder/backups/*.sqlite") ?: []);
+        }
+    }
+
+    public function testOfTwoCopiesToOneNameTheFirstStays(): void
+    {
+        $made = 0;
+        $processes = [];
+        foreach ([1, 2, 3] as $ignored) {
+            $processes[] = proc_open([PHP_BINARY, 'artisan', 'undro:backup', "$this->folder/one.sqlite"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, base_path(), ['APP_ENV' => 'testing', 'APP_KEY' => config()->string('app.key'), 'UNDRO_DATA' => (string) getenv('UNDRO_DATA'), 'UNDRO_DATABASE' => "$this->folder/undro.sqlite", 'PATH' => (string) getenv('PATH')]);
+        }
+        foreach ($processes as $process) {
+            $made += is_resource($process) && proc_close($process) === 0 ? 1 : 0;
+        }
+        self::assertSame(1, $made);
+        self::assertSame('ok', (new \SQLite3("$this->folder/one.sqlite"))->querySingle('PRAGMA integrity_check'));
+        self::assertSame([], glob("$this->folder/one*part*") ?: []);
+        self::assertSame('0600', substr(sprintf('%o', fileperms("$this->folder/one.sqlite")), -4));
+    }
+
+    public function testACopyThatIsNotWholeAUndroIsRefusedBeforeAnythingIsTouched(): void
+    {
+        DB::table('anglers')->update(['name' => 'mine']);
+        foreach ([
+            'a trigger gone' => ['DROP TRIGGER events_no_update', 'no trigger events_no_update'],
+            'a trigger that does nothing' => ['DROP TRIGGER events_no_update; CREATE TRIGGER events_no_update BEFORE UPDATE ON events BEGIN SELECT 1; END', 'not as Undro makes it'],
+            'a column gone' => ['ALTER TABLE rods DROP COLUMN braid_range', 'column braid_range'],
+            'a table gone' => ['DROP TABLE outings', 'outings'],
+            'no account' => ['PRAGMA foreign_keys = OFF; DELETE FROM anglers; DELETE FROM accounts', 'no account'],
+            'a gap in its versions' => ["DELETE FROM migrations WHERE migration LIKE '2026_02%'", 'gaps'],
+            'records of nothing' => ['PRAGMA foreign_keys = OFF; INSERT INTO reel_spool VALUES (77, 78)', 'speak of others'],
+        ] as $name => [$sql, $why]) {
+            @unlink("$this->folder/copy.sqlite");
+            Backup::make("$this->folder/undro.sqlite", "$this->folder/copy.sqlite");
+            (new \SQLite3("$this->folder/copy.sqlite"))->exec($sql);
+            self::assertSame(1, Artisan::call('undro:restore', ['file' => "$this->folder/copy.sqlite"]), $name);
+            self::assertStringContainsString($why, Artisan::output(), $name);
+            DB::purge('sqlite');
+            self::assertSame('mine', DB::table('anglers')->value('name'), $name);
+            self::assertSame([], array_diff(glob("$this->folder/*") ?: [], array_map(fn(string $part): string => "$this->folder/$part", ['copy.sqlite', 'undro.sqlite', 'undro.sqlite-wal', 'undro.sqlite-shm', 'backups'])), "$name: something is left lying");
+        }
+    }
+
+    public function testACopyWithPagesOfAnotherSizeIsPutBackAndFiveThatWereAsideAreKept(): void
+    {
+        Backup::make("$this->folder/undro.sqlite", "$this->folder/copy.sqlite");
+        (new \SQLite3("$this->folder/copy.sqlite"))->exec("UPDATE anglers SET name = 'of large pages'; PRAGMA page_size = 16384; VACUUM");
+        for ($time = 0; $time < 7; ++$time) {
+            DB::table('anglers')->update(['name' => "before $time"]);
+            self::assertSame(0, Artisan::call('undro:restore', ['file' => "$this->folder/copy.sqlite"]), Artisan::output());
+            DB::purge('sqlite');
+            self::assertSame('of large pages', DB::table('anglers')->value('name'));
+        }
+        $names = array_map(static fn(string $file): mixed => (new \SQLite3($file))->querySingle('SELECT name FROM anglers'), glob("$this->folder/undro-before-*.sqlite") ?: []);
+        self::assertCount(5, $names);
+        self::assertContains('before 6', $names);
     }
 }
