@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Middleware\PairedOnly;
+use App\Http\OwnCookies;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -61,15 +61,56 @@ final class PairingTest extends TestCase
         $this->phone('GET', '/api/reels', token: $token)->assertStatus(401);
     }
 
-    public function testGuessingMakesTheCodeWorthless(): void
+    public function testWhoeverGuessesIsShutOutAndNobodyElse(): void
     {
         $this->lan();
         $code = $this->ask('GET', '/api/pairing')['code'];
         for ($guess = 0; $guess < 5; ++$guess) {
-            $this->phone('POST', '/pair', ['code' => 'WRONGONE'])->assertStatus(422);
+            $this->phone('POST', '/pair', ['code' => 'WRONGONE'], from: '198.51.100.66')->assertStatus(422);
         }
-        $this->phone('POST', '/pair', ['code' => $code])->assertStatus(422);
-        self::assertNotSame($code, $this->ask('GET', '/api/pairing')['code']);
+        self::assertGreaterThan(0, (int) $this->phone('POST', '/pair', ['code' => $code], from: '198.51.100.66')->assertStatus(429)->headers->get('Retry-After'));
+        self::assertSame($code, $this->ask('GET', '/api/pairing')['code'], 'a stranger has used up the code');
+        $this->enter($code);
+        $this->travel(6)->minutes();
+        $this->phone('POST', '/pair', ['code' => 'WRONGONE'], from: '198.51.100.66')->assertStatus(422);
+    }
+
+    public function testAStrangerLeavesNothingBehindAndSeesNothingButTheDoor(): void
+    {
+        $this->lan();
+        $before = DB::table('cache')->count();
+        foreach (['/', '/plan', '/api/reels', '/pair', '/pair/ABCD', '/build/assets/main.js', '/up', '/calendar/' . str_repeat('a', 40) . '.ics', '/nothing'] as $path) {
+            $answer = $this->phone('GET', $path);
+            self::assertContains($answer->getStatusCode(), [200, 302, 401, 404], $path);
+            self::assertSame([], $answer->headers->getCookies(), "$path begins a session for a stranger");
+            self::assertStringNotContainsString('<script', (string) $answer->getContent());
+        }
+        for ($guess = 0; $guess < 30; ++$guess) {
+            $this->phone('POST', '/pair', ['code' => "WRONG$guess"]);
+        }
+        self::assertLessThanOrEqual($before + 2, DB::table('cache')->count(), 'what is counted takes room for each try');
+        $this->phone('POST', '/pair', ['code' => 'ABCDEFGH'], from: '198.51.100.9', headers: ['HTTP_ORIGIN' => 'http://elsewhere.example'])->assertStatus(403);
+    }
+
+    public function testAPhoneShutOutTakesItsCalendarWithIt(): void
+    {
+        $this->lan();
+        $token = $this->enter($this->ask('GET', '/api/pairing')['code']);
+        $own = $this->ask('POST', '/api/calendar', status: 201)['path'];
+        $phones = (string) $this->phone('POST', '/api/calendar', token: $token)->assertCreated()->json('path');
+        $this->phone('GET', $phones)->assertOk();
+        $this->ask('DELETE', '/api/pairing/{id}', id: $this->ask('GET', '/api/pairing')['devices'][0]['id']);
+        $this->phone('GET', $phones)->assertNotFound();
+        $this->phone('GET', $own)->assertOk();
+    }
+
+    public function testADeviceThatWasLetInBeforeCookiesHadNamesOfTheirOwnStaysIn(): void
+    {
+        $this->lan();
+        $token = $this->enter($this->ask('GET', '/api/pairing')['code']);
+        $this->app?->forgetScopedInstances();
+        $this->call('GET', 'http://192.0.2.2/api/reels', cookies: ['undro_device' => $token], server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'])->assertOk();
+        $this->call('GET', 'http://192.0.2.2/api/reels', cookies: ['undro_device' => 'another'], server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'])->assertStatus(401);
     }
 
     public function testAnOldCodeIsNoCode(): void
@@ -103,7 +144,7 @@ final class PairingTest extends TestCase
 
     private function enter(string $code): string
     {
-        $cookie = $this->phone('POST', '/pair', ['code' => $code])->assertRedirect('/wind')->getCookie(PairedOnly::COOKIE, false);
+        $cookie = $this->phone('POST', '/pair', ['code' => $code])->assertRedirect('/wind')->getCookie(OwnCookies::name(OwnCookies::DEVICE), false);
         self::assertTrue($cookie?->isHttpOnly());
         self::assertSame('strict', $cookie?->getSameSite());
 
@@ -112,14 +153,15 @@ final class PairingTest extends TestCase
 
     /**
      * @param array<string, string> $body
+     * @param array<string, string> $headers as the server names them
      *
      * @return TestResponse<Response>
      */
-    private function phone(string $verb, string $path, array $body = [], ?string $token = null, ?string $host = null): TestResponse
+    private function phone(string $verb, string $path, array $body = [], ?string $token = null, ?string $host = null, string $from = self::PHONE['REMOTE_ADDR'], array $headers = []): TestResponse
     {
         $host ??= config()->boolean('undro.lan') || !str_starts_with($path, '/pair') || $verb !== 'GET' ? (config()->boolean('undro.lan') ? '192.0.2.2' : '127.0.0.1') : '192.0.2.2';
         $this->app?->forgetScopedInstances();
 
-        return $this->call($verb, "http://$host$path", $body, $token === null ? [] : [PairedOnly::COOKIE => $token], [], self::PHONE + ['HTTP_ACCEPT' => 'application/json']);
+        return $this->call($verb, "http://$host$path", $body, $token === null ? [] : [OwnCookies::name(OwnCookies::DEVICE) => $token], [], ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json'] + $headers);
     }
 }

@@ -38,6 +38,59 @@ final class SafetyTest extends TestCase
         $this->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'], ['Origin' => 'http://127.0.0.1', 'Sec-Fetch-Site' => 'same-origin'])->assertStatus(201);
     }
 
+    public function testACalculatorIsForTheOwnPagesAndForScriptsHere(): void
+    {
+        $case = ['kind' => 'length', 'typed' => '3 m'];
+        foreach ([['Origin' => 'http://evil.example'], ['Sec-Fetch-Site' => 'cross-site'], ['Origin' => 'null']] as $headers) {
+            $this->postJson('/api/compute/quantity', $case, $headers)->assertStatus(403);
+        }
+        $this->postJson('/api/compute/quantity', $case)->assertOk();
+        $this->postJson('/api/compute/quantity', $case, ['Origin' => 'http://127.0.0.1', 'Sec-Fetch-Site' => 'same-origin'])->assertOk();
+    }
+
+    public function testWhereSomethingLargeIsWorkedOutAnotherIsAskedToComeBackAndTheRestGoesOn(): void
+    {
+        @mkdir(storage_path('framework'), 0o700, true);
+        $held = fopen(storage_path('framework/heavy-0.lock'), 'c') ?: self::fail('no file');
+        flock($held, LOCK_EX);
+        $busy = $this->postJson('/api/compute/allocate', ['jobs' => [], 'fillers' => [], 'packs' => []])->assertStatus(503);
+        self::assertSame('1', $busy->headers->get('Retry-After'));
+        $this->postJson('/api/day', ['jobs' => []])->assertStatus(503);
+        $this->postJson('/api/compute/quantity', ['kind' => 'length', 'typed' => '3 m'])->assertOk();
+        fclose($held);
+        $this->postJson('/api/day', ['jobs' => []])->assertOk();
+        $this->postJson('/api/day', ['jobs' => []])->assertOk();
+    }
+
+    #[TestWith(['not json', 400])]
+    #[TestWith(['[1]', 400])]
+    #[TestWith(['"text"', 400])]
+    #[TestWith(['{"name": "\ud800"}', 400])]
+    #[TestWith(['{"name": 1e999}', 400])]
+    #[TestWith(["{\"name\": \"\xff\"}", 400])]
+    #[TestWith(['{"name": ""}', 422])]
+    #[TestWith(['{"name": {"a": 1}}', 422])]
+    public function testWhatCannotBeReadIsSaidEverywhereAndChangesNothing(string $body, int $status): void
+    {
+        $reel = $this->ask('POST', '/api/reels', ['name' => 'x', 'kind' => 'spinning'], status: 201);
+        foreach ([['PATCH', "/api/reels/{$reel['id']}"], ['POST', '/api/reels'], ['POST', '/api/lines'], ['PATCH', "/api/spools/{$reel['spools'][0]['id']}"]] as [$verb, $path]) {
+            $this->call($verb, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body)->assertStatus($status);
+        }
+        if ($status === 400) {
+            $this->call('POST', '/api/compute/fill', content: $body)->assertStatus(400);
+        }
+        self::assertEquals($reel, $this->ask('GET', '/api/reels/{id}', id: $reel['id']));
+    }
+
+    public function testABodyIsNoLargerThanCanBeHeld(): void
+    {
+        $send = fn(string $path, string $body, array $server = []): int => $this->call('POST', $path, server: $server + ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body)->getStatusCode();
+        self::assertSame(413, $send('/api/reels', '{"name": "' . str_repeat('x', 1_000_001) . '"}'));
+        self::assertSame(413, $send('/api/data/import', '{"text": 1}', ['HTTP_CONTENT_LENGTH' => '32000001']));
+        self::assertSame(413, $send('/api/data/import', '[' . str_repeat('[1],', 500_000) . '[1]]'));
+        self::assertSame(413, $send('/api/data/import', (string) json_encode(['text' => '[' . str_repeat('[1],', 500_000) . '[1]]'])));
+    }
+
     public function testAWriteWithoutTheTokenIsRefused(): void
     {
         // the framework lets tests pass without a token; a real run does not
