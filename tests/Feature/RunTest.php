@@ -30,6 +30,30 @@ final class RunTest extends TestCase
         $this->spool = $reel['spools'][0]['id'];
     }
 
+    public function testAMarkNeedsAnIdOfItsOwn(): void
+    {
+        $id = $this->begin();
+        $other = $this->begin();
+        $mark = (string) Str::uuid();
+        $tell = fn(string $run, array $what, int $status): array => $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$what]], $run, $status);
+        self::assertSame('marks.0.id', $tell($id, ['kind' => 'note', 'words' => 'no id'], 422)['error']['field']);
+        $tell($id, ['id' => $mark, 'kind' => 'note', 'words' => 'first'], 200);
+        $tell($id, ['id' => $mark, 'kind' => 'note', 'words' => 'first'], 200);
+        self::assertSame(1, DB::table('run_marks')->where('uuid', $mark)->count(), 'told again it changes nothing');
+        // the id of something else is refused, never dropped in silence
+        foreach ([[$other, 'note'], [$id, 'tension']] as [$run, $kind]) {
+            self::assertStringContainsString('something else', $tell($run, ['id' => $mark, 'kind' => $kind, 'tension' => 'firm'], 422)['detail']);
+        }
+        $bought = DB::table('events')->where('kind', 'bought')->value('uuid');
+        $tell($id, ['id' => $bought, 'kind' => 'note', 'words' => 'x'], 422);
+        $line = ['id' => $mark, 'kind' => 'bought', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'filler', 'id' => $this->nylonFiller], 'length_m' => 1, 'line' => $this->nylon]]];
+        self::assertSame($bought, $this->ask('POST', '/api/events', ['id' => $bought] + $line)['id']);
+        $this->ask('POST', '/api/events', ['id' => $bought, 'kind' => 'lost'] + $line, status: 422);
+        $this->ask('POST', '/api/fillers', ['line' => $this->braid, 'full_length' => '100 m', 'event' => $bought], status: 422);
+        self::assertSame($this->nylonFiller, $this->ask('POST', '/api/fillers', ['line' => $this->nylon, 'full_length' => '100 m', 'event' => $bought])['id'], 'no second, empty filler');
+        $this->ask('POST', '/api/events', ['id' => $self = (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $self], status: 422);
+    }
+
     public function testAWholeRunWritesEachLayerWhenItStopsAndIsTakenBackAsOne(): void
     {
         $id = $this->begin();

@@ -9,8 +9,8 @@ export const test = base.extend<{ watched: undefined }>({
       const wrong: string[] = [];
       page.on('pageerror', (error) => wrong.push(`page error: ${error.message}`));
       page.on('console', (message) => {
-        // a refused figure answers 422, a late change 409, which the browser logs by itself
-        if (message.type() === 'error' && !/status of (422|404|409)|net::ERR/.test(message.text()))
+        // a refused figure answers 422, a late change 409, a question in a busy moment 503 and is asked again: the browser logs these by itself
+        if (message.type() === 'error' && !/status of (422|404|409|503)|net::ERR/.test(message.text()))
           wrong.push(message.text());
       });
       page.on('request', (request) => {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Clock;
 use App\Console\WarmUp;
 use App\Models\Angler;
 use Database\Seeders\DemoSeeder;
@@ -46,6 +47,7 @@ final class Prepare extends Command
             }
             // somebody has to stand at the bench, or there are no units and no habits to choose
             Angler::query()->exists() || Angler::query()->create(['name' => 'Me']);
+            $this->looksAtTheClock();
             $this->warmUp();
         } catch (Throwable $fault) {
             if ($new) {
@@ -57,6 +59,15 @@ final class Prepare extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** A wrong clock spoils ages and due dates: where the log tells of one, somebody should look. */
+    private function looksAtTheClock(): void
+    {
+        $latest = DB::table('events')->max('recorded_at');
+        if (is_string($latest) && $latest > Clock::now()) {
+            $this->line(sprintf('The log has entries written on %s, which is later than now. Is the clock of this computer right?', substr($latest, 0, 10)));
+        }
     }
 
     /** Where a server follows: its caches and the list of what it should load at its start. */

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Ledger\BadLedger;
+use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
@@ -47,11 +48,11 @@ final class FillerController
             $filler->take($request->typedFigures());
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
             $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
-            if ($left->inMetres() > 0) {
-                $log->record($request->string('event')->value(), EventKind::Bought, [
-                    Move::of(Place::of(PlaceKind::Shop), Place::of(PlaceKind::Filler, $filler->id), $left, $filler->line_product_id),
-                ]);
-            }
+            $here = Place::of(PlaceKind::Filler, $filler->id);
+            // an empty one is written down too: its entry is what it is known by when it is told again
+            $left->inMetres() > 0
+                ? $log->record($request->string('event')->value(), EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $here, $left, $filler->line_product_id)])
+                : $log->record($request->string('event')->value(), EventKind::Bought, [], [new Count($here, $left, $filler->line_product_id)]);
 
             return new FillerResource($filler->load('line'));
         });

@@ -15,11 +15,16 @@ final class FewAtATime
     /** Of the workers, so many are never given to heavy work. */
     private const KEPT_FREE = 2;
     private const ASK_AGAIN_S = 1;
+    /** Most of it is done sooner than this: then nobody needs to ask again, s. */
+    private const WAIT_S = 0.25;
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $place = self::place(max(1, config()->integer('undro.workers') - self::KEPT_FREE));
+        $places = max(1, config()->integer('undro.workers') - self::KEPT_FREE);
+        for ($until = microtime(true) + self::WAIT_S; ($place = self::place($places)) === null && microtime(true) < $until;) {
+            usleep(20_000);
+        }
         $place !== null || throw new HttpException(503, 'Undro is working out something large already. Ask again in a moment.', headers: ['Retry-After' => (string) self::ASK_AGAIN_S]);
         try {
             return $next($request);

@@ -50,6 +50,6 @@ final class BadLedger extends DomainFault
 
     public static function correctsNothing(string $id): self
     {
-        return new self('corrects', sprintf('There is no earlier entry "%s" to correct.', mb_substr($id, 0, 40)));
+        return new self('corrects', sprintf('There is no event "%s" before it to correct.', mb_substr($id, 0, 40)));
     }
 }
