@@ -16,7 +16,7 @@ export default defineConfig({
     baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--no-first-run'],
     },
   },

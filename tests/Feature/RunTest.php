@@ -51,6 +51,8 @@ final class RunTest extends TestCase
         $this->ask('POST', '/api/events', ['id' => $bought, 'kind' => 'lost'] + $line, status: 422);
         $this->ask('POST', '/api/fillers', ['line' => $this->braid, 'full_length' => '100 m', 'event' => $bought], status: 422);
         self::assertSame($this->nylonFiller, $this->ask('POST', '/api/fillers', ['line' => $this->nylon, 'full_length' => '100 m', 'event' => $bought])['id'], 'no second, empty filler');
+        $empty = ['line' => $this->nylon, 'full_length' => '100 m', 'left' => '0 m', 'event' => (string) Str::uuid()];
+        self::assertSame($this->ask('POST', '/api/fillers', $empty, status: 201)['id'], $this->ask('POST', '/api/fillers', $empty)['id']);
         $this->ask('POST', '/api/events', ['id' => $self = (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $self], status: 422);
     }
 

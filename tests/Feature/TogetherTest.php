@@ -11,16 +11,22 @@ use Tests\Hard\Database;
 /** Many write at once: nobody is turned away, nothing is lost, nothing is written twice. For longer, with figures, in `./undro test hard`. */
 final class TogetherTest extends TestCase
 {
+    private static Database $shared;
     private Database $database;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$shared = new Database('together');
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$shared->end();
+    }
 
     protected function setUp(): void
     {
-        $this->database = new Database('together');
-    }
-
-    protected function tearDown(): void
-    {
-        $this->database->end();
+        $this->database = self::$shared;
     }
 
     public function testEightWritersAreAllServedAndEveryAnsweredWriteIsThere(): void

@@ -23,6 +23,7 @@ final class WatchedTest extends TestCase
         self::assertSame(201, $undro->post('lines', ['name' => 'before', 'material' => 'mono', 'size' => '0.30'])[0]);
         $server = $undro->server();
         self::assertGreaterThan(2, count($server));
+        file_put_contents("$undro->data/storage/logs/devices.log", str_repeat("a line of a log\n", 400_000));
         foreach ([1 => 'a worker', 0 => 'the first of them'] as $which => $who) {
             $server = $undro->server();
             posix_kill($server[$which], SIGKILL);
@@ -36,6 +37,11 @@ final class WatchedTest extends TestCase
         foreach (['', '/app.key', '/undro.sqlite', '/storage/logs/server.log', '/backups'] as $file) {
             self::assertSame(0, fileperms($undro->data . $file) & 0o077, "$file can be read by others");
         }
+        $undro->waitFor(static function () use ($undro): bool {
+            clearstatcache();
+
+            return filesize("$undro->data/storage/logs/devices.log") < 2_000_000;
+        }, 15);
         // and a body too large to hold ends nothing
         self::assertSame(413, $undro->ask('POST', '/api/compute/fill', str_repeat('[', 2_000_000))[0]);
         // two Undros in one browser keep their own cookies

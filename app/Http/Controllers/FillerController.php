@@ -13,7 +13,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\Bounds;
 use Undro\Ledger\BadLedger;
-use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
@@ -38,21 +37,21 @@ final class FillerController
     public function store(FillerRequest $request, EventLog $log): FillerResource
     {
         return DB::transaction(function () use ($request, $log): FillerResource {
-            $known = $log->known($request->string('event')->value(), EventKind::Bought);
-            if ($known !== null) {
-                $there = $known->moves->firstWhere('to_kind', PlaceKind::Filler->value);
-
-                return new FillerResource(Filler::query()->with('line')->where('line_product_id', $request->integer('line'))->find($there?->to_id) ?? throw BadLedger::idOfSomethingElse($known->uuid));
+            // an empty one brings no entry: it is known by its own key, which is the same
+            $told = $request->string('event')->value();
+            $there = $log->known($told, EventKind::Bought)?->moves->firstWhere('to_kind', PlaceKind::Filler->value);
+            $known = Filler::query()->with('line')->where('key', $told)->orWhere('id', $there->to_id ?? 0)->first();
+            if ($known !== null || $log->known($told, EventKind::Bought) !== null) {
+                return new FillerResource($known?->line_product_id === $request->integer('line') ? $known : throw BadLedger::idOfSomethingElse($told));
             }
-            $filler = new Filler(['line_product_id' => $request->integer('line')]);
+            $filler = new Filler(['line_product_id' => $request->integer('line'), 'key' => $told]);
             $filler->take($request->typedFigures());
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
             $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
             $here = Place::of(PlaceKind::Filler, $filler->id);
-            // an empty one is written down too: its entry is what it is known by when it is told again
-            $left->inMetres() > 0
-                ? $log->record($request->string('event')->value(), EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $here, $left, $filler->line_product_id)])
-                : $log->record($request->string('event')->value(), EventKind::Bought, [], [new Count($here, $left, $filler->line_product_id)]);
+            if ($left->inMetres() > 0) {
+                $log->record($told, EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $here, $left, $filler->line_product_id)]);
+            }
 
             return new FillerResource($filler->load('line'));
         });
