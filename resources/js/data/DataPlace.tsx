@@ -103,8 +103,8 @@ export function DataPlace() {
         </p>
         <p className={page.facts}>
           The document holds the whole history too. Read into an empty Undro it is all there again. A copy of the
-          database is made every day Undro runs and kept for fourteen; “./undro backup” makes one at once, “./undro
-          restore” puts one back.
+          database is made every day Undro runs; the newest fourteen are kept. “./undro backup” makes one at once,
+          “./undro restore” puts one back.
         </p>
       </section>
       <section aria-label="In">
