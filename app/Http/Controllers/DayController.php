@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\DayRequest;
+use App\Http\Requests\ByAnglerRequest;
 use App\Log\Care;
 use App\Log\Day;
 use App\Models\Angler;
@@ -40,7 +40,7 @@ final class DayController
         return new JsonResponse($out);
     }
 
-    public function propose(DayRequest $request, Day $day): JsonResponse
+    public function propose(ByAnglerRequest $request, Day $day): JsonResponse
     {
         $in = $request->figures();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\EntryRequest;
+use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\EventResource;
 use App\Log\Entries;
 use App\Log\Pages;
@@ -32,7 +32,7 @@ final class LogController
         ]);
     }
 
-    public function store(EntryRequest $request, Entries $entries, Pages $pages, int $id): JsonResponse
+    public function store(ByAnglerRequest $request, Entries $entries, Pages $pages, int $id): JsonResponse
     {
         $spool = Spool::query()->findOrFail($id);
         $event = $entries->write(

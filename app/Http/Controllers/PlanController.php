@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\PlanRequest;
+use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\PlanResource;
 use App\Models\Plan;
 use App\Models\Reel;
@@ -24,17 +24,17 @@ final class PlanController
         return new PlanResource(Plan::query()->findOrFail($id));
     }
 
-    public function store(PlanRequest $request): PlanResource
+    public function store(ByAnglerRequest $request): PlanResource
     {
         return $this->change(new Plan(['angler_id' => $request->integer('angler') ?: null]), $request);
     }
 
-    public function update(PlanRequest $request, int $id): PlanResource
+    public function update(ByAnglerRequest $request, int $id): PlanResource
     {
         return $this->change(Plan::query()->findOrFail($id), $request);
     }
 
-    private function change(Plan $plan, PlanRequest $request): PlanResource
+    private function change(Plan $plan, ByAnglerRequest $request): PlanResource
     {
         DB::transaction(static function () use ($plan, $request): void {
             $plan->changing($request->seen())->fill($request->typedFigures()->words(['name']));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ReelRequest;
+use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\ReelResource;
 use App\Models\Reel;
 use App\Models\Spool;
@@ -31,7 +31,7 @@ final class ReelController
         return new ReelResource(Reel::query()->with(self::WITH)->findOrFail($id));
     }
 
-    public function store(ReelRequest $request): ReelResource
+    public function store(ByAnglerRequest $request): ReelResource
     {
         $spool = $request->array('spool');
 
@@ -46,7 +46,7 @@ final class ReelController
         });
     }
 
-    public function update(ReelRequest $request, int $id): ReelResource
+    public function update(ByAnglerRequest $request, int $id): ReelResource
     {
         $reel = Reel::query()->findOrFail($id);
         DB::transaction(static fn() => $reel->changing($request->seen())->take($request->typedFigures()));
