@@ -11,6 +11,7 @@ use App\Models\Account;
 use App\Schema\Json;
 use App\Schema\UnreadableJson;
 use Illuminate\Support\Facades\DB;
+use PDOException;
 use Undro\DomainFault;
 
 /**
@@ -60,9 +61,10 @@ final class Import
         $this->log->forget();
         $finds = new Records();
         $taker = new RowTaker($this->log, $finds, new WayBack());
+        [$kept, $of] = [0, count($records)];
         while ($records !== []) {
             $until = microtime(true) + (Scratch::runs() ? INF : self::PART_S);
-            DB::transaction(function () use (&$records, $finds, $taker, $until): void {
+            self::orSayHowFar($kept, $of, fn() => DB::transaction(function () use (&$records, $finds, $taker, $until): void {
                 // others may have written since the last part
                 $finds->forget();
                 while ($records !== [] && microtime(true) < $until) {
@@ -72,14 +74,31 @@ final class Import
                         $this->attempt($kind, $number, $row, $taker);
                     }
                 }
-            });
+            }));
+            $kept = $of - count($records);
             $this->log->forget();
             // a copy is nobody else's, nor is what lies in memory
-            $records === [] || DB::transactionLevel() > 0 || Scratch::runs() || usleep(self::PAUSE_US);
+            $kept === $of || DB::transactionLevel() > 0 || Scratch::runs() || usleep(self::PAUSE_US);
         }
-        $history === [] || $this->history($history, $finds, $taker->back);
+        $history === [] || self::orSayHowFar($kept, $of, fn() => $this->history($history, $finds, $taker->back));
 
         return $taker->back;
+    }
+
+    /**
+     * @param \Closure(): mixed $work
+     *
+     * @throws StoppedHalfway if it cannot be written, and parts before it were
+     */
+    private static function orSayHowFar(int $kept, int $of, \Closure $work): bool
+    {
+        try {
+            $work();
+
+            return true;
+        } catch (PDOException $fault) {
+            throw $kept > 0 && DB::transactionLevel() === 0 && !Scratch::runs() ? new StoppedHalfway($kept, $of, $fault) : $fault;
+        }
     }
 
     private static function connection(): ImmediateConnection

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Database\FullDisk;
+use App\Exchange\StoppedHalfway;
 use App\Models\ChangedMeanwhile;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -52,6 +53,7 @@ final class Problems
             $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
             $fault instanceof ChangedMeanwhile => [409, '', $fault->getMessage()],
             $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
+            $fault instanceof StoppedHalfway => [FullDisk::is($fault->getPrevious() ?? $fault) ? 507 : 500, '', $fault->getMessage()],
             FullDisk::is($fault) => [507, '', 'The disk is full and this was not saved. Free some space and try again; what you typed is still here. What is there can still be read.'],
             $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked') => [503, '', 'Somebody else is writing for longer than usual. Nothing was saved yet; try again in a moment.'],
             default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],

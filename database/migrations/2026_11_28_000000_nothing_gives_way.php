@@ -20,6 +20,7 @@ return new class extends Migration {
         foreach (self::NAMED as $records) {
             Schema::table($records, static fn(Blueprint $table) => $table->index(['account_id', 'name']));
         }
+        Schema::table('events', static fn(Blueprint $table) => $table->index(['account_id', 'recorded_at']));
         Schema::create('cache', static function (Blueprint $table): void {
             $table->string('key')->primary();
             $table->mediumText('value');
