@@ -2,9 +2,7 @@
 const base = process.env.UNDRO_URL;
 const page = await fetch(`${base}/wind`);
 const cookies = page.headers.getSetCookie().map((each) => each.split(';')[0]);
-const token = decodeURIComponent(
-  cookies.find((each) => each.startsWith('XSRF-TOKEN'))?.replace(/^[^=]*=/, '') ?? '',
-);
+const token = decodeURIComponent(cookies.find((each) => each.startsWith('XSRF-TOKEN'))?.replace(/^[^=]*=/, '') ?? '');
 const tell = async (path, body) => {
   const begun = performance.now();
   const answer = await fetch(`${base}/api/runs${path}`, {
