@@ -64,7 +64,7 @@ final class Import
         [$kept, $of] = [0, count($records)];
         while ($records !== []) {
             $until = microtime(true) + (Scratch::runs() ? INF : self::PART_S);
-            self::orSayHowFar($kept, $of, fn() => DB::transaction(function () use (&$records, $finds, $taker, $until): void {
+            $part = function () use (&$records, $finds, $taker, $until): void {
                 // others may have written since the last part
                 $finds->forget();
                 while ($records !== [] && microtime(true) < $until) {
@@ -74,28 +74,33 @@ final class Import
                         $this->attempt($kind, $number, $row, $taker);
                     }
                 }
-            }));
+            };
+            self::orSayHowFar($kept, $of, static function () use ($part): void {
+                DB::transaction($part);
+            });
             $kept = $of - count($records);
             $this->log->forget();
             // a copy is nobody else's, nor is what lies in memory
             $kept === $of || DB::transactionLevel() > 0 || Scratch::runs() || usleep(self::PAUSE_US);
         }
-        $history === [] || self::orSayHowFar($kept, $of, fn() => $this->history($history, $finds, $taker->back));
+        if ($history !== []) {
+            self::orSayHowFar($kept, $of, function () use ($history, $finds, $taker): void {
+                $this->history($history, $finds, $taker->back);
+            });
+        }
 
         return $taker->back;
     }
 
     /**
-     * @param \Closure(): mixed $work
+     * @param \Closure(): void $work
      *
      * @throws StoppedHalfway if it cannot be written, and parts before it were
      */
-    private static function orSayHowFar(int $kept, int $of, \Closure $work): bool
+    private static function orSayHowFar(int $kept, int $of, \Closure $work): void
     {
         try {
             $work();
-
-            return true;
         } catch (PDOException $fault) {
             throw $kept > 0 && DB::transactionLevel() === 0 && !Scratch::runs() ? new StoppedHalfway($kept, $of, $fault) : $fault;
         }
