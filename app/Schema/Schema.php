@@ -19,30 +19,42 @@ final class Schema
     /** No text holds these, whatever its schema: they show nothing and break tables, calendars and files. */
     private const UNPRINTABLE = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
 
-    private static ?self $http = null;
+    /** @var array<string, self> by verb and path */
+    private static array $bodies = [];
     private static ?self $document = null;
 
-    private readonly Validator $validator;
+    private ?Validator $validator = null;
     /** @var array<string, array<array-key, mixed>> */
     private array $wholes = [];
 
     /** @param array<array-key, mixed> $root */
-    private function __construct(private readonly string $id, private readonly array $root)
-    {
-        $this->validator = new Validator();
-        $this->validator->resolver()?->registerRaw(json_encode(['$id' => $id] + $root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), $id);
-    }
+    private function __construct(private readonly string $id, private readonly array $root) {}
 
-    /** The contract of the HTTP interface. */
-    public static function http(): self
+    private function validator(): Validator
     {
-        if (self::$http === null) {
-            $fresh = @filemtime(self::kept()) >= filemtime(self::contract());
-            $read = $fresh ? json_decode((string) file_get_contents(self::kept()), true) : null;
-            self::$http = new self('https://undro.invalid/openapi.json', is_array($read) ? $read : self::keep());
+        if ($this->validator === null) {
+            $this->validator = new Validator();
+            $this->validator->resolver()?->registerRaw(json_encode(['$id' => $this->id] + $this->root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), $this->id);
         }
 
-        return self::$http;
+        return $this->validator;
+    }
+
+    /** Of the body of an operation of the HTTP interface; null: the contract has no such operation with a body. */
+    public static function body(string $verb, string $path): ?self
+    {
+        $operation = strtoupper($verb) . " $path";
+        if (!isset(self::$bodies[$operation])) {
+            $fresh = @filemtime(self::kept()) >= filemtime(self::contract());
+            $bodies = $fresh ? require self::kept() : null;
+            $body = is_array($bodies) ? $bodies[$operation] ?? null : self::keep()[$operation] ?? null;
+            if (!is_array($body)) {
+                return null;
+            }
+            self::$bodies[$operation] = new self('https://undro.invalid/body.json', $body);
+        }
+
+        return self::$bodies[$operation];
     }
 
     /** Of everything that goes out and in as one document. */
@@ -62,38 +74,40 @@ final class Schema
     }
 
     /**
-     * Reads the contract once for all requests that follow: YAML takes a tenth of a second each time.
+     * Takes the bodies out of the contract, each with all that it refers to, once for all requests that follow: YAML takes a tenth of a
+     * second each time, and one body is a small part of it.
      *
-     * @return array<array-key, mixed>
+     * @return array<string, array<array-key, mixed>> by verb and path
      */
     public static function keep(): array
     {
         $read = Yaml::parseFile(self::contract());
-        $contract = is_array($read) ? array_intersect_key($read, ['paths' => true, 'components' => true]) : [];
+        $contract = is_array($read) ? new self('https://undro.invalid/openapi.json', array_intersect_key($read, ['paths' => true, 'components' => true])) : null;
+        $bodies = [];
+        foreach (is_array($read) && is_array($read['paths'] ?? null) ? $read['paths'] : [] as $path => $verbs) {
+            foreach (is_array($verbs) ? array_keys($verbs) : [] as $verb) {
+                $body = $contract?->node(sprintf('#/paths/%s/%s/requestBody/content/application~1json/schema', strtr((string) $path, ['~' => '~0', '/' => '~1']), $verb));
+                if ($body !== null) {
+                    $bodies[strtoupper((string) $verb) . " $path"] = $contract->inlined($body);
+                }
+            }
+        }
         $part = self::kept() . '.' . getmypid();
-        if (@file_put_contents($part, json_encode($contract, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)) !== false) {
+        if (@file_put_contents($part, '<?php return ' . var_export($bodies, true) . ";\n") !== false) {
             rename($part, self::kept());
         }
 
-        return $contract;
-    }
-
-    /** Where the schema of an operation's body is; null: the contract has no such operation with a body. */
-    public function body(string $verb, string $path): ?string
-    {
-        $pointer = sprintf('#/paths/%s/%s/requestBody/content/application~1json/schema', strtr($path, ['~' => '~0', '/' => '~1']), strtolower($verb));
-
-        return $this->node($pointer) === null ? null : $pointer;
+        return $bodies;
     }
 
     /** @param array<array-key, mixed> $data a decoded JSON object */
-    public function misfit(array $data, string $pointer): ?Misfit
+    public function misfit(array $data, string $pointer = '#'): ?Misfit
     {
         $unprintable = self::unprintable($data, '');
         if ($unprintable !== null) {
             return $unprintable;
         }
-        $error = $this->validator->validate($this->objects($data, $pointer), $this->id . strtr($pointer, ['{' => '%7B', '}' => '%7D']))->error();
+        $error = $this->validator()->validate($this->objects($data, $pointer), $this->id . $pointer)->error();
         if ($error === null) {
             return null;
         }
@@ -118,7 +132,7 @@ final class Schema
      *
      * @return array<array-key, mixed>
      */
-    public function known(array $data, string $pointer): array
+    public function known(array $data, string $pointer = '#'): array
     {
         $known = $this->of($data, $this->node($pointer) ?? []);
 
@@ -175,6 +189,22 @@ final class Schema
         }
 
         return $schema;
+    }
+
+    /**
+     * A schema with what it refers to put in place.
+     *
+     * @param array<array-key, mixed> $schema
+     *
+     * @return array<array-key, mixed>
+     */
+    private function inlined(array $schema): array
+    {
+        if (is_string($schema['$ref'] ?? null)) {
+            return $this->inlined($this->node($schema['$ref']) ?? []);
+        }
+
+        return array_map(fn(mixed $part): mixed => is_array($part) ? $this->inlined($part) : $part, $schema);
     }
 
     /** @return array<array-key, mixed>|null */
@@ -283,6 +313,6 @@ final class Schema
 
     private static function kept(): string
     {
-        return storage_path('framework/contract.json');
+        return storage_path('framework/contract.php');
     }
 }

@@ -56,12 +56,11 @@ class ShapeRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $said = $this->said();
-        $schema = Schema::http();
-        $where = $schema->body($this->method(), '/' . $this->path()) ?? $schema->body($this->method(), '/' . ($this->route()?->uri() ?? '')) ?? throw new \LogicException('The contract has no body for ' . $this->method() . ' ' . $this->path());
-        $misfit = $schema->misfit($said, $where);
+        $schema = Schema::body($this->method(), '/' . $this->path()) ?? Schema::body($this->method(), '/' . ($this->route()?->uri() ?? '')) ?? throw new \LogicException('The contract has no body for ' . $this->method() . ' ' . $this->path());
+        $misfit = $schema->misfit($said);
         $misfit === null || throw ValidationException::withMessages([$misfit->path => [ucfirst($misfit->why) . '.']]);
         /** @var array<string, mixed> $known of an object */
-        $known = $schema->known($said, $where);
+        $known = $schema->known($said);
         $this->setJson(new InputBag($known));
         // the address has no say in what is written
         $this->query->replace();
