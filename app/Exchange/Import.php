@@ -23,10 +23,10 @@ use Undro\DomainFault;
 final class Import
 {
     /** Others wait for the write lock no longer than about this, s; then it is free for longer than anybody sleeps before they try again. */
-    private const PART_S = 0.4;
+    private const PART_S = 0.3;
     private const PAUSE_US = 120_000;
     /** Rows whose records are read together. */
-    private const AT_ONCE = 250;
+    private const AT_ONCE = 100;
 
     /** @var list<Row> */
     private array $rows = [];
