@@ -132,6 +132,7 @@ final class BackupTest extends TestCase
             'a table gone' => ['DROP TABLE outings', 'outings'],
             'no account' => ['PRAGMA foreign_keys = OFF; DELETE FROM anglers; DELETE FROM accounts', 'no account'],
             'a gap in its versions' => ["DELETE FROM migrations WHERE migration LIKE '2026_02%'", 'gaps'],
+            'a log that contradicts itself' => ["INSERT INTO line_products (account_id, name, material, size_typed, diameter_mm, nominal, key) VALUES (1, 'L', 'mono', '0.3', 0.3, 0, 'l'); INSERT INTO events (uuid, account_id, kind, happened_at, recorded_at) VALUES ('u', 1, 'lost', '2026-01-01T00:00:00.000Z', '2026-01-01T00:00:00.000Z'); INSERT INTO event_moves (event_id, from_kind, from_id, to_kind, to_id, length_m, line_product_id) VALUES (1, 'spool', 1, 'water', 0, 30, 1)", 'contradicts itself'],
             'records of nothing' => ['PRAGMA foreign_keys = OFF; INSERT INTO reel_spool VALUES (77, 78)', 'speak of others'],
         ] as $name => [$sql, $why]) {
             @unlink("$this->folder/copy.sqlite");

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exchange\Backup;
+use App\Log\EventLog;
+use App\Models\Account;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Undro\DomainFault;
 
 /** A copy put in the place of the database, once it has been found sound and brought up to this version. */
 final class Restore extends Command
@@ -27,7 +30,10 @@ final class Restore extends Command
         try {
             DB::disconnect();
             $this->migrate($new);
-            $aside = Backup::restore(is_string($file) ? $file : '', $database, $known, $this->migrate(...), $new);
+            $aside = Backup::restore(is_string($file) ? $file : '', $database, $known, function (string $part): void {
+                $this->migrate($part);
+                $this->read($part);
+            }, $new);
         } catch (RuntimeException $fault) {
             $this->output->writeln("undro: nothing was changed: {$fault->getMessage()}");
 
@@ -38,6 +44,24 @@ final class Restore extends Command
         $this->line("The copy is in place. The database there was is kept as $aside");
 
         return self::SUCCESS;
+    }
+
+    /** Reads the log of a database: one that cannot have happened is no sound copy. @throws RuntimeException */
+    private function read(string $file): void
+    {
+        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        $own = DB::getDefaultConnection();
+        DB::setDefaultConnection(self::BESIDE);
+        app()->forgetInstance(Account::class);
+        try {
+            (new EventLog())->readAgain();
+        } catch (DomainFault $fault) {
+            throw new RuntimeException("its log contradicts itself: {$fault->getMessage()}");
+        } finally {
+            app()->forgetInstance(Account::class);
+            DB::setDefaultConnection($own);
+            DB::purge(self::BESIDE);
+        }
     }
 
     /** Brings the database in a file up to this version, or makes an empty one. */
