@@ -119,6 +119,8 @@ test('an absurd level is asked about, left out, and plans follow what is learnt'
 
 test('a filler is weighed on the simulated kitchen scale', async ({ page }) => {
   await page.goto('/rack');
+  // what runs out comes above the fillers and moves them down: a press in that moment hits beside
+  await expect(page.getByText(/^Running out: /)).toBeVisible();
   const filler = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Halfway hybrid 0.30' }) });
   await filler.getByRole('button', { name: 'Count again' }).click();
   await filler.getByRole('button', { name: 'By the kitchen scale' }).click();

@@ -104,6 +104,8 @@ test('a wrap test in the plan makes the band narrower, a vague one is refused', 
 
 test('a filler is counted by the kitchen scale, and taken back after a reload', async ({ page }) => {
   await page.goto('/rack');
+  // what runs out comes above the fillers and moves them down
+  await expect(page.getByText(/^Running out: /)).toBeVisible();
   const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Halfway hybrid 0.30' }) });
   await entry.getByRole('button', { name: 'Count again' }).click();
   await entry.getByRole('button', { name: 'By the kitchen scale' }).click();
