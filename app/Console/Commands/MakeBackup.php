@@ -11,7 +11,7 @@ use RuntimeException;
 /** A copy of the database, whole, while the server runs. */
 final class MakeBackup extends Command
 {
-    protected $signature = 'undro:backup {file? : where it goes} {--daily : one a day into the data folder; the newest fourteen are kept}';
+    protected $signature = 'undro:backup {file? : where it goes}';
     protected $description = 'Copy the database';
 
     public function handle(): int
@@ -19,11 +19,6 @@ final class MakeBackup extends Command
         $database = config()->string('database.connections.sqlite.database');
         $folder = dirname($database) . '/backups';
         try {
-            if ($this->option('daily')) {
-                Backup::daily($database, $folder);
-
-                return self::SUCCESS;
-            }
             $file = $this->argument('file');
             $file = is_string($file) && $file !== '' ? $file : "$folder/undro-" . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
             Backup::make($database, $file);

@@ -49,7 +49,7 @@ final class Restore extends Command
     /** Reads the log of a database: one that cannot have happened is no sound copy. @throws RuntimeException */
     private function read(string $file): void
     {
-        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        self::beside($file);
         $own = DB::getDefaultConnection();
         DB::setDefaultConnection(self::BESIDE);
         app()->forgetInstance(Account::class);
@@ -64,11 +64,17 @@ final class Restore extends Command
         }
     }
 
+    /** A connection to a file beside the database. */
+    private static function beside(string $file): void
+    {
+        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+    }
+
     /** Brings the database in a file up to this version, or makes an empty one. */
     private function migrate(string $file): void
     {
         is_file($file) || touch($file);
-        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        self::beside($file);
         try {
             $this->callSilently('migrate', ['--force' => true, '--database' => self::BESIDE]);
         } finally {

@@ -26,9 +26,10 @@ final class ReadableBody
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        (int) $request->headers->get('Content-Length', '0') <= self::MOST_BYTES_LARGE || throw self::tooLarge(self::MOST_BYTES_LARGE);
+        $most = !$request->is('api/*') || $request->is(self::LARGE) ? self::MOST_BYTES_LARGE : self::MOST_BYTES;
+        (int) $request->headers->get('Content-Length', '0') <= $most || throw self::tooLarge($most);
         if ($request->is('api/*') && !$request->isMethodSafe()) {
-            $request->setJson(new InputBag(self::read($request)));
+            $request->setJson(new InputBag(self::read($request, $most)));
             $request->headers->set('Content-Type', 'application/json');
         }
 
@@ -36,11 +37,8 @@ final class ReadableBody
     }
 
     /** @return array<string, mixed> */
-    private static function read(Request $request): array
+    private static function read(Request $request, int $most): array
     {
-        $most = $request->is(self::LARGE) ? self::MOST_BYTES_LARGE : self::MOST_BYTES;
-        $said = (int) $request->headers->get('Content-Length', '0');
-        $said <= $most || throw self::tooLarge($most);
         $text = $request->getContent();
         strlen($text) <= $most || throw self::tooLarge($most);
         if (trim($text) === '') {
