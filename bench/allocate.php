@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 
 use Undro\Contract\Compute;
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 
 require __DIR__ . '/../vendor/autoload.php';
 
@@ -18,7 +18,7 @@ const USEFUL_M = 50;
 /** @return array<string, mixed> */
 function day(int $seed, int $jobs, int $fillers, int $lines, int $parts): array
 {
-    $chance = new Chance($seed);
+    $chance = new RandomSource($seed);
     $pick = static fn(int $count): int => (int) ($chance->uniform() * $count);
     $case = ['jobs' => [], 'fillers' => [], 'packs' => [], 'backing_pieces_max' => $parts, 'useful_m' => USEFUL_M];
     for ($i = 0; $i < $jobs; ++$i) {

@@ -12,8 +12,8 @@ use Undro\Learning\Finished;
 use Undro\Learning\Learnt;
 use Undro\Line\Line;
 use Undro\Line\Material;
-use Undro\Practice\Chance;
-use Undro\Spool\Lay;
+use Undro\Statistics\RandomSource;
+use Undro\Line\Lay;
 use Undro\Spool\Measures;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
@@ -34,7 +34,7 @@ const ASKED_AFTER = [0, 1, 3, 10];
  */
 function angler(int $seed, int $readings): array
 {
-    $chance = new Chance($seed);
+    $chance = new RandomSource($seed);
     $between = static fn(float $least, float $most): float => $least + ($most - $least) * $chance->uniform();
     $spools = [];
     $room = [];

@@ -16,6 +16,7 @@ use Undro\Contract\Compute;
 use Undro\DomainFault;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Piece;
+use Undro\Spool\Usual;
 use Undro\Upkeep\State;
 
 /** What the spools need: the log's facts asked of the core. */
@@ -79,7 +80,7 @@ final class Care
             'outings' => $this->outings()[$spool->id] ?? [],
             'turned_over' => $turned,
             'limits' => $angler?->limits() ?? [],
-            'pace_turns_per_min' => $angler->pace_turns_per_min ?? 60,
+            'pace_turns_per_min' => $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
             'main_price' => $this->price($outer->product),
             'backing_price' => $under === [] ? null : $this->price($under[count($under) - 1]->product),
         ] + ($angler?->ways() ?? []);

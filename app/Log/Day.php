@@ -14,6 +14,7 @@ use Undro\Contract\Input;
 use Undro\DomainFault;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Spool\Usual;
 use Undro\Units\Price;
 
 /** A bench day: spools with the fills that are wanted, what the rack and the list of packs give for them. */
@@ -76,7 +77,7 @@ final readonly class Day
             'backing_pieces_max' => (int) $choices->number('pieces', 1, 2, 1),
             'pin' => array_map(static fn(Input $each): array => $each->all(), $choices->objects('pin', 0, 200)),
             'forbid' => array_map(static fn(Input $each): array => $each->all(), $choices->objects('forbid', 0, 200)),
-            'pace_turns_per_min' => $angler->pace_turns_per_min ?? 60,
+            'pace_turns_per_min' => $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         ]);
 
         return ['packs' => $labels] + $found;

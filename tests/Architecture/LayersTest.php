@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Tests\Architecture;
 
 use PHPat\Selector\Selector;
+use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** What may use what; checked by phpat within phpstan. */
 final class LayersTest
 {
+    /** The core's subjects, each standing on some of those before it. */
+    private const SUBJECTS = [
+        'Units', 'Statistics', 'Line', 'Spool', 'Habit', 'Fill', 'Way', 'Plan', 'Knot', 'Join', 'Twist', 'Strip', 'Ledger', 'Measure',
+        'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Learning', 'Device', 'Practice', 'Contract',
+    ];
+
     public function testTheCoreKnowsNothingOfTheApplication(): Rule
     {
         return PHPat::rule()
@@ -20,14 +27,21 @@ final class LayersTest
             ->because('the rules of the job are plain PHP');
     }
 
-    public function testSubjectsDoNotKnowTheContract(): Rule
+    /** @return iterable<Rule> each subject may use those before it; the contract, which is JSON, is known to none */
+    public function testTheSubjectsAreATree(): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Undro'))
-            ->excluding(Selector::inNamespace('Undro\Contract'))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Undro\Contract'))
-            ->because('JSON is one way in among others');
+        $unplaced = array_diff(array_map(basename(...), glob(__DIR__ . '/../../core/src/*', GLOB_ONLYDIR) ?: []), self::SUBJECTS);
+        $unplaced === [] || throw new \LogicException('No place in the tree of subjects: ' . implode(', ', $unplaced));
+        foreach (self::SUBJECTS as $place => $subject) {
+            $later = array_slice(self::SUBJECTS, $place + 1);
+            if ($later !== []) {
+                yield PHPat::rule()
+                    ->classes(Selector::inNamespace("Undro\\$subject"))
+                    ->shouldNot()->dependOn()
+                    ->classes(...array_map(static fn(string $each): SelectorInterface => Selector::inNamespace("Undro\\$each"), $later))
+                    ->because('a subject stands on those before it, see docs/architecture.md');
+            }
+        }
     }
 
     public function testUnitsStandOnTheirOwn(): Rule

@@ -10,8 +10,8 @@ use App\Models\Angler;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
 use Undro\Habit\Habits;
-use Undro\Join\Knot;
 use Undro\Join\PullTest;
+use Undro\Knot\Knot;
 use Undro\Line\Material;
 
 final class AnglerController

@@ -21,6 +21,7 @@ use Undro\Contract\RunInput;
 use Undro\Fill\Layer;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Spool\Usual;
 
 /** Runs at the bench: begun from a plan, told what happens, taken back as one. */
 final class RunController
@@ -91,7 +92,7 @@ final class RunController
             'case' => $case->all(),
             'old_line_m' => $practice === null ? $old : 0.0,
             'leader' => $request->has('leader') ? $request->boolean('leader') : null,
-            'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? 60,
+            'pace_turns_per_min' => Angler::query()->find($request->integer('angler'))->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         ];
         $roles = array_map(static fn(Layer $layer): string => $layer->role->value, RunInput::read(Input::of($basis))->layers);
         $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);

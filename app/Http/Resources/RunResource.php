@@ -8,6 +8,7 @@ use App\Log\Bench;
 use App\Models\Event;
 use App\Models\Run;
 use Undro\Contract\Compute;
+use Undro\Spool\Usual;
 
 /** A run, short for a list, or whole with how it stands. */
 final class RunResource
@@ -38,7 +39,7 @@ final class RunResource
 
         return self::about($run) + [
             'seen' => $run->seen(),
-            'pace_turns_per_min' => $basis['pace_turns_per_min'] ?? 60,
+            'pace_turns_per_min' => $basis['pace_turns_per_min'] ?? Usual::PACE_TURNS_PER_MIN,
             'sources' => $basis['sources'] ?? [],
             'draft' => (object) (is_array($basis['draft'] ?? null) ? $basis['draft'] : []),
             'state' => $state ?? $bench->state($run),

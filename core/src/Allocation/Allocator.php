@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Allocation;
 
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 
 /**
  * Which source feeds which spool: the least money for packs, then the least waste, then the fewest sources. Pieces that
@@ -303,7 +303,7 @@ final class Allocator
      */
     private function bettered(array $bins, array $pieces, array $fillers, array $packs, int $steps): array
     {
-        $chance = new Chance(7);
+        $chance = new RandomSource(7);
         for ($try = 0; $try < self::TRIES && $steps > 0 && count($bins) > 0; ++$try) {
             [$chosen, $others] = $this->some($bins, $chance);
             [$part, $fixed] = self::taken($chosen, $pieces);
@@ -334,7 +334,7 @@ final class Allocator
      *
      * @return array{list<Bin>, list<Bin>} some, and the others
      */
-    private function some(array $bins, Chance $chance): array
+    private function some(array $bins, RandomSource $chance): array
     {
         $chosen = [];
         $count = 0;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Units\Length;
+
 /** The largest and smallest figures a case may hold; wider than any reel or line made for recreational angling. */
 final class Bounds
 {
@@ -11,7 +13,7 @@ final class Bounds
     public const TRAVERSE_MM = [1.0, 400.0];
     public const GAP_MM = [-20.0, 100.0];
     public const LINE_MM = [0.01, 3.0];
-    public const LENGTH_M = [0.0, 20_000.0];
+    public const LENGTH_M = [0.0, Length::LONGEST_M];
     public const FORCE_N = [0.001, 10_000.0];
     public const FACTOR = [0.2, 5.0];
     public const SD = [0.0, 1.0];

@@ -7,8 +7,8 @@ namespace Undro\Contract;
 use Undro\Drag\BadDrag;
 use Undro\Drag\Link;
 use Undro\Drag\LinkKind;
-use Undro\Join\Knot;
 use Undro\Join\PullTest;
+use Undro\Knot\Knot;
 use Undro\Units\Force;
 
 /** Reads the chain as the Drag place types it: lines by their strength, knots by what they keep. */

@@ -13,6 +13,7 @@ use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
 use Undro\Run\Steps;
+use Undro\Spool\Usual;
 
 /**
  * "day": many reels at once. Each job's plan is worked out, its cuts are reserved at the upper end of their bands with knots and
@@ -22,12 +23,10 @@ final class DayCase implements Calculator
 {
     /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
     private const AROUND_MIN = 6.0;
-    /** A turn takes in so much where the reel does not say, m. Ours. */
-    private const USUAL_RETRIEVE_M = 0.6;
 
     public static function compute(Input $in): array
     {
-        $pace = $in->number('pace_turns_per_min', 1, 400, 60);
+        $pace = $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN);
         $jobs = [];
         $asked = [];
         $work = [];
@@ -71,12 +70,12 @@ final class DayCase implements Calculator
         $main = $length(Role::Main);
         $backing = $length(Role::Backing);
         $high = $plan->fill->solved !== null && $plan->fill->solved->index === 0 && $backing > 0 ? $plan->fill->solved->band->high()->inMetres() : $backing;
-        $turns = array_sum(array_map(static fn(FilledLayer $layer): float => $layer->handleTurns ?? $layer->length->inMetres() / self::USUAL_RETRIEVE_M, $plan->fill->layers));
+        $turns = array_sum(array_map(static fn(FilledLayer $layer): float => $layer->handleTurns ?? $layer->length->inMetres() / Usual::RETRIEVE_M, $plan->fill->layers));
         if (!$plan->fill->fits()) {
             // as much of the main line as there is room for, and nothing under it
             $wanted = $read->wanted->mainLength?->inMetres() ?? 0.0;
             $main = $plan->mainMost->inMetres();
-            [$backing, $high, $turns] = [0.0, 0.0, $main / self::USUAL_RETRIEVE_M];
+            [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
             $out['note'] = sprintf('%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.', $wanted, $main);
         }
         $soaks = $read->wanted->habits->school(Question::Soak) === 'before'

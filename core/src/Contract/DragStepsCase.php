@@ -8,7 +8,7 @@ use Undro\Choice\Fishing;
 use Undro\Drag\Knob;
 use Undro\Drag\LinkKind;
 use Undro\Drag\Mechanism;
-use Undro\Join\Knot;
+use Undro\Knot\Knot;
 use Undro\Spool\ReelKind;
 
 /** "drag_steps": how a kind of drag is set, what it is counted in, and the fractions and knots there are to choose from. */

@@ -8,7 +8,7 @@ use Undro\Fill\FullLevel;
 use Undro\Fill\GapReason;
 use Undro\Fill\GapReasonId;
 use Undro\Habit\FullMeans;
-use Undro\Spool\Lay;
+use Undro\Line\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
 

@@ -8,10 +8,10 @@ use Undro\Join\BadJoin;
 use Undro\Join\Fit;
 use Undro\Join\Hands;
 use Undro\Join\JoinChoice;
-use Undro\Join\Knot;
 use Undro\Join\Pair;
 use Undro\Join\PullTest;
-use Undro\Join\Where;
+use Undro\Knot\Knot;
+use Undro\Knot\Where;
 
 /** "joins": the knots for a place and a pair of lines, the best first, with reasons. */
 final class JoinsCase implements Calculator

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
-use Undro\Join\Knot;
 use Undro\Knot\Crossing;
 use Undro\Knot\Drawing;
+use Undro\Knot\Knot;
 use Undro\Knot\Knots;
 use Undro\Knot\Path;
 use Undro\Knot\Prop;

@@ -7,7 +7,6 @@ namespace Undro\Contract;
 use Undro\Fill\FullLevel;
 use Undro\Fill\GapReasonId;
 use Undro\Fill\Role;
-use Undro\Fill\Together;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Habit\Question;
@@ -16,17 +15,18 @@ use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Plan\LengthBy;
 use Undro\Plan\MainLength;
-use Undro\Plan\Open;
 use Undro\Plan\SizeFrom;
-use Undro\Plan\Wanted;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Statistics\CorrelationMatrix;
 use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Way\Build;
 use Undro\Way\Cost;
+use Undro\Way\Open;
+use Undro\Way\Wanted;
 use Undro\Way\WayId;
 
 /** A plan as the angler types it, read for the calculators that answer it. */
@@ -53,7 +53,7 @@ final readonly class PlanInput
         $mainIn = $in->object('main');
         $backingIn = $in->has('backing') ? $in->object('backing') : null;
         $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
-        $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
+        $lip = $reelIn->choice('lip', LipShape::class, $reel->usualLip());
         [$spool, $measureSd] = SpoolInput::measuredWith($spoolIn, $reel);
         $learnt = $in->has('learnt') ? $in->object('learnt') : null;
         $spool = $learnt === null ? $spool : self::learnt($learnt, $spool);
@@ -117,7 +117,7 @@ final readonly class PlanInput
     {
         $together = array_map(static fn(Input $row): array => $row->numbers('with', -1.0, 1.0, '', 3), $in->objects('together', 3, 3));
 
-        return $spool->learnt($in->number('volume_factor', ...Bounds::FACTOR), $in->number('volume_sd', ...Bounds::SD), new Together($together));
+        return $spool->learnt($in->number('volume_factor', ...Bounds::FACTOR), $in->number('volume_sd', ...Bounds::SD), new CorrelationMatrix($together));
     }
 
     /**

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Fill\FullLevel;
+use Undro\Line\Lay;
 use Undro\Line\Material;
 use Undro\Run\Ending;
 use Undro\Run\Progress;
 use Undro\Run\Run;
 use Undro\Run\Step;
 use Undro\Run\StepState;
-use Undro\Spool\Lay;
 use Undro\Twist\Slack;
 use Undro\Twist\SlackTest;
 

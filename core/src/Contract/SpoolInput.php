@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Plan\MeasuredWith;
-use Undro\Spool\Lay;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
@@ -25,7 +25,7 @@ final class SpoolInput
     {
         $measures = self::measures($in, $in->optionalNumber('geometry_sd', 0.005, 1.0) ?? Tolerance::GEOMETRY);
 
-        return self::assembled($in, $measures, Length::millimetres(1.5));
+        return self::assembled($in, $measures, ReelKind::Spinning->ratedGap());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Line\Material;
+use Undro\Spool\Usual;
 use Undro\Strike\BadStrike;
 use Undro\Strike\Hook;
 use Undro\Strike\Sweep;
@@ -16,8 +17,6 @@ use Undro\Units\Sentence;
 final class StrikesCase implements Calculator
 {
     private const POINTS = 50;
-    /** Where a reel's ratio or spool is not known. General experience of ours. */
-    private const USUAL_RETRIEVE_M = 0.7;
     /** Lines that can be set side by side. */
     private const MOST = 60;
 
@@ -26,7 +25,7 @@ final class StrikesCase implements Calculator
         $drag = $in->optionalForce('drag_N', ...Bounds::FORCE_N);
         $sweep = $in->metres('sweep_m', 0, 20);
         $slack = $in->metres('slack_m', 0, 1000, 0.0);
-        $perTurn = $in->metres('retrieve_m_per_turn', 0, 10, self::USUAL_RETRIEVE_M);
+        $perTurn = $in->metres('retrieve_m_per_turn', 0, 10, Usual::RETRIEVE_M);
         $turns = $in->number('wind_down_turns', 0, 200, 0.0);
         $at = $in->metres('distance_m', 1, 1000);
         $to = max($at->inMetres(), $in->metres('to_m', 2, 1000, 100.0)->inMetres());

@@ -10,6 +10,7 @@ use Undro\Fill\Role;
 use Undro\Line\Material;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
+use Undro\Spool\Usual;
 use Undro\Strip\Removal;
 use Undro\Units\Length;
 use Undro\Units\Price;
@@ -23,16 +24,13 @@ use Undro\Upkeep\Wear;
 /** "upkeep": what the line on a spool needs now, when it is due, and what can be done about it. */
 final class UpkeepCase implements Calculator
 {
-    /** Line taken in by a turn of the handle where the reel does not say, m. Ours. */
-    private const USUAL_RETRIEVE_M = 0.6;
-
     public static function compute(Input $in): array
     {
         $today = self::date($in, 'today');
         $reelIn = $in->object('reel');
         $spoolIn = $in->object('spool');
         $reel = $reelIn->choice('kind', ReelKind::class, ReelKind::Spinning);
-        $lip = $reelIn->choice('lip', LipShape::class, $reel === ReelKind::Spinning ? LipShape::Bevelled : LipShape::Straight);
+        $lip = $reelIn->choice('lip', LipShape::class, $reel->usualLip());
         [$spool] = SpoolInput::measuredWith($spoolIn, $reel);
         $pieces = $in->objects('pieces', 1, 100);
         $layers = self::layers($pieces);
@@ -60,8 +58,8 @@ final class UpkeepCase implements Calculator
             self::price($in, 'backing_price'),
             $today,
         ));
-        $turn = $upkeep->level?->retrieve?->inMetres() ?? self::USUAL_RETRIEVE_M;
-        $pace = $in->number('pace_turns_per_min', 1, 400, 60);
+        $turn = $upkeep->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M;
+        $pace = $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN);
 
         return [
             'state' => $upkeep->state->value,
@@ -90,9 +88,9 @@ final class UpkeepCase implements Calculator
             'pick_word' => $upkeep->pick->word(),
             ...PlanCase::sentence($upkeep->says),
             'options' => array_map(static fn(Option $option): array => [
-                'id' => $option->care->value,
-                'word' => $option->care->word(),
-                'picked' => $option->care === $upkeep->pick,
+                'id' => $option->remedy->value,
+                'word' => $option->remedy->word(),
+                'picked' => $option->remedy === $upkeep->pick,
                 'fits' => $option->fits,
                 'off_m' => $option->off->inMetres(),
                 'add_m' => $option->add->inMetres(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Device;
 
-use Undro\Belief\Middle;
+use Undro\Statistics\Median;
 
 /**
  * Reads pulls out of the stream of a scale: it rises from nothing to the start-up peak, settles at the running force, and falls away.
@@ -80,13 +80,13 @@ final class PullTrace
 
     private function over(): void
     {
-        $smooth = [Middle::of(array_slice($this->samples, 0, 3))];
+        $smooth = [Median::of(array_slice($this->samples, 0, 3))];
         for ($i = 2; $i < count($this->samples) - 1; ++$i) {
-            $smooth[] = Middle::of(array_slice($this->samples, $i - 1, 3));
+            $smooth[] = Median::of(array_slice($this->samples, $i - 1, 3));
         }
         $this->startUp = max($smooth);
         $settled = array_slice($this->samples, intdiv(count($this->samples), 2), -1);
-        $this->running = $this->held || count($settled) < self::ENOUGH ? null : min($this->startUp, Middle::of($settled));
+        $this->running = $this->held || count($settled) < self::ENOUGH ? null : min($this->startUp, Median::of($settled));
         ++$this->pulls;
     }
 }

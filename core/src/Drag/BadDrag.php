@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Undro\Drag;
 
 use Undro\DomainFault;
-use Undro\Join\Knot;
+use Undro\Knot\Knot;
 use Undro\Units\Force;
 use Undro\Units\Length;
 

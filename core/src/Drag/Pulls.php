@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Drag;
 
-use Undro\Belief\Middle;
+use Undro\Statistics\Median;
 use Undro\Units\Force;
 
 /**
@@ -40,7 +40,7 @@ final readonly class Pulls
     public static function of(array $all): self
     {
         $ratios = array_values(array_filter(array_map(static fn(Pull $pull): ?float => $pull->stickiness(), $all)));
-        $stickiness = $ratios === [] ? null : Middle::of($ratios);
+        $stickiness = $ratios === [] ? null : Median::of($ratios);
         $last = $all[count($all) - 1];
         $here = [$last];
         foreach (array_reverse(array_slice($all, 0, -1)) as $pull) {
@@ -50,14 +50,14 @@ final readonly class Pulls
             $here[] = $pull;
         }
         $figures = array_map(static fn(Pull $pull): float => $pull->counts($stickiness)->inNewtons(), $here);
-        $median = Middle::of($figures);
+        $median = Median::of($figures);
 
         return new self(
             $all,
             $stickiness,
             count($here),
             Force::newtons($median),
-            Force::newtons(Middle::of(array_map(static fn(Pull $pull): float => $pull->running->inNewtons(), $here))),
+            Force::newtons(Median::of(array_map(static fn(Pull $pull): float => $pull->running->inNewtons(), $here))),
             (max($figures) - min($figures)) / $median,
         );
     }

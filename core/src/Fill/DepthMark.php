@@ -54,7 +54,7 @@ final readonly class DepthMark
             $target[] = $index <= $solved->index ? 0.0 : -$volume;
             $seen[] = $index <= $solved->index ? -$volume : 0.0;
         }
-        $spread = new Spread($spool, array_map(static fn(FilledLayer $each): Layer => $each->layer, $fill->layers));
+        $spread = new Covariance($spool, array_map(static fn(FilledLayer $each): Layer => $each->layer, $fill->layers));
         $perDepth = $spool->volumePerDepth($geometry, $layer->top)->inSquareMillimetres();
         $perMetre = $layer->layer->volumePerMetre($spool->lay)->inCubicMillimetres();
         $reading = (Tolerance::depthReadingMm($readings) * $perDepth) ** 2;

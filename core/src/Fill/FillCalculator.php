@@ -77,7 +77,7 @@ final class FillCalculator
             $towards[] = -($index === $open ? $length : self::volume($spool, $layer) / $perMetre);
         }
 
-        return Length::metres(sqrt((new Spread($spool, $layers))->variance($towards)));
+        return Length::metres(sqrt((new Covariance($spool, $layers))->variance($towards)));
     }
 
     /**

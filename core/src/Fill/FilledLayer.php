@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Fill;
 
-use Undro\Spool\Lay;
+use Undro\Line\Lay;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Volume;

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Undro\Fill;
 
 use Undro\Habit\FullMeans;
+use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
-use Undro\Spool\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
+use Undro\Spool\Usual;
 use Undro\Units\Length;
 
 /**
@@ -18,7 +19,6 @@ use Undro\Units\Length;
  */
 final readonly class FullLevel
 {
-    private const BEVEL_UNKNOWN_MM = 1.5;
     private const STRAIGHT_LIP_MM = 1.75;
     private const ROTATING_OR_CONE_MM = 3.0;
     private const OVER_BEVEL_MM = 0.5;
@@ -77,7 +77,7 @@ final readonly class FullLevel
         $bevel = $lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null;
 
         return match ($reel) {
-            ReelKind::Spinning => $lip === LipShape::Bevelled ? $bevel ?? self::BEVEL_UNKNOWN_MM : self::STRAIGHT_LIP_MM,
+            ReelKind::Spinning => $lip === LipShape::Bevelled ? $bevel ?? Usual::BEVEL_MM : self::STRAIGHT_LIP_MM,
             ReelKind::Baitcasting => $bevel === null ? self::ROTATING_OR_CONE_MM : $bevel + self::OVER_BEVEL_MM,
             ReelKind::Spincast => self::ROTATING_OR_CONE_MM,
         };

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Fill;
 
+use Undro\Line\Lay;
 use Undro\Line\Line;
-use Undro\Spool\Lay;
 use Undro\Units\Length;
 use Undro\Units\Volume;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Join;
 
+use Undro\Knot\Knot;
+
 /** How well a knot fits a pair of lines, a place and a pair of hands. */
 final readonly class Fit
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Join;
 
+use Undro\Knot\Knot;
+use Undro\Knot\Where;
 use Undro\Line\Material;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Join;
 
+use Undro\Knot\Knot;
 use Undro\Units\Typed;
 
 /** What a knot kept of the weaker line in the angler's own pull tests, as typed: a share, or per cent. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Undro\Knot;
 
-use Undro\Join\Knot;
 use Undro\Knot\Tying\Alberto;
 use Undro\Knot\Tying\Albright;
 use Undro\Knot\Tying\ArborKnot;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Undro\Learning;
 
-use Undro\Belief\Precision;
 use Undro\Fill\Band;
 use Undro\Line\Line;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
+use Undro\Statistics\Precision;
 use Undro\Units\Length;
 
 /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Undro\Line;
 
-use Undro\Spool\Lay;
 use Undro\Units\Area;
 use Undro\Units\Diameter;
 

@@ -9,16 +9,6 @@ use Undro\DomainFault;
 /** A plan that cannot be worked out yet. */
 final class BadPlan extends DomainFault
 {
-    public static function lengthNeeded(string $role, string $word): self
-    {
-        return new self("$role.length_m", "How much $word goes on? Give its length, such as 150 m.");
-    }
-
-    public static function backingNeeded(): self
-    {
-        return new self('backing.size', 'Pick a backing, or type its thickness or strength, such as 0.30 mm or 12 lb.');
-    }
-
     public static function noFiller(): self
     {
         return new self('main.length_m', 'Pick the filler the main line comes off, so that what is left on it is known.');

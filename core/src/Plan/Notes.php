@@ -15,6 +15,7 @@ use Undro\Line\Material;
 use Undro\Spool\Source;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
+use Undro\Way\Wanted;
 use Undro\Way\WayId;
 use Undro\Way\Ways;
 

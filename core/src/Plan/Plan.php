@@ -21,6 +21,8 @@ use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Way\BadWay;
 use Undro\Way\Build;
+use Undro\Way\Open;
+use Undro\Way\Wanted;
 use Undro\Way\WayId;
 use Undro\Way\Ways;
 
@@ -103,23 +105,23 @@ final readonly class Plan
     private static function layers(Open $open, Wanted $wanted, ?Length $mainLength): array
     {
         if ($open === Open::Backing) {
-            $mainLength ?? throw BadPlan::lengthNeeded('main', 'main line');
-            $backing = $wanted->backing ?? throw BadPlan::backingNeeded();
+            $mainLength ?? throw BadWay::lengthNeeded('main', 'main line');
+            $backing = $wanted->backing ?? throw BadWay::backingNeeded();
 
             return [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $wanted->main, $mainLength)];
         }
         $under = [];
         if ($wanted->way === WayId::Grip) {
-            $backing = $wanted->backing ?? throw BadPlan::backingNeeded();
+            $backing = $wanted->backing ?? throw BadWay::backingNeeded();
             $under = [Layer::of(Role::Backing, $backing, $wanted->backingLength ?? Length::metres(Ways::GRIP_M))];
         } elseif ($wanted->backing !== null && $wanted->way->hasBacking()) {
-            $length = $wanted->backingLength ?? throw BadPlan::lengthNeeded('backing', 'backing');
+            $length = $wanted->backingLength ?? throw BadWay::lengthNeeded('backing', 'backing');
             $under = [Layer::of(Role::Backing, $wanted->backing, $length)];
         }
         if ($open === Open::Main) {
             return [...$under, Layer::open(Role::Main, $wanted->main)];
         }
-        $mainLength ?? throw BadPlan::lengthNeeded('main', 'main line');
+        $mainLength ?? throw BadWay::lengthNeeded('main', 'main line');
 
         return [...$under, Layer::of(Role::Main, $wanted->main, $mainLength)];
     }

@@ -6,6 +6,7 @@ namespace Undro\Practice;
 
 use Undro\Drag\Pull;
 use Undro\Drag\Pulls;
+use Undro\Statistics\RandomSource;
 use Undro\Units\Force;
 
 /**
@@ -29,7 +30,7 @@ final readonly class SimulatedDrag
     /** @param Force $target the running force it is to be set to; it starts anywhere from a quarter of it up to it */
     public static function drawn(int $seed, Force $target): self
     {
-        $chance = new Chance($seed);
+        $chance = new RandomSource($seed);
         $exponential = $chance->uniform() < 0.5;
         $exponent = $exponential ? 0.15 + 0.75 * $chance->uniform() : 0.5 + 2.5 * $chance->uniform();
 
@@ -57,7 +58,7 @@ final readonly class SimulatedDrag
     /** What the scale reads of the pull of this number, each figure with its noise. */
     public function pull(float $turns, int $number): Pull
     {
-        $chance = new Chance($this->seed * 1000 + $number);
+        $chance = new RandomSource($this->seed * 1000 + $number);
         $read = static fn(float $newtons): Force => Force::newtons($newtons * (1 + self::NOISE * max(-3.0, min(3.0, $chance->normal()))));
         $true = $this->running($turns)->inNewtons();
         $running = $read($true);

@@ -12,6 +12,7 @@ use Undro\Run\Tension;
 use Undro\Run\Winding;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
+use Undro\Statistics\RandomSource;
 use Undro\Twist\Sense;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -34,7 +35,7 @@ final readonly class SimulatedReel
     /** @param list<Layer> $layers */
     public static function drawn(int $seed, Spool $spool, array $layers): self
     {
-        $chance = new Chance($seed);
+        $chance = new RandomSource($seed);
         $factor = static fn(float $sd): float => max(0.7, min(1.4, 1 + $sd * $chance->normal()));
         $sense = static fn(): Sense => $chance->uniform() < 0.5 ? Sense::Clockwise : Sense::CounterClockwise;
 
@@ -82,7 +83,7 @@ final readonly class SimulatedReel
      */
     public function readings(Length $depth): array
     {
-        $chance = new Chance($this->seed ^ (int) round(1000 * $depth->inMillimetres()));
+        $chance = new RandomSource($this->seed ^ (int) round(1000 * $depth->inMillimetres()));
         $read = fn(): Length => Length::millimetres(round($depth->inMillimetres() + max(-0.4, min(0.4, Tolerance::DEPTH_READING_MM * $chance->normal())), 1));
 
         return [$read(), $read(), $read()];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Undro\Run;
 
-use Undro\Belief\Gaussian;
 use Undro\Fill\BadFill;
 use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
@@ -13,6 +12,7 @@ use Undro\Line\Line;
 use Undro\Spool\BadSpool;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
+use Undro\Statistics\Gaussian;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Volume;

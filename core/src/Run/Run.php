@@ -50,7 +50,7 @@ final readonly class Run
      */
     public static function of(Setting $setting, array $marks): self
     {
-        $told = new Telling(Steps::for($setting));
+        $told = new MarkReducer(Steps::for($setting));
         foreach ($marks as $mark) {
             $told->hear($mark);
         }

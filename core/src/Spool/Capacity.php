@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Spool;
 
+use Undro\Line\Lay;
 use Undro\Units\Length;
 use Undro\Units\Volume;
 

@@ -24,4 +24,10 @@ enum ReelKind: string
     {
         return Length::millimetres($this === self::Spinning ? 1.5 : 2.0);
     }
+
+    /** The lip that spools of this kind usually have. */
+    public function usualLip(): LipShape
+    {
+        return $this === self::Spinning ? LipShape::Bevelled : LipShape::Straight;
+    }
 }

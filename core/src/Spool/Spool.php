@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Spool;
 
-use Undro\Fill\Together;
+use Undro\Line\Lay;
+use Undro\Statistics\CorrelationMatrix;
 use Undro\Units\Area;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -29,7 +30,7 @@ final readonly class Spool
         public float $scale,
         public float $sd,
         private ?Volume $atRatedGap,
-        public ?Together $together = null,
+        public ?CorrelationMatrix $correlations = null,
     ) {}
 
     /**
@@ -68,21 +69,21 @@ final readonly class Spool
     /** The same spool, its room known as well as this. @param float $sd relative sd of the line volume */
     public function trusted(float $sd): self
     {
-        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap, $this->together);
+        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap, $this->correlations);
     }
 
     /** The same spool as finished fills have shown it to be. @param float $factor on its room @param float $sd relative, of the room then */
-    public function learnt(float $factor, float $sd, Together $together): self
+    public function learnt(float $factor, float $sd, CorrelationMatrix $correlations): self
     {
         $known = $this->roomier($factor);
 
-        return new self($known->source, $known->geometry, $known->capacity, $known->ratedGap, $known->lay, $known->scale, $sd, $known->atRatedGap, $together);
+        return new self($known->source, $known->geometry, $known->capacity, $known->ratedGap, $known->lay, $known->scale, $sd, $known->atRatedGap, $correlations);
     }
 
     /** The same spool, its room this much larger than the figures say. @param float $factor above 0 */
     public function roomier(float $factor): self
     {
-        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale * $factor, $this->sd, $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap), $this->together);
+        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale * $factor, $this->sd, $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap), $this->correlations);
     }
 
     /** The same spool with a sleeve clipped on, or tape wound over its arbor. @throws BadSpool without the lip and one more measure, or if it reaches the lip */
@@ -90,7 +91,7 @@ final readonly class Spool
     {
         $geometry = $this->geometry ?? throw BadSpool::noArborToBuildOn();
 
-        return new self($this->source, Geometry::of($geometry->lip, $arbor, $geometry->traverse), $this->capacity, $this->ratedGap, $this->lay, $this->scale, $this->sd, null, $this->together);
+        return new self($this->source, Geometry::of($geometry->lip, $arbor, $geometry->traverse), $this->capacity, $this->ratedGap, $this->lay, $this->scale, $this->sd, null, $this->correlations);
     }
 
     /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */

@@ -24,7 +24,6 @@ final class StampedText
     private const PAIR = '/\G\s*(?<pe>PE)?\s*(?<size>\d+(?:[.,]\d+)?|[.,]\d+)\s*(?<sizeUnit>mm|kgs?|lbs?\.?|in)?\s*'
         . '(?<mark>[\/\-–—:x×]|(?<=[a-z])(?=\s*\d))\s*(?<length>\d+(?:\.\d+)?)\s*(?<lengthUnit>metres?|meters?|m|yards?|yds?|y)?(?![\p{L}\d.\/])\s*(?<stop>[,;|]?)/iu';
     private const THICKEST_MM = 3.0;
-    private const LONGEST_M = 20_000.0;
 
     /**
      * @return non-empty-list<Rating>
@@ -79,7 +78,7 @@ final class StampedText
         };
         $diameter->inMillimetres() <= self::THICKEST_MM || throw BadRating::thick($part, $diameter->inMillimetres());
         $length = Length::of((float) $found['length'], self::lengthUnit($found, $unit, $units));
-        $length->inMetres() <= self::LONGEST_M || throw BadRating::long($part, $length->inMetres());
+        $length->inMetres() <= Length::LONGEST_M || throw BadRating::long($part, $length->inMetres());
         $stamped = match (true) {
             $strength !== null => "{$found['size']} $unit",
             $unit === 'pe' => "PE {$found['size']}",

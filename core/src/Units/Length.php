@@ -7,6 +7,9 @@ namespace Undro\Units;
 /** A length, signed: line, gap, depth, traverse. Canonical unit: metre. */
 final readonly class Length
 {
+    /** No line is longer, m: more than any pack or bulk spool that is sold. */
+    public const LONGEST_M = 20_000.0;
+
     private function __construct(private float $metres)
     {
         is_finite($metres) || throw BadQuantity::notFinite('length');

@@ -29,4 +29,14 @@ final class BadWay extends DomainFault
     {
         return new self('main.length_m', 'All of the main line would stand above the lip. Shorten it.');
     }
+
+    public static function lengthNeeded(string $role, string $word): self
+    {
+        return new self("$role.length_m", "How much $word goes on? Give its length, such as 150 m.");
+    }
+
+    public static function backingNeeded(): self
+    {
+        return new self('backing.size', 'Pick a backing, or type its thickness or strength, such as 0.30 mm or 12 lb.');
+    }
 }

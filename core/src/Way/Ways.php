@@ -9,7 +9,6 @@ use Undro\Fill\Fill;
 use Undro\Habit\BackingSchool;
 use Undro\Habit\Question;
 use Undro\Line\Material;
-use Undro\Plan\Wanted;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
 
@@ -32,11 +31,11 @@ final readonly class Ways
      * @param float|null $pace   handle turns a minute
      * @param bool       $spare  an identical spare spool is at hand
      *
-     * @throws \Undro\Plan\BadPlan|\Undro\Fill\BadFill|\Undro\Spool\BadSpool
+     * @throws BadWay|\Undro\Fill\BadFill|\Undro\Spool\BadSpool
      */
     public static function of(Wanted $wanted, ?float $pace, bool $spare): self
     {
-        $bench = WayBench::of($wanted, $pace);
+        $bench = WayCalculator::of($wanted, $pace);
         $whole = $bench->whole();
         $ways = [
             $whole->fits() ? $bench->backing($whole) : self::full(WayId::Backing),

@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 use Undro\Tests\Property;
 
 /** Cuts that are possible, and the best there are: held against every way there is where that can be counted. */
@@ -140,7 +140,7 @@ final class AllocatorTest extends TestCase
     /** @return array<string, mixed> a made-up day: few lines, so that jobs vie for the same fillers */
     private static function day(int $seed, int $jobs, int $parts): array
     {
-        $chance = new Chance($seed);
+        $chance = new RandomSource($seed);
         $one = static fn(array $of): mixed => $of[(int) ($chance->uniform() * count($of))];
         $case = ['jobs' => [], 'fillers' => [], 'packs' => [], 'backing_pieces_max' => $parts, 'useful_m' => 50];
         for ($i = 0; $i < $jobs; ++$i) {

@@ -7,7 +7,7 @@ namespace Undro\Tests\Allocation;
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Undro\Allocation\Timeline;
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 use Undro\Tests\Property;
 
 /** One pair of hands, soaks beside the work. */
@@ -18,7 +18,7 @@ final class TimelineTest extends TestCase
     public function testHandsDoOneThingAtATimeAndNothingIsWoundBeforeItsSoakIsOver(): void
     {
         $this->limitTo(60)->forAll(Generators::choose(1, 100_000), Generators::choose(0, 12))->then(function (int $seed, int $count): void {
-            $chance = new Chance($seed);
+            $chance = new RandomSource($seed);
             $jobs = [];
             for ($i = 0; $i < $count; ++$i) {
                 $jobs["job $i"] = ['soak' => $chance->uniform() < 0.5 ? 30 * $chance->uniform() : 0.0, 'work' => 5 + 20 * $chance->uniform()];

@@ -6,7 +6,7 @@ namespace Undro\Tests\Device;
 
 use PHPUnit\Framework\TestCase;
 use Undro\Device\PullTrace;
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 
 /** Pulls are read out of a stream as somebody at the scale would read them. */
 final class PullTraceTest extends TestCase
@@ -15,7 +15,7 @@ final class PullTraceTest extends TestCase
     {
         foreach ([[12.0, 12.0], [18.0, 12.0], [25.0, 20.0]] as $seed => [$startUp, $running]) {
             $trace = new PullTrace();
-            self::stream($trace, $startUp, $running, new Chance($seed + 1));
+            self::stream($trace, $startUp, $running, new RandomSource($seed + 1));
             self::assertSame(1, $trace->pulls());
             self::assertEqualsWithDelta($startUp, $trace->startUp() ?? 0, 0.05 * $startUp);
             self::assertEqualsWithDelta($running, $trace->running() ?? 0, 0.03 * $running);
@@ -27,7 +27,7 @@ final class PullTraceTest extends TestCase
     {
         for ($seed = 1; $seed <= 60; ++$seed) {
             $trace = new PullTrace();
-            self::stream($trace, 10, 10, new Chance($seed));
+            self::stream($trace, 10, 10, new RandomSource($seed));
             self::assertEqualsWithDelta(10, $trace->running() ?? 0, 0.15, "seed $seed");
         }
         $late = new PullTrace();
@@ -78,13 +78,13 @@ final class PullTraceTest extends TestCase
     {
         $trace = new PullTrace();
         foreach ([10.0, 11.0, 12.0] as $running) {
-            self::stream($trace, 1.1 * $running, $running, new Chance(4));
+            self::stream($trace, 1.1 * $running, $running, new RandomSource(4));
         }
         self::assertSame(3, $trace->pulls());
         self::assertEqualsWithDelta(12, $trace->running() ?? 0, 0.4);
     }
 
-    private static function stream(PullTrace $trace, float $startUp, float $running, Chance $chance): void
+    private static function stream(PullTrace $trace, float $startUp, float $running, RandomSource $chance): void
     {
         $shape = [0.2, 0.5, 0.8, 1.0, 1.0, 0.97];
         foreach ($shape as $share) {

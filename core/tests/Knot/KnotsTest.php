@@ -6,8 +6,8 @@ namespace Undro\Tests\Knot;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Undro\Join\Knot;
 use Undro\Knot\Drawing;
+use Undro\Knot\Knot;
 use Undro\Knot\Knots;
 use Undro\Knot\Path;
 

@@ -6,10 +6,10 @@ namespace Undro\Tests\Learning;
 
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
-use Undro\Belief\Gaussian;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
-use Undro\Practice\Chance;
+use Undro\Statistics\Gaussian;
+use Undro\Statistics\RandomSource;
 use Undro\Tests\Property;
 
 /** What fills teach: the same as one linear Gaussian model of everything, in any order, and never less than before. */
@@ -66,7 +66,7 @@ final class LearntTest extends TestCase
             }
             $known = self::allAtOnce(array_slice($fills, 0, $count));
             $then = self::allAtOnce($fills);
-            $chance = new Chance($seed);
+            $chance = new RandomSource($seed);
             $sum = array_map(static fn(): float => $chance->normal(), range(1, 6));
             self::assertLessThanOrEqual($known->variance($sum) + 1e-12, $then->variance($sum));
         });
@@ -137,7 +137,7 @@ final class LearntTest extends TestCase
     /** @return list<array<string, mixed>> made-up fills of a truth that is a little off what is printed */
     private static function fills(int $seed, int $count): array
     {
-        $chance = new Chance($seed);
+        $chance = new RandomSource($seed);
         $fills = [];
         for ($i = 0; $i < $count; ++$i) {
             $spool = ['a', 'b', 'c'][(int) ($chance->uniform() * 3)];

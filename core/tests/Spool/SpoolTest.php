@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Undro\Tests\Spool;
 
 use PHPUnit\Framework\TestCase;
+use Undro\Line\Lay;
 use Undro\Spool\BadSpool;
-use Undro\Spool\Lay;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
 use Undro\Spool\Source;

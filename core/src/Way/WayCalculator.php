@@ -11,14 +11,12 @@ use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
 use Undro\Line\Line;
-use Undro\Plan\BadPlan;
-use Undro\Plan\Wanted;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
 
 /** Works out each way for one wanted fill. */
-final readonly class WayBench
+final readonly class WayCalculator
 {
     /** Line lost where a wound line is cut and joined again. */
     private const REJOIN_M = 1.0;
@@ -30,14 +28,14 @@ final readonly class WayBench
 
     private function __construct(private Wanted $wanted, private ?float $pace, private Line $backing, private Length $mainLength) {}
 
-    /** @throws BadPlan if the main line's length or the backing is missing */
+    /** @throws BadWay if the main line's length or the backing is missing */
     public static function of(Wanted $wanted, ?float $pace): self
     {
         return new self(
             $wanted,
             $pace,
-            $wanted->backing ?? throw BadPlan::backingNeeded(),
-            $wanted->mainLength ?? throw BadPlan::lengthNeeded('main', 'main line'),
+            $wanted->backing ?? throw BadWay::backingNeeded(),
+            $wanted->mainLength ?? throw BadWay::lengthNeeded('main', 'main line'),
         );
     }
 

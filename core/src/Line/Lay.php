@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Spool;
+namespace Undro\Line;
 
 /** How evenly the reel lays its wraps. Factors: handbook, chapter 2. */
 enum Lay: string

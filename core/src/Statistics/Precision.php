@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Belief;
+namespace Undro\Statistics;
 
 /** The inverse of a precision: the covariance of figures whose knowledge has been added up. */
 final class Precision

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Plan;
+namespace Undro\Way;
 
 /** What a plan leaves to be worked out. */
 enum Open: string

@@ -5,30 +5,30 @@ declare(strict_types=1);
 namespace Undro\Tests\Fill;
 
 use PHPUnit\Framework\TestCase;
+use Undro\Fill\Covariance;
 use Undro\Fill\DepthMark;
 use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
-use Undro\Fill\Spread;
-use Undro\Fill\Together;
+use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
-use Undro\Spool\Lay;
 use Undro\Spool\Measures;
 use Undro\Spool\Spool;
+use Undro\Statistics\CorrelationMatrix;
 use Undro\Tests\Property;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 
 /** Figures that were learnt together are not known independently, and every band knows it. */
-final class SpreadTest extends TestCase
+final class CovarianceTest extends TestCase
 {
     use Property;
 
     public function testWithoutTiesTheVariancesAddUp(): void
     {
-        $spread = new Spread(self::spool(null), self::layers());
+        $spread = new Covariance(self::spool(null), self::layers());
         self::assertEqualsWithDelta((2 * 0.04) ** 2 + (3 * 0.05) ** 2 + (0.5 * 0.15) ** 2, $spread->variance([2.0, -3.0, 0.5]), 1e-12);
         self::assertEqualsWithDelta(2 * 0.04 ** 2, $spread->covariance([2.0, 0.0, 0.0], [1.0, 0.0, 0.0]), 1e-12);
         self::assertEqualsWithDelta(0.0, $spread->covariance([2.0, 0.0, 0.0], [0.0, 1.0, 1.0]), 1e-12);
@@ -66,11 +66,11 @@ final class SpreadTest extends TestCase
         $gap = Length::millimetres(1.6);
         self::assertEqualsWithDelta(1.1 * $spool->fullVolume($gap)->inCubicMillimetres(), $learnt->fullVolume($gap)->inCubicMillimetres(), 1e-6);
         self::assertSame(0.02, $learnt->sd);
-        self::assertSame(0.3, $learnt->trusted(0.01)->together?->between(null, Role::Backing));
-        self::assertSame(0.0, (new Together([]))->between(Role::Main, Role::Backing));
+        self::assertSame(0.3, $learnt->trusted(0.01)->correlations?->between(0, 2));
+        self::assertSame(0.0, (new CorrelationMatrix([]))->between(1, 2));
     }
 
-    private static function solved(?Together $together): Fill
+    private static function solved(?CorrelationMatrix $together): Fill
     {
         $layers = self::layers();
 
@@ -86,15 +86,15 @@ final class SpreadTest extends TestCase
         ];
     }
 
-    private static function spool(?Together $together): Spool
+    private static function spool(?CorrelationMatrix $together): Spool
     {
         $spool = Spool::of(new Measures(Diameter::millimetres(46.2), Diameter::millimetres(31), null, Length::millimetres(19.5), 0.04), [], Lay::Normal, Length::millimetres(1.5));
 
         return $together === null ? $spool : $spool->learnt(1.0, 0.04, $together);
     }
 
-    private static function together(float $backing, float $main = 0.0): Together
+    private static function together(float $backing, float $main = 0.0): CorrelationMatrix
     {
-        return new Together([[1.0, $main, $backing], [$main, 1.0, 0.0], [$backing, 0.0, 1.0]]);
+        return new CorrelationMatrix([[1.0, $main, $backing], [$main, 1.0, 0.0], [$backing, 0.0, 1.0]]);
     }
 }

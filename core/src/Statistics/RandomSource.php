@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Undro\Practice;
+namespace Undro\Statistics;
 
 /** Repeatable chance: the same seed always gives the same figures. */
-final class Chance
+final class RandomSource
 {
     private readonly \Random\Randomizer $random;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Undro\Tests\Belief;
+namespace Undro\Tests\Statistics;
 
 use PHPUnit\Framework\TestCase;
-use Undro\Belief\Gaussian;
+use Undro\Statistics\Gaussian;
 
 final class GaussianTest extends TestCase
 {

@@ -8,7 +8,7 @@ use Undro\Twist\Slack;
 use Undro\Units\Length;
 
 /** Hears the marks of a run one after the other. The one place that knows what each of them changes. */
-final class Telling
+final class MarkReducer
 {
     /** Readings further apart than this are not of one level, mm. Ours: three times the error of one. */
     private const SPREAD_MM = 0.9;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Plan;
+namespace Undro\Way;
 
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
@@ -12,8 +12,6 @@ use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
-use Undro\Way\Cost;
-use Undro\Way\WayId;
 
 /** A fill as an angler asks for it. */
 final readonly class Wanted

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Join;
+namespace Undro\Knot;
 
 /** Where a join lies. */
 enum Where: string

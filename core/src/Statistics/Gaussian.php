@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Belief;
+namespace Undro\Statistics;
 
 /**
  * What is believed of several figures at once: their means and how they vary together. Readings are linear; each is taken in

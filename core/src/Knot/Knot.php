@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Join;
+namespace Undro\Knot;
 
 /** The knots by their standard names, with what each keeps of the weaker line. Source: handbook, chapter 4. */
 enum Knot: string

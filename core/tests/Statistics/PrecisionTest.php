@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Undro\Tests\Belief;
+namespace Undro\Tests\Statistics;
 
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
-use Undro\Belief\Gaussian;
-use Undro\Belief\Precision;
-use Undro\Practice\Chance;
+use Undro\Statistics\Gaussian;
+use Undro\Statistics\Precision;
+use Undro\Statistics\RandomSource;
 use Undro\Tests\Property;
 
 /** Knowledge added up and turned round is the same as knowledge taken in reading by reading. */
@@ -26,7 +26,7 @@ final class PrecisionTest extends TestCase
     public function testReadingsAddUpToWhatTheyTeachOneByOne(): void
     {
         $this->limitTo(40)->forAll(Generators::choose(1, 100_000), Generators::choose(1, 7), Generators::choose(0, 9))->then(static function (int $seed, int $figures, int $readings): void {
-            $chance = new Chance($seed);
+            $chance = new RandomSource($seed);
             $sd = array_map(static fn(): float => 0.02 + 0.2 * $chance->uniform(), range(1, $figures));
             $belief = Gaussian::independent(array_fill(0, $figures, 1.0), $sd);
             $precision = [];

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Undro\Belief;
+namespace Undro\Statistics;
 
 /** The middle of several readings: one that is far off moves it little. */
-final class Middle
+final class Median
 {
     /** @param list<float> $figures one at least */
     public static function of(array $figures): float

@@ -7,7 +7,7 @@ namespace Undro\Fill;
 use Undro\Spool\Spool;
 
 /** How well the room of a spool and the cells of its layers are known, together: the factors on them and their covariance. */
-final readonly class Spread
+final readonly class Covariance
 {
     /** @param list<Layer> $layers */
     public function __construct(private Spool $spool, private array $layers) {}
@@ -21,12 +21,12 @@ final readonly class Spread
     public function covariance(array $one, array $other): float
     {
         $sd = [$this->spool->sd, ...array_map(static fn(Layer $layer): float => $layer->line->cellSd, $this->layers)];
-        $role = [null, ...array_map(static fn(Layer $layer): Role => $layer->role, $this->layers)];
-        $together = $this->spool->together;
+        $place = [0, ...array_map(static fn(Layer $layer): int => $layer->role === Role::Main ? 1 : 2, $this->layers)];
+        $learnt = $this->spool->correlations;
         $sum = 0.0;
         foreach ($sd as $i => $a) {
             foreach ($sd as $j => $b) {
-                $tied = $i === $j ? 1.0 : ($together?->between($role[$i], $role[$j]) ?? 0.0);
+                $tied = $i === $j ? 1.0 : ($learnt?->between($place[$i], $place[$j]) ?? 0.0);
                 $sum += $tied === 0.0 ? 0.0 : $one[$i] * $other[$j] * $tied * $a * $b;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Undro\Upkeep;
 
 /** What can be done about the line on a spool. Source: handbook, chapter 6. */
-enum Care: string
+enum Remedy: string
 {
     case Leave = 'leave';
     case CutBack = 'cut_back';
