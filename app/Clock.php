@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App;
 
 use Illuminate\Support\Carbon;
-use Undro\Contract\Input;
+use Undro\Input\Input;
 use Undro\Units\Moment;
 
 /** This computer's clock, which may be wrong. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /** ./undro compute NAME < case.json: the result as JSON and exit 0, or what is wrong and exit 2. */
 
-use Undro\Contract\BadInput;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
+use Undro\Input\BadInput;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -22,9 +22,9 @@ use App\Models\RunMark;
 use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
-use Undro\Contract\Input;
 use Undro\Contract\RunCase;
 use Undro\Contract\RunInput;
+use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
 

@@ -15,8 +15,8 @@ use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
-use Undro\Contract\BadInput;
 use Undro\DomainFault;
+use Undro\Input\BadInput;
 
 /** Turns what went wrong into problem details (RFC 9457) with the field; a page gets a plain sentence, never a stack. */
 final class Problems

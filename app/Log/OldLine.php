@@ -7,7 +7,7 @@ namespace App\Log;
 use App\Models\Event as EventRow;
 use App\Models\Filler;
 use App\Models\Spool;
-use Undro\Contract\Input;
+use Undro\Input\Input;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Piece;

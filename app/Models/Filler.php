@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Twist\FillerSpool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Units\Price;
 
 /**

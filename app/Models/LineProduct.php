@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Clock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Units\Moment;

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Match\LineRange;
 

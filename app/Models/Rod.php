@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Match\LineRange;
 

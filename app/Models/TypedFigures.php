@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Undro\Contract\Input;
+use Undro\Input\Input;
 
 /** Figures of a record as typed; what is not there is not touched, what is empty is taken back. */
 final readonly class TypedFigures

@@ -11,7 +11,7 @@ use App\Models\Filler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Undro\Contract\Bounds;
+use Undro\Input\Bounds;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;

@@ -10,7 +10,7 @@ use App\Schema\Schema;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\InputBag;
-use Undro\Contract\Input;
+use Undro\Input\Input;
 
 /**
  * What is sent, held against the published contract: types, lengths and choices. Nothing that the contract does not name goes further.

@@ -10,6 +10,8 @@ use Undro\Allocation\BadAllocation;
 use Undro\Allocation\Part;
 use Undro\Allocation\Piece;
 use Undro\Allocation\Source;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Units\Length;
 
 /** "allocate": which filler or new pack feeds which spool on a bench day. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
+
 /** One calculator of the compute contract: a JSON object in, a JSON object out. */
 interface Calculator
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\BadInput;
+use Undro\Input\Input;
+
 /** The calculators by name; the one way in for PHP, HTTP and the shell. */
 final class Compute
 {

@@ -10,6 +10,8 @@ use Undro\DomainFault;
 use Undro\Fill\FilledLayer;
 use Undro\Fill\Role;
 use Undro\Habit\Question;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
 use Undro\Run\Steps;

@@ -10,6 +10,9 @@ use Undro\Drag\KnobLaw;
 use Undro\Drag\NextMove;
 use Undro\Drag\Pull;
 use Undro\Drag\Pulls;
+use Undro\Input\BadInput;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Units\Force;
 
 /** "drag_next": what to do after these pulls: pull again, move the knob, or leave it. */

@@ -8,6 +8,8 @@ use Undro\Choice\Fishing;
 use Undro\Drag\Knob;
 use Undro\Drag\LinkKind;
 use Undro\Drag\Mechanism;
+use Undro\Input\BadInput;
+use Undro\Input\Input;
 use Undro\Knot\Knot;
 use Undro\Spool\ReelKind;
 

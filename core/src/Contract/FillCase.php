@@ -10,6 +10,8 @@ use Undro\Fill\FilledLayer;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Fill\Solved;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 
 /** "fill": what fits on a spool. */
 final class FillCase implements Calculator

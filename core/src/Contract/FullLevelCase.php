@@ -8,6 +8,7 @@ use Undro\Fill\FullLevel;
 use Undro\Fill\GapReason;
 use Undro\Fill\GapReasonId;
 use Undro\Habit\FullMeans;
+use Undro\Input\Input;
 use Undro\Line\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;

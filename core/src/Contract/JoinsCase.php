@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Join\BadJoin;
 use Undro\Join\Fit;
 use Undro\Join\Hands;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Knot\Crossing;
 use Undro\Knot\Drawing;
 use Undro\Knot\Knot;

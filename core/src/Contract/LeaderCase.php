@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Join\LeaderSeat;
 
 /** "leader": where a leader's join sits at the cast, and the longest leader that works. */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Fill\Band;
+use Undro\Input\BadInput;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Learning\BadLearning;
 use Undro\Learning\Finished;
 use Undro\Learning\Learnt;

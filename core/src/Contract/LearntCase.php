@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Line\Material;
 
 /** "learnt": what was learnt of a spool or a line, in words. */

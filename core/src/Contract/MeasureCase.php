@@ -6,6 +6,9 @@ namespace Undro\Contract;
 
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
+use Undro\Input\BadInput;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Measure\LevelNow;
 use Undro\Measure\Measured;
 use Undro\Measure\Method;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Fill\FillCalculator;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Tolerance;
 

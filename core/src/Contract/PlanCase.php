@@ -10,6 +10,7 @@ use Undro\Fill\Gauge;
 use Undro\Fill\Narrowing;
 use Undro\Habit\Advice;
 use Undro\Habit\Question;
+use Undro\Input\Input;
 use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\LineSize;

@@ -10,6 +10,8 @@ use Undro\Fill\Role;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Habit\Question;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Line\Line;
 use Undro\Line\LineSize;
 use Undro\Line\Material;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Practice\SimulatedReel;
 use Undro\Run\Ending;
 use Undro\Run\Run;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Input;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Units\ForceUnit;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Fill\FullLevel;
+use Undro\Input\Input;
 use Undro\Line\Lay;
 use Undro\Line\Material;
 use Undro\Run\Ending;

@@ -7,6 +7,8 @@ namespace Undro\Contract;
 use Undro\Fill\FilledLayer;
 use Undro\Fill\Layer;
 use Undro\Habit\Question;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
 use Undro\Run\BadRun;

@@ -6,6 +6,7 @@ namespace Undro\Contract;
 
 use Undro\Habit\Question;
 use Undro\Habit\School;
+use Undro\Input\Input;
 
 /** "schools": the disputed questions, their schools, and what Undro picks and why. Asks nothing. */
 final class SchoolsCase implements Calculator

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Line\Material;
 use Undro\Strip\Outcome;
 use Undro\Strip\Removal;

@@ -7,6 +7,8 @@ namespace Undro\Contract;
 use Undro\Fill\FullLevel;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Line\Material;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Undro\Tests\Contract;
 
 use PHPUnit\Framework\TestCase;
-use Undro\Contract\BadInput;
-use Undro\Contract\Input;
 use Undro\DomainFault;
+use Undro\Input\BadInput;
+use Undro\Input\Input;
 use Undro\Line\Material;
 use Undro\Spool\BadSpool;
 use Undro\Units\Diameter;

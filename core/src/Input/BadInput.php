@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Contract;
+namespace Undro\Input;
 
 use Undro\DomainFault;
 
