@@ -23,8 +23,8 @@ use App\Models\Spool;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Undro\Contract\RunCase;
-use Undro\Contract\RunInput;
 use Undro\Input\Input;
+use Undro\Json\RunInput;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
 

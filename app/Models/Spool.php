@@ -11,9 +11,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Facades\DB;
-use Undro\Contract\SpoolInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\SpoolInput;
 use Undro\Spool\Tolerance;
 use Undro\Units\Moment;
 

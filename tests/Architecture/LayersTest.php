@@ -15,7 +15,7 @@ final class LayersTest
     /** The core's subjects, each standing on some of those before it. */
     private const SUBJECTS = [
         'Units', 'Input', 'Statistics', 'Line', 'Spool', 'Habit', 'Fill', 'Way', 'Plan', 'Knot', 'Join', 'Twist', 'Strip', 'Ledger', 'Measure',
-        'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Learning', 'Device', 'Practice', 'Contract',
+        'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Learning', 'Device', 'Practice', 'Day', 'Json', 'Contract',
     ];
 
     public function testTheCoreKnowsNothingOfTheApplication(): Rule

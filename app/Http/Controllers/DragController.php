@@ -13,7 +13,7 @@ use App\Models\Spool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Undro\Contract\PlanCase;
+use Undro\Json\Written;
 
 /** The drag settings of a spool in its reel: kept, and compared with those before. */
 final class DragController
@@ -37,7 +37,7 @@ final class DragController
                 'knob' => $drift->knob->value,
                 'position' => $drift->position,
                 'points' => array_map(static fn(array $point): array => ['at' => $point['at'], 'force_N' => $point['force'][0], 'low_N' => $point['force'][1], 'high_N' => $point['force'][2]], $drift->points),
-                ...PlanCase::sentence($drift->says()),
+                ...Written::sentence($drift->says()),
             ],
         ]);
     }

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Log\DragLog;
 use App\Models\DragSetting;
-use Undro\Contract\PlanCase;
+use Undro\Json\Written;
 use Undro\Units\Force;
 
 /** A kept setting of the drag. */
@@ -51,7 +51,7 @@ final class DragResource
             'pulls' => $setting->pulls,
             'temperature' => $setting->temperature,
             'chain' => (object) $setting->chain,
-            'again' => $again === null ? null : ['position' => $again[0], ...PlanCase::sentence($again[1])],
+            'again' => $again === null ? null : ['position' => $again[0], ...Written::sentence($again[1])],
         ];
     }
 }

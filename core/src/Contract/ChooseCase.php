@@ -11,6 +11,8 @@ use Undro\Choice\Snags;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\PlanInput;
+use Undro\Json\Written;
 use Undro\Line\Material;
 use Undro\Line\NominalDiameter;
 use Undro\Units\Mass;
@@ -48,8 +50,8 @@ final class ChooseCase implements Calculator
             ], $choice->materials),
             'length_m' => $choice->length->inMetres(),
             'leader' => $choice->leader === null ? null : ['length_m' => $choice->leader->inMetres(), 'strength_N' => $choice->leaderStrength?->inNewtons()],
-            'reasons' => array_map(PlanCase::sentence(...), $choice->reasons),
-            'limits' => array_map(PlanCase::sentence(...), $choice->limits),
+            'reasons' => array_map(Written::sentence(...), $choice->reasons),
+            'limits' => array_map(Written::sentence(...), $choice->limits),
             'rack' => array_map(static fn(Input $line): array => self::held($line, $choice), $in->objects('rack', 0, 1000)),
         ];
     }

@@ -19,6 +19,10 @@ use Undro\Habit\Habits;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\ChainInput;
+use Undro\Json\FillJson;
+use Undro\Json\SpoolInput;
+use Undro\Json\Written;
 use Undro\Spool\Arbor;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
@@ -108,7 +112,7 @@ final class DragCase implements Calculator
                 'at_best_N' => $link->atBest()->inNewtons(),
                 'weakest' => $link === $chain->weakest,
             ], $links),
-            'surprises' => array_map(PlanCase::sentence(...), $chain->surprises()),
+            'surprises' => array_map(Written::sentence(...), $chain->surprises()),
             'angle' => $angle === null ? null : RodAngle::of($angle)?->says(),
         ];
     }
@@ -122,7 +126,7 @@ final class DragCase implements Calculator
             return self::NOTHING_RUNS_OUT;
         }
         $spool = self::spool($in->object('spool'), $in->optionalChoice('reel', ReelKind::class));
-        $layers = array_map(FillCase::layer(...), $in->objects('layers', 0, 200));
+        $layers = array_map(FillJson::layer(...), $in->objects('layers', 0, 200));
         if ($layers !== [] && $spool->geometry === null) {
             return self::NOTHING_RUNS_OUT;
         }
@@ -149,7 +153,7 @@ final class DragCase implements Calculator
             'total_m' => $total,
             'retrieve_m' => ($gear = $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO)) === null ? null : FillCalculator::retrieve($runout->surface(Length::metres(0)), $gear)->inMetres(),
             'expected_limit_line_out_m' => $reached?->inMetres(),
-            'limit_says' => $total === null ? null : PlanCase::sentence(self::limitSays($target->weakest, $reached)),
+            'limit_says' => $total === null ? null : Written::sentence(self::limitSays($target->weakest, $reached)),
             'curve' => $total === null ? [] : array_map(static fn(int $i): array => $row($total * $i / (self::POINTS - 1)), range(0, self::POINTS - 1)),
             'measured' => array_map(static fn(array $point): array => [
                 'line_out_m' => $point[0],
@@ -157,7 +161,7 @@ final class DragCase implements Calculator
                 'over_predicted' => $point[1],
             ], $rise->excess),
             'by_measured' => $rise->byMeasured(),
-            'verdict' => ($says = $rise->verdict()) === null ? null : PlanCase::sentence($says),
+            'verdict' => ($says = $rise->verdict()) === null ? null : Written::sentence($says),
             'at' => $out === null || $total === null ? null : $row(min($out, $total)) + ['picture' => self::picture($spool, $layers, min($out, $total)) + ['bevel_mm' => $in->object('spool')->optionalMillimetres('bevel_depth_mm', 0, 30)?->inMillimetres()]],
         ];
     }
@@ -224,8 +228,8 @@ final class DragCase implements Calculator
         }
 
         return [
-            'shape' => PlanCase::shape($spool),
-            'layers' => $left === [] ? [] : FillCase::result(FillCalculator::solve($spool, null, $left))['layers'],
+            'shape' => Written::shape($spool),
+            'layers' => $left === [] ? [] : FillJson::write(FillCalculator::solve($spool, null, $left))['layers'],
         ];
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
-use Undro\Drag\BadDrag;
 use Undro\Drag\Knob;
 use Undro\Drag\KnobLaw;
 use Undro\Drag\NextMove;
@@ -13,25 +12,21 @@ use Undro\Drag\Pulls;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\PullsInput;
+use Undro\Json\Written;
 use Undro\Units\Force;
 
 /** "drag_next": what to do after these pulls: pull again, move the knob, or leave it. */
 final class DragNextCase implements Calculator
 {
-    /** Where the knob may stand, counted from wherever; wider than any thread. */
-    private const POSITION = [-1000.0, 1000.0];
     /** Points of the believed knob law that a drawing gets. */
     private const POINTS = 16;
 
     public static function compute(Input $in): array
     {
         $target = $in->force('target_N', ...Bounds::FORCE_N);
-        $knob = $in->choice('knob', Knob::class);
-        $limits = $in->has('limits') ? $in->object('limits') : Input::of([]);
-        $least = $limits->optionalNumber('min', ...self::POSITION);
-        $most = $limits->optionalNumber('max', ...self::POSITION);
-        $least === null || $most === null || $least <= $most || throw BadInput::outOfRange('limits.max', $most, $least, self::POSITION[1], '');
-        $pulls = array_map(static fn(Input $pull): Pull => self::pull($pull, $knob, $least, $most), $in->objects('pulls', 1, 200));
+        $read = PullsInput::read($in);
+        [$knob, $least, $most, $pulls] = [$read->knob, $read->least, $read->most, $read->pulls];
         $pulls !== [] || throw BadInput::missing('pulls');
         $row = Pulls::of($pulls);
         $next = NextMove::after($target, $knob, $row, $least, $most);
@@ -45,7 +40,7 @@ final class DragNextCase implements Calculator
             'sticky' => $row->sticky(),
             'scattered' => $row->scattered(),
             'why' => $why->text(),
-            'because' => PlanCase::sentence($why),
+            'because' => Written::sentence($why),
             'target_N' => $target->inNewtons(),
             'stickiness' => $row->stickiness,
             'off' => $row->off($target),
@@ -66,19 +61,6 @@ final class DragNextCase implements Calculator
             ], $pulls),
             'law' => $in->boolean('law') ? self::law($next->law, $pulls) : [],
         ];
-    }
-
-    private static function pull(Input $in, Knob $knob, ?float $least, ?float $most): Pull
-    {
-        $position = $in->number('position', ...self::POSITION);
-
-        return $in->make(static function () use ($in, $position, $knob, $least, $most): Pull {
-            $knob === Knob::Turn || abs($position - round($position)) < 1e-6 || throw BadDrag::notWhole($knob, $position);
-            $most === null || $position <= $most + 1e-6 || throw $knob === Knob::Notch ? BadDrag::pastStop($knob, $position, $most) : BadDrag::pastLimits($knob, $position, $least, $most);
-            $least === null || $position >= $least - 1e-6 || throw BadDrag::pastLimits($knob, $position, $least, $most);
-
-            return Pull::of($position, $in->force('running_N', ...Bounds::FORCE_N), $in->optionalForce('start_up_N', ...Bounds::FORCE_N));
-        });
     }
 
     /**

@@ -10,6 +10,7 @@ use Undro\Drag\LinkKind;
 use Undro\Drag\Mechanism;
 use Undro\Input\BadInput;
 use Undro\Input\Input;
+use Undro\Json\ChainInput;
 use Undro\Knot\Knot;
 use Undro\Spool\ReelKind;
 

@@ -6,12 +6,10 @@ namespace Undro\Contract;
 
 use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
-use Undro\Fill\FilledLayer;
-use Undro\Fill\Layer;
-use Undro\Fill\Role;
-use Undro\Fill\Solved;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\FillJson;
+use Undro\Json\SpoolInput;
 
 /** "fill": what fits on a spool. */
 final class FillCase implements Calculator
@@ -19,68 +17,11 @@ final class FillCase implements Calculator
     public static function compute(Input $in): array
     {
         $spool = SpoolInput::spool($in->object('spool'));
-        $layers = array_map(self::layer(...), $in->objects('layers', 1, 20));
+        $layers = array_map(FillJson::layer(...), $in->objects('layers', 1, 20));
         $gap = $in->optionalMillimetres('gap_mm', ...Bounds::GAP_MM);
         $gearRatio = $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
         $fill = $in->make(static fn(): Fill => FillCalculator::solve($spool, $gap, $layers, $gearRatio));
 
-        return self::result($fill);
-    }
-
-    /** @return array<string, mixed> */
-    public static function result(Fill $fill): array
-    {
-        $out = [
-            'full_volume_mm3' => $fill->full->inCubicMillimetres(),
-            'filled_fraction' => $fill->filledFraction,
-            'gap_mm' => $fill->gap->inMillimetres(),
-            'source' => $fill->spool->source->value,
-            'volume_sd' => $fill->spool->sd,
-            'layers' => array_map(static fn(FilledLayer $layer): array => self::filled($layer, $fill), $fill->layers),
-        ];
-        if ($fill->solved !== null) {
-            $out['solved'] = self::solved($fill->solved);
-        }
-
-        return $out;
-    }
-
-    /** @return array<string, mixed> */
-    private static function solved(Solved $solved): array
-    {
-        return [
-            'index' => $solved->index,
-            'length_m' => $solved->band->middle->inMetres(),
-            'low_m' => $solved->band->low()->inMetres(),
-            'high_m' => $solved->band->high()->inMetres(),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function filled(FilledLayer $layer, Fill $fill): array
-    {
-        return array_filter([
-            'role' => $layer->layer->role->value,
-            'material' => $layer->layer->line->material->value,
-            'diameter_mm' => $layer->layer->line->diameter->inMillimetres(),
-            'length_m' => $layer->length->inMetres(),
-            'share_of_full' => $layer->volume($fill->spool->lay)->inCubicMillimetres() / $fill->full->inCubicMillimetres(),
-            'bottom_diameter_mm' => $layer->bottom?->inMillimetres(),
-            'top_diameter_mm' => $layer->top?->inMillimetres(),
-            'depth_mm' => $layer->depth?->inMillimetres(),
-            'wraps' => $layer->wraps,
-            'handle_turns' => $layer->handleTurns,
-            'retrieve_m' => $layer->retrieve?->inMetres(),
-        ], static fn(mixed $value): bool => $value !== null);
-    }
-
-    /** @throws \Undro\DomainFault */
-    public static function layer(Input $in): Layer
-    {
-        $role = $in->choice('role', Role::class, Role::Main);
-        $line = SpoolInput::line($in);
-        $length = $in->optionalMetres('length_m', ...Bounds::LENGTH_M);
-
-        return $length === null ? Layer::open($role, $line) : Layer::of($role, $line, $length);
+        return FillJson::write($fill);
     }
 }

@@ -9,6 +9,7 @@ use Undro\Fill\GapReason;
 use Undro\Fill\GapReasonId;
 use Undro\Habit\FullMeans;
 use Undro\Input\Input;
+use Undro\Json\SpoolInput;
 use Undro\Line\Lay;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;

@@ -11,6 +11,7 @@ use Undro\Join\Hands;
 use Undro\Join\JoinChoice;
 use Undro\Join\Pair;
 use Undro\Join\PullTest;
+use Undro\Json\SpoolInput;
 use Undro\Knot\Knot;
 use Undro\Knot\Where;
 

@@ -8,6 +8,7 @@ use Undro\Fill\Band;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\SpoolInput;
 use Undro\Learning\BadLearning;
 use Undro\Learning\Finished;
 use Undro\Learning\Learnt;

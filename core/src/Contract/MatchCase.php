@@ -6,6 +6,9 @@ namespace Undro\Contract;
 
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\PlanInput;
+use Undro\Json\SpoolInput;
+use Undro\Json\Written;
 use Undro\Line\Material;
 use Undro\Match\Finding;
 use Undro\Match\LineMatch;
@@ -46,7 +49,7 @@ final class MatchCase implements Calculator
             'findings' => array_map(static fn(Finding $finding): array => [
                 'against' => $finding->against->value,
                 'verdict' => $finding->verdict->value,
-            ] + PlanCase::sentence($finding->sentence), $match->findings),
+            ] + Written::sentence($finding->sentence), $match->findings),
         ];
     }
 

@@ -9,6 +9,8 @@ use Undro\Fill\Role;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\PlanInput;
+use Undro\Json\SpoolInput;
 use Undro\Measure\LevelNow;
 use Undro\Measure\Measured;
 use Undro\Measure\Method;

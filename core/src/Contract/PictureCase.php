@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
-use Undro\Fill\FillCalculator;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\FillJson;
+use Undro\Json\PictureJson;
+use Undro\Json\SpoolInput;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Tolerance;
 
@@ -19,13 +21,8 @@ final class PictureCase implements Calculator
         $reel = $in->choice('reel', ReelKind::class, ReelKind::Spinning);
         $measures = SpoolInput::measures($spoolIn, Tolerance::GEOMETRY);
         $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
-        $layers = array_map(FillCase::layer(...), $in->objects('layers', 0, 200));
-        $fill = $layers === [] ? null : FillCalculator::solve($spool, null, $layers, $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO));
+        $layers = array_map(FillJson::layer(...), $in->objects('layers', 0, 200));
 
-        return [
-            'shape' => PlanCase::shape($spool),
-            'layers' => $fill === null ? [] : FillCase::result($fill)['layers'],
-            'filled_fraction' => $fill->filledFraction ?? 0.0,
-        ];
+        return PictureJson::write($spool, $layers, $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO));
     }
 }

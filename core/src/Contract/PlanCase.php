@@ -11,6 +11,9 @@ use Undro\Fill\Narrowing;
 use Undro\Habit\Advice;
 use Undro\Habit\Question;
 use Undro\Input\Input;
+use Undro\Json\FillJson;
+use Undro\Json\PlanInput;
+use Undro\Json\Written;
 use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\LineSize;
@@ -18,10 +21,6 @@ use Undro\Plan\Note;
 use Undro\Plan\Plan;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
-use Undro\Spool\Spool;
-use Undro\Units\Price;
-use Undro\Units\Sentence;
-use Undro\Way\Build;
 
 /**
  * "plan": a whole plan as the angler types it, with the full level by rule, notes, the depth mark and what would narrow
@@ -43,7 +42,7 @@ final class PlanCase implements Calculator
                 'gauge' => $gauge === null ? null : ['thing' => $gauge->thing, 'count' => $gauge->count, 'mm' => $gauge->thickness->inMillimetres(), 'word' => $gauge->word],
             ],
             'bevel_mm' => $read->lip === LipShape::Bevelled ? $read->bevel?->inMillimetres() : null,
-            'bare_spool' => self::shape($read->wanted->spool),
+            'bare_spool' => Written::shape($read->wanted->spool),
             'rated_gap_mm' => $read->wanted->spool->ratedGap->inMillimetres(),
             'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $read->ratings),
             'lines' => array_filter(['main' => self::size($read->wanted->main, $read->mainSize), 'backing' => self::size($read->wanted->backing, $read->backingSize)]),
@@ -72,8 +71,8 @@ final class PlanCase implements Calculator
     /** @return array<string, mixed> */
     private static function result(Plan $plan): array
     {
-        $fill = FillCase::result($plan->drawn);
-        $solved = FillCase::result($plan->fill)['solved'] ?? null;
+        $fill = FillJson::write($plan->drawn);
+        $solved = FillJson::write($plan->fill)['solved'] ?? null;
 
         return [
             'open' => $plan->open->value,
@@ -90,11 +89,11 @@ final class PlanCase implements Calculator
                 'one_reading' => self::depthMark($plan->oneReading),
                 'three_readings' => self::depthMark($plan->threeReadings),
             ],
-            'spool' => self::shape($plan->fill->spool),
+            'spool' => Written::shape($plan->fill->spool),
             'hump_mm' => $plan->fill->spool->lay === Lay::Coarse ? FullLevel::HUMP_MM : 0.0,
-            'build' => self::build($plan->build),
+            'build' => Written::build($plan->build),
             'main_most_m' => $plan->mainMost->inMetres(),
-            'cost' => self::price($plan->cost),
+            'cost' => Written::price($plan->cost),
             'narrowings' => array_map(static fn(Narrowing $narrowing): array => [
                 'id' => $narrowing->by->value,
                 'half_m' => $narrowing->half->inMetres(),
@@ -103,21 +102,7 @@ final class PlanCase implements Calculator
             'notes' => array_map(static fn(Note $note): array => [
                 'id' => $note->id,
                 'weight' => $note->weight->value,
-            ] + self::sentence($note->sentence), $plan->notes),
-        ];
-    }
-
-    /** @return array<string, float>|null what a drawing needs of a spool's shape */
-    public static function shape(Spool $spool): ?array
-    {
-        $geometry = $spool->geometry;
-
-        return $geometry === null ? null : [
-            'lip_mm' => $geometry->lip->inMillimetres(),
-            'arbor_thin_mm' => $geometry->arbor->thin->inMillimetres(),
-            'arbor_thick_mm' => $geometry->arbor->thick->inMillimetres(),
-            'traverse_mm' => $geometry->traverse->inMillimetres(),
-            'bare_depth_mm' => $geometry->depthOf($geometry->arbor->thin)->inMillimetres(),
+            ] + Written::sentence($note->sentence), $plan->notes),
         ];
     }
 
@@ -130,24 +115,6 @@ final class PlanCase implements Calculator
             'by_depth_half_m' => $mark->byDepth->inMetres(),
             'together_half_m' => $mark->together->inMetres(),
         ];
-    }
-
-    /** @return array<string, mixed> a sentence whole, and with its figures apart */
-    public static function sentence(Sentence $sentence): array
-    {
-        return ['text' => $sentence->text(), 'sentence' => $sentence->words, 'figures' => $sentence->figures()];
-    }
-
-    /** @return array<string, mixed>|null */
-    public static function price(?Price $price): ?array
-    {
-        return $price === null ? null : ['amount' => $price->amount, 'money' => $price->money];
-    }
-
-    /** @return array<string, mixed>|null */
-    public static function build(?Build $build): ?array
-    {
-        return $build === null ? null : ['outside_mm' => $build->outside->inMillimetres(), 'wraps' => $build->wraps];
     }
 
     /** @return array<string, mixed>|null */

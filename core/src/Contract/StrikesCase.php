@@ -6,6 +6,7 @@ namespace Undro\Contract;
 
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\Written;
 use Undro\Line\Material;
 use Undro\Spool\Usual;
 use Undro\Strike\BadStrike;
@@ -66,7 +67,7 @@ final class StrikesCase implements Calculator
                     'turns' => $line['sweep']->turnsFor($hook->asks(), $at),
                 ], Hook::cases()),
             ], $lines),
-            'says' => array_map(PlanCase::sentence(...), self::says($lines, $at, $drag)),
+            'says' => array_map(Written::sentence(...), self::says($lines, $at, $drag)),
         ];
     }
 

@@ -6,19 +6,19 @@ namespace Undro\Contract;
 
 use Undro\Fill\FullLevel;
 use Undro\Fill\Layer;
-use Undro\Fill\Role;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Json\PlanInput;
+use Undro\Json\SpoolInput;
+use Undro\Json\UpkeepJson;
 use Undro\Line\Material;
 use Undro\Spool\LipShape;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Usual;
-use Undro\Strip\Removal;
 use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Upkeep\BadUpkeep;
 use Undro\Upkeep\Limits;
-use Undro\Upkeep\Option;
 use Undro\Upkeep\Outing;
 use Undro\Upkeep\Upkeep;
 use Undro\Upkeep\Wear;
@@ -60,73 +60,20 @@ final class UpkeepCase implements Calculator
             self::price($in, 'backing_price'),
             $today,
         ));
-        $turn = $upkeep->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M;
-        $pace = $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN);
-
-        return [
-            'state' => $upkeep->state->value,
-            'word' => $upkeep->state->word(),
-            'calls' => $upkeep->state->calls(),
-            'share' => $wear->share,
-            'by_age' => $wear->byAge,
-            'age_months' => $wear->ageMonths,
-            'limit_months' => $wear->limits->months,
-            'outings' => $wear->outings,
-            'limit_outings' => $wear->limits->outings,
-            'hard_share' => $wear->hardShare,
-            'due_on' => $wear->dueOn,
-            'days_left' => $wear->daysLeft,
-            'turn_on' => $wear->turnOn,
-            'caution' => Removal::CAUTION,
-            'reach_m' => $wear->reach->inMetres(),
-            'level' => $upkeep->level === null ? null : [
-                'depth_mm' => $upkeep->level->depth->inMillimetres(),
-                'wanted_mm' => $upkeep->level->wanted->inMillimetres(),
-                'retrieve_m' => $upkeep->level->retrieve?->inMetres(),
-                'drop' => $upkeep->level->drop,
-                'low' => $upkeep->level->low,
-            ],
-            'pick' => $upkeep->pick->value,
-            'pick_word' => $upkeep->pick->word(),
-            ...PlanCase::sentence($upkeep->says),
-            'options' => array_map(static fn(Option $option): array => [
-                'id' => $option->remedy->value,
-                'word' => $option->remedy->word(),
-                'picked' => $option->remedy === $upkeep->pick,
-                'fits' => $option->fits,
-                'off_m' => $option->off->inMetres(),
-                'add_m' => $option->add->inMetres(),
-                'wound_m' => $option->wound->inMetres(),
-                'minutes' => $option->wound->inMetres() / $turn / $pace,
-                'cost' => PlanCase::price($option->cost),
-                ...PlanCase::sentence($option->says),
-            ], $upkeep->options),
-        ];
+        return UpkeepJson::write($upkeep, $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN));
     }
 
     /**
-     * What lies on the spool as layers: the outermost is the main line, and what is of the same line under it belongs to it.
-     *
      * @param list<Input> $pieces
      *
      * @return list<Layer>
      */
     private static function layers(array $pieces): array
     {
-        $layers = [];
-        foreach ($pieces as $piece) {
-            $line = SpoolInput::line($piece);
-            $length = $piece->metres('length_m', ...Bounds::LENGTH_M);
-            $last = $layers[count($layers) - 1] ?? null;
-            if ($last !== null && $last->line === $line) {
-                array_pop($layers);
-                $length = Length::metres($length->inMetres() + ($last->length?->inMetres() ?? 0.0));
-            }
-            $layers[] = Layer::of(Role::Backing, $line, $length);
-        }
-        $outer = array_pop($layers);
-
-        return $outer === null ? [] : [...$layers, Layer::of(Role::Main, $outer->line, $outer->length ?? Length::metres(0))];
+        return Layer::stacked(array_map(
+            static fn(Input $piece): array => [SpoolInput::line($piece), $piece->metres('length_m', ...Bounds::LENGTH_M)],
+            $pieces,
+        ));
     }
 
     private static function outing(Input $in): Outing

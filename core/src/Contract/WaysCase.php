@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Input\Input;
+use Undro\Json\FillJson;
+use Undro\Json\PlanInput;
+use Undro\Json\Written;
 use Undro\Way\Way;
 use Undro\Way\Ways;
 
@@ -19,8 +22,8 @@ final class WaysCase implements Calculator
 
         return [
             'pick' => $ways->pick->value,
-            'why' => PlanCase::sentence($ways->why),
-            'departs' => $ways->departs === null ? null : PlanCase::sentence($ways->departs),
+            'why' => Written::sentence($ways->why),
+            'departs' => $ways->departs === null ? null : Written::sentence($ways->departs),
             'ways' => array_map(self::way(...), $ways->ways),
         ];
     }
@@ -28,7 +31,7 @@ final class WaysCase implements Calculator
     /** @return array<string, mixed> */
     private static function way(Way $way): array
     {
-        $fill = $way->fill === null ? null : FillCase::result($way->fill);
+        $fill = $way->fill === null ? null : FillJson::write($way->fill);
 
         return [
             'id' => $way->id->value,
@@ -37,16 +40,16 @@ final class WaysCase implements Calculator
             'layers' => $fill['layers'] ?? [],
             'filled_fraction' => $fill['filled_fraction'] ?? null,
             'level_mm' => $way->level?->depth->inMillimetres(),
-            'spool' => $way->fill === null ? null : PlanCase::shape($way->fill->spool),
-            'build' => PlanCase::build($way->build),
+            'spool' => $way->fill === null ? null : Written::shape($way->fill->spool),
+            'build' => Written::build($way->build),
             'passes' => $way->passes,
             'wound_m' => $way->wound?->inMetres(),
             'handle_turns' => $way->turns,
             'minutes' => $way->minutes,
-            'cost' => PlanCase::price($way->cost),
+            'cost' => Written::price($way->cost),
             'knots' => $way->knots,
-            'steps' => array_map(PlanCase::sentence(...), $way->steps),
-            'risks' => array_map(PlanCase::sentence(...), $way->risks),
+            'steps' => array_map(Written::sentence(...), $way->steps),
+            'risks' => array_map(Written::sentence(...), $way->risks),
         ];
     }
 }

@@ -38,6 +38,21 @@ enum Knob: string
         };
     }
 
+    /**
+     * @param float|null $least where it can be; null: not known
+     * @param float|null $most
+     *
+     * @throws BadDrag if it cannot stand there
+     */
+    public function check(float $position, ?float $least, ?float $most): void
+    {
+        $this === self::Turn || abs($position - round($position)) < 1e-6 || throw BadDrag::notWhole($this, $position);
+        $most === null || $position <= $most + 1e-6 || throw $this === self::Notch
+            ? BadDrag::pastStop($this, $position, $most)
+            : BadDrag::pastLimits($this, $position, $least, $most);
+        $least === null || $position >= $least - 1e-6 || throw BadDrag::pastLimits($this, $position, $least, $most);
+    }
+
     /** "0.25 turn", "1 click", "3 notches". */
     public function many(float $amount): string
     {

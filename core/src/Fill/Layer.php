@@ -28,6 +28,30 @@ final readonly class Layer
         return new self($role, $line, null);
     }
 
+    /**
+     * What lies on a spool as layers: the outermost line is the main line, what is under it backing. Stretches of one line that touch
+     * are one layer.
+     *
+     * @param list<array{Line, Length}> $stretches from the arbor out
+     *
+     * @return list<self>
+     */
+    public static function stacked(array $stretches): array
+    {
+        $layers = [];
+        foreach ($stretches as [$line, $length]) {
+            $last = $layers[count($layers) - 1] ?? null;
+            if ($last !== null && $last->line === $line) {
+                array_pop($layers);
+                $length = $length->plus($last->length ?? Length::metres(0));
+            }
+            $layers[] = self::of(Role::Backing, $line, $length);
+        }
+        $outer = array_pop($layers);
+
+        return $outer === null ? [] : [...$layers, self::of(Role::Main, $outer->line, $outer->length ?? Length::metres(0))];
+    }
+
     /** The same layer of the same line, its cell known as well as this. */
     public function trusted(float $cellSd): self
     {

@@ -30,6 +30,12 @@ final readonly class Line
         return new self($material, $diameter, $cellFactor, $cellSd ?? $material->cellSd());
     }
 
+    /** The same line as finished fills have shown it to lie. @param float $sd relative, of the cell then */
+    public function learnt(float $factor, float $sd): self
+    {
+        return new self($this->material, $this->diameter, $factor, $sd);
+    }
+
     /** The same line, its cell known as well as this. @param float $cellSd relative sd of the cell */
     public function trusted(float $cellSd): self
     {

@@ -7,7 +7,7 @@ namespace Undro\Run;
 use Undro\Twist\Slack;
 use Undro\Units\Length;
 
-/** Hears the marks of a run one after the other. The one place that knows what each of them changes. */
+/** Hears the marks of a run one after the other. The one place that knows what each of them changes. A copy goes its own way. */
 final class MarkReducer
 {
     /** Readings further apart than this are not of one level, mm. Ours: three times the error of one. */

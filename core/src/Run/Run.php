@@ -55,6 +55,12 @@ final readonly class Run
             $told->hear($mark);
         }
 
+        return self::after($told);
+    }
+
+    /** What the marks heard so far come to. */
+    public static function after(MarkReducer $told): self
+    {
         return new self(
             $told->steps,
             $told->current()?->id(),

@@ -33,6 +33,11 @@ final readonly class Length
         return new self($amount * $unit->inMetres());
     }
 
+    public function plus(self $other): self
+    {
+        return new self($this->metres + $other->metres);
+    }
+
     public function inMetres(): float
     {
         return $this->metres;

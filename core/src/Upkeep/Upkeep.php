@@ -9,6 +9,7 @@ use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Line\Material;
 use Undro\Spool\Spool;
+use Undro\Spool\Usual;
 use Undro\Strip\Outcome;
 use Undro\Units\Length;
 use Undro\Units\Price;
@@ -44,6 +45,12 @@ final readonly class Upkeep
         [$pick, $says] = self::pick($state, $wear, $level, $layers, $options);
 
         return new self($state, $wear, $level, $pick, $says, $options);
+    }
+
+    /** How long an option takes to wind at a pace of handle turns a minute. */
+    public function minutes(Option $option, float $pace): float
+    {
+        return $option->wound->inMetres() / ($this->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M) / $pace;
     }
 
     /**

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Contract;
+namespace Undro\Json;
 
 use Undro\Input\Bounds;
 use Undro\Input\Input;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Undro\Contract;
+namespace Undro\Json;
 
 use Undro\Drag\BadDrag;
 use Undro\Drag\Link;

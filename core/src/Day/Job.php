@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Day;
+
+use Undro\Allocation\Demand;
+use Undro\Allocation\Reserve;
+use Undro\DomainFault;
+use Undro\Fill\FilledLayer;
+use Undro\Fill\Role;
+use Undro\Habit\Question;
+use Undro\Plan\Plan;
+use Undro\Run\Steps;
+use Undro\Spool\Usual;
+use Undro\Units\Length;
+use Undro\Way\Wanted;
+
+/** One spool of a bench day: what its fill comes to, and what is asked of the rack for it. */
+final readonly class Job
+{
+    /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
+    private const AROUND_MIN = 6.0;
+
+    /**
+     * @param string|null $problem     why it cannot be planned; then the rest says nothing
+     * @param string|null $note        what was changed so that it fits
+     * @param Length|null $backing     null: nothing goes under it
+     * @param Length|null $backingHigh the upper end of its band
+     * @param Demand|null $demand      null: it cannot be planned
+     */
+    private function __construct(
+        public string $id,
+        public ?string $problem = null,
+        public ?string $note = null,
+        public float $soakMin = 0.0,
+        public float $workMin = 0.0,
+        public ?Length $main = null,
+        public ?Length $backing = null,
+        public ?Length $backingHigh = null,
+        public ?Demand $demand = null,
+    ) {}
+
+    /**
+     * @param string             $line         of the main line
+     * @param list<string>       $backingLines that would do as backing
+     * @param callable(): Wanted $wanted       its fault is the job's problem
+     * @param float              $pace         handle turns a minute
+     */
+    public static function of(string $id, string $line, array $backingLines, callable $wanted, float $pace): self
+    {
+        try {
+            $asked = $wanted();
+            $plan = Plan::of($asked);
+        } catch (DomainFault $fault) {
+            return new self($id, $fault->getMessage());
+        }
+        $main = self::length($plan, Role::Main);
+        $backing = self::length($plan, Role::Backing);
+        $solved = $plan->fill->solved;
+        $high = $solved !== null && $solved->index === 0 && $backing > 0 ? $solved->band->high()->inMetres() : $backing;
+        $turns = array_sum(array_map(
+            static fn(FilledLayer $layer): float => $layer->handleTurns ?? $layer->length->inMetres() / Usual::RETRIEVE_M,
+            $plan->fill->layers,
+        ));
+        $note = null;
+        if (!$plan->fill->fits()) {
+            // as much of the main line as there is room for, and nothing under it
+            $main = $plan->mainMost->inMetres();
+            [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
+            $note = sprintf('%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.', $asked->mainLength?->inMetres() ?? 0.0, $main);
+        }
+        $under = $backing > 0 && $backingLines !== [];
+
+        return new self(
+            $id,
+            null,
+            $note,
+            self::soak($asked, $plan),
+            self::AROUND_MIN + $turns / $pace,
+            Length::metres($main),
+            $backing > 0 ? Length::metres($backing) : null,
+            $backing > 0 ? Length::metres($high) : null,
+            new Demand(
+                $id,
+                $line,
+                Length::metres($main + Reserve::MAIN_M),
+                $under ? $backingLines : [],
+                $under ? Length::metres($high + Reserve::BACKING_M) : null,
+            ),
+        );
+    }
+
+    /** The longest of its lines' soaks, minutes. */
+    private static function soak(Wanted $wanted, Plan $plan): float
+    {
+        return $wanted->habits->school(Question::Soak) !== 'before' ? 0.0 : max([0.0, ...array_map(
+            static fn(FilledLayer $layer): float => Steps::soakMinutes($layer->layer->line->material),
+            $plan->drawn->layers,
+        )]);
+    }
+
+    /** Metres. */
+    private static function length(Plan $plan, Role $role): float
+    {
+        return array_sum(array_map(
+            static fn(FilledLayer $layer): float => $layer->layer->role === $role ? $layer->length->inMetres() : 0.0,
+            $plan->fill->layers,
+        ));
+    }
+}

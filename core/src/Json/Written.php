@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Json;
+
+use Undro\Spool\Spool;
+use Undro\Units\Price;
+use Undro\Units\Sentence;
+use Undro\Way\Build;
+
+/** What many answers hold, as they write it. */
+final class Written
+{
+    /** @return array<string, float>|null what a drawing needs of a spool's shape */
+    public static function shape(Spool $spool): ?array
+    {
+        $geometry = $spool->geometry;
+
+        return $geometry === null ? null : [
+            'lip_mm' => $geometry->lip->inMillimetres(),
+            'arbor_thin_mm' => $geometry->arbor->thin->inMillimetres(),
+            'arbor_thick_mm' => $geometry->arbor->thick->inMillimetres(),
+            'traverse_mm' => $geometry->traverse->inMillimetres(),
+            'bare_depth_mm' => $geometry->depthOf($geometry->arbor->thin)->inMillimetres(),
+        ];
+    }
+
+    /** @return array<string, mixed> a sentence whole, and with its figures apart */
+    public static function sentence(Sentence $sentence): array
+    {
+        return ['text' => $sentence->text(), 'sentence' => $sentence->words, 'figures' => $sentence->figures()];
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function price(?Price $price): ?array
+    {
+        return $price === null ? null : ['amount' => $price->amount, 'money' => $price->money];
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function build(?Build $build): ?array
+    {
+        return $build === null ? null : ['outside_mm' => $build->outside->inMillimetres(), 'wraps' => $build->wraps];
+    }
+}
