@@ -17,6 +17,12 @@ final class Clock
         return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
     }
 
+    /** Today, UTC, as 2026-11-28. */
+    public static function today(): string
+    {
+        return substr(self::now(), 0, 10);
+    }
+
     public static function moment(): Moment
     {
         return Moment::read(self::now());

@@ -7,7 +7,7 @@ declare(strict_types=1);
  * back or wound anew in their turn, levels read. Filled by `./undro bench` for its own measure.
  */
 
-use App\Log\EventLog;
+use App\Ledger\EventLog;
 use App\Models\Account;
 use App\Models\LineProduct;
 use App\Models\Spool;

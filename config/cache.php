@@ -8,6 +8,8 @@ return [
     'limiter' => 'door',
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
+        // what takes a while to work out
+        'answers' => ['driver' => 'database', 'table' => 'answers'],
         'door' => ['driver' => 'database', 'table' => 'cache'],
     ],
 ];

@@ -32,25 +32,29 @@ foreach (['allocate', 'day'] as $heavy) {
 }
 Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
 
-Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): void {
+Route::pattern('table', '[a-z]+');
+foreach (['reel', 'spool', 'line', 'filler', 'plan', 'rod', 'angler', 'pack', 'id'] as $record) {
+    Route::pattern($record, '[0-9]{1,18}');
+}
+Route::prefix('api')->group(static function (): void {
     foreach ([
-        'reels' => ReelController::class,
-        'spools' => SpoolController::class,
-        'lines' => LineController::class,
-        'fillers' => FillerController::class,
-        'plans' => PlanController::class,
-        'rods' => RodController::class,
-    ] as $name => $controller) {
-        Route::get($name, [$controller, 'index']);
-        Route::post($name, [$controller, 'store']);
-        Route::get("$name/{id}", [$controller, 'show']);
-        Route::patch("$name/{id}", [$controller, 'update']);
+        'reel' => ReelController::class,
+        'spool' => SpoolController::class,
+        'line' => LineController::class,
+        'filler' => FillerController::class,
+        'plan' => PlanController::class,
+        'rod' => RodController::class,
+    ] as $record => $controller) {
+        Route::get("{$record}s", [$controller, 'index']);
+        Route::post("{$record}s", [$controller, 'store']);
+        Route::get("{$record}s/{{$record}}", [$controller, 'show']);
+        Route::patch("{$record}s/{{$record}}", [$controller, 'update']);
     }
     Route::get('runs', [RunController::class, 'index']);
     Route::post('runs', [RunController::class, 'store']);
-    Route::get('runs/{uuid}', [RunController::class, 'show'])->whereUuid('uuid');
-    Route::post('runs/{uuid}/marks', [RunController::class, 'mark'])->whereUuid('uuid');
-    Route::post('runs/{uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('uuid');
+    Route::get('runs/{run:uuid}', [RunController::class, 'show'])->whereUuid('run');
+    Route::post('runs/{run:uuid}/marks', [RunController::class, 'mark'])->whereUuid('run');
+    Route::post('runs/{run:uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('run');
     Route::get('pairing', [PairingController::class, 'show']);
     Route::delete('pairing/{id}', [PairingController::class, 'forget']);
     Route::get('devices/{device}', [DeviceController::class, 'show'])->whereIn('device', ['counter', 'scale', 'kitchen']);
@@ -58,21 +62,21 @@ Route::prefix('api')->where(['id' => '[0-9]{1,18}'])->group(static function (): 
     Route::get('drags', [DragController::class, 'index']);
     Route::post('drags', [DragController::class, 'store']);
     Route::get('anglers', [AnglerController::class, 'index']);
-    Route::patch('anglers/{id}', [AnglerController::class, 'update']);
+    Route::patch('anglers/{angler}', [AnglerController::class, 'update']);
     Route::get('data', [DataController::class, 'document']);
     Route::get('data/schema', [DataController::class, 'schema']);
     Route::post('data/import', [DataController::class, 'import']);
-    Route::get('data/{table}', [DataController::class, 'table'])->where('table', '[a-z]+');
+    Route::get('data/{table}', [DataController::class, 'table']);
     Route::get('log', [LogController::class, 'index']);
-    Route::post('spools/{id}/entries', [LogController::class, 'store']);
-    Route::get('spools/{id}/history', [UpkeepController::class, 'spool']);
+    Route::post('spools/{spool}/entries', [LogController::class, 'store']);
+    Route::get('spools/{spool}/history', [UpkeepController::class, 'spool']);
     Route::get('upkeep', [UpkeepController::class, 'index']);
     Route::get('learnt', [LearningController::class, 'index']);
     Route::get('learnt/plan', [LearningController::class, 'about']);
     Route::get('stock', [StockController::class, 'index']);
     Route::get('packs', [StockController::class, 'packs']);
     Route::post('packs', [StockController::class, 'addPack']);
-    Route::patch('packs/{id}', [StockController::class, 'changePack']);
+    Route::patch('packs/{pack}', [StockController::class, 'changePack']);
     Route::get('day', [DayController::class, 'usual']);
     Route::post('day', [DayController::class, 'propose'])->middleware(FewAtATime::class);
     Route::get('calendar', [CalendarController::class, 'index']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Simulators;
 
-use Undro\Practice\Chance;
+use Undro\Statistics\RandomSource;
 use Undro\Practice\SimulatedDrag;
 use Undro\Units\Force;
 
@@ -18,7 +18,7 @@ final class PulledDrag implements StandIn
     /** Each sample's own noise, of the force. */
     private const NOISE = 0.008;
 
-    private Chance $chance;
+    private RandomSource $random;
     private float $target = 15.0;
     private float $knob = 0.0;
     private float $rise = 1.0;
@@ -31,7 +31,7 @@ final class PulledDrag implements StandIn
 
     public function __construct(private int $seed)
     {
-        $this->chance = new Chance($seed);
+        $this->random = new RandomSource($seed);
     }
 
     public function hello(string $session): string
@@ -41,7 +41,7 @@ final class PulledDrag implements StandIn
 
     public function shows(float $now): string
     {
-        $force = max(0.0, $this->force($now) * (1 + self::NOISE * $this->chance->normal()) + 0.02 * $this->chance->normal());
+        $force = max(0.0, $this->force($now) * (1 + self::NOISE * $this->random->normal()) + 0.02 * $this->random->normal());
         if (!$this->holds) {
             return sprintf('F %.2F', $force);
         }

@@ -4,26 +4,50 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-/** What is due as an iCalendar file (RFC 5545), one whole-day entry a spool. */
+use App\Upkeep\SpoolUpkeep;
+
+/**
+ * What is due as an iCalendar file (RFC 5545), one whole-day entry a spool.
+ *
+ * @phpstan-type Entry array{spool: int, reel_name: string, spool_name: string, line: string, text: string, turn_on?: string|null, due_on?: string|null}
+ */
 final class Calendar
 {
     /** Octets a line may have. */
     private const LINE = 75;
 
     /**
-     * @param list<array<string, mixed>> $cares as Care gives them
-     * @param string                     $stamp when it was written, as 20260331T120000Z
+     * @param list<SpoolUpkeep> $spools
+     * @param string            $stamp  when it was written, as 20260331T120000Z
      */
-    public static function write(array $cares, string $stamp): string
+    public static function of(array $spools, string $stamp): string
     {
-        $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Undro//Upkeep//EN', 'CALSCALE:GREGORIAN', 'METHOD:PUBLISH', 'X-WR-CALNAME:Undro upkeep'];
-        foreach ($cares as $care) {
-            foreach (['turn_on' => 'Turn the line over', 'due_on' => 'Line due'] as $date => $what) {
-                $on = $care[$date] ?? null;
-                if (is_string($on)) {
-                    array_push($lines, ...self::entry($care, $date, $on, $what, $stamp));
-                }
-            }
+        return self::write(array_map(static fn(SpoolUpkeep $of): array => [
+            'spool' => $of->spool->id,
+            'reel_name' => $of->reel->name,
+            'spool_name' => $of->spool->name,
+            'line' => $of->line->name,
+            'text' => $of->upkeep->says->text(),
+            'turn_on' => $of->upkeep->wear->turnOn,
+            'due_on' => $of->upkeep->wear->dueOn,
+        ], $spools), $stamp);
+    }
+
+    /**
+     * @param list<Entry> $entries
+     * @param string      $stamp   when it was written
+     */
+    public static function write(array $entries, string $stamp): string
+    {
+        $lines = [
+            'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Undro//Upkeep//EN', 'CALSCALE:GREGORIAN', 'METHOD:PUBLISH', 'X-WR-CALNAME:Undro upkeep',
+        ];
+        foreach ($entries as $entry) {
+            array_push(
+                $lines,
+                ...self::entry($entry, 'turn_on', $entry['turn_on'] ?? null, 'Turn the line over', $stamp),
+                ...self::entry($entry, 'due_on', $entry['due_on'] ?? null, 'Line due', $stamp),
+            );
         }
         $lines[] = 'END:VCALENDAR';
 
@@ -31,23 +55,26 @@ final class Calendar
     }
 
     /**
-     * @param array<string, mixed> $care
+     * @param Entry       $entry
+     * @param string|null $on    a day; null: there is nothing to enter
      *
      * @return list<string>
      */
-    private static function entry(array $care, string $kind, string $on, string $what, string $stamp): array
+    private static function entry(array $entry, string $kind, ?string $on, string $what, string $stamp): array
     {
-        $text = static fn(string $key): string => is_scalar($care[$key] ?? null) ? (string) $care[$key] : '';
+        if ($on === null) {
+            return [];
+        }
         $day = new \DateTimeImmutable($on);
 
         return [
             'BEGIN:VEVENT',
-            "UID:undro-$kind-spool-{$text('spool')}@undro.invalid",
+            "UID:undro-$kind-spool-{$entry['spool']}@undro.invalid",
             "DTSTAMP:$stamp",
             'DTSTART;VALUE=DATE:' . $day->format('Ymd'),
             'DTEND;VALUE=DATE:' . $day->modify('+1 day')->format('Ymd'),
-            'SUMMARY:' . self::escaped("$what: {$text('reel_name')}, {$text('spool_name')}"),
-            'DESCRIPTION:' . self::escaped("{$text('line')}. {$text('text')}"),
+            'SUMMARY:' . self::escaped("$what: {$entry['reel_name']}, {$entry['spool_name']}"),
+            'DESCRIPTION:' . self::escaped("{$entry['line']}. {$entry['text']}"),
             'TRANSP:TRANSPARENT',
             'END:VEVENT',
         ];

@@ -6,10 +6,12 @@ namespace App\Exchange;
 
 use App\Database\ImmediateConnection;
 use App\Database\Scratch;
-use App\Log\EventLog;
+use App\Exchange\Mappers\HistoryMapper;
+use App\Exchange\Mappers\Mapper;
+use App\Exchange\Mappers\Mappers;
+use App\Exchange\Mappers\Taking;
+use App\Ledger\EventLog;
 use App\Models\Account;
-use App\Schema\Json;
-use App\Schema\UnreadableJson;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 use Undro\DomainFault;
@@ -30,8 +32,13 @@ final class Import
 
     /** @var list<Row> */
     private array $rows = [];
+    /** @var array<string, Mapper> */
+    private readonly array $mappers;
 
-    public function __construct(private readonly EventLog $log, private readonly RowShape $shape) {}
+    public function __construct(private readonly EventLog $log, private readonly RowShape $shape)
+    {
+        $this->mappers = Mappers::all();
+    }
 
     /**
      * @return array{rows: list<Row>, taken: bool, back: string|null} with the document that takes it back
@@ -42,9 +49,9 @@ final class Import
     {
         $this->rows = [];
         Account::current();
-        [$records, $history] = $table === null ? self::document($text) : [self::table($table, $text), []];
+        [$records, $history] = $table === null ? Document::read($text) : [self::table($table, $text), []];
         try {
-            $back = $take ? $this->take($records, $history) : Scratch::during(fn(): WayBack => $this->take($records, $history));
+            $back = $take ? $this->take($records, $history) : Scratch::during(fn(): InverseDocument => $this->take($records, $history));
         } finally {
             $this->log->forget();
         }
@@ -54,24 +61,24 @@ final class Import
 
     /**
      * @param list<array{string, int, array<array-key, mixed>}> $records kind, number and row
-     * @param list<mixed>                                       $history
+     * @param list<array<array-key, mixed>>                     $history
      */
-    private function take(array $records, array $history): WayBack
+    private function take(array $records, array $history): InverseDocument
     {
         $this->log->forget();
         $finds = new Records();
-        $taker = new RowTaker($this->log, $finds, new WayBack());
+        $taking = new Taking($finds, $this->log);
         [$kept, $of] = [0, count($records)];
         while ($records !== []) {
             $until = microtime(true) + (Scratch::runs() ? INF : self::PART_S);
-            $part = function () use (&$records, $finds, $taker, $until): void {
+            $part = function () use (&$records, $finds, $taking, $until): void {
                 // others may have written since the last part
                 $finds->forget();
                 while ($records !== [] && microtime(true) < $until) {
                     $next = array_splice($records, 0, self::AT_ONCE);
                     $finds->expect($next);
                     foreach ($next as [$kind, $number, $row]) {
-                        $this->attempt($kind, $number, $row, $taker);
+                        $this->attempt($kind, $number, $row, $taking);
                     }
                 }
             };
@@ -84,12 +91,12 @@ final class Import
             $kept === $of || DB::transactionLevel() > 0 || Scratch::runs() || usleep(self::PAUSE_US);
         }
         if ($history !== []) {
-            self::orSayHowFar($kept, $of, function () use ($history, $finds, $taker): void {
-                $this->history($history, $finds, $taker->back);
+            self::orSayHowFar($kept, $of, function () use ($history, $finds, $taking): void {
+                $this->history($history, $finds, $taking->back);
             });
         }
 
-        return $taker->back;
+        return $taking->back;
     }
 
     /**
@@ -125,41 +132,19 @@ final class Import
         return $records;
     }
 
-    /** @return array{list<array{string, int, array<array-key, mixed>}>, list<mixed>} */
-    private static function document(string $text): array
-    {
-        try {
-            $document = Json::object($text);
-        } catch (UnreadableJson $fault) {
-            throw BadRow::notADocument($fault->getMessage());
-        }
-        ($document['undro'] ?? null) === Document::VERSION || throw BadRow::notADocument('it does not begin with "undro": 1');
-        $records = [];
-        foreach (Document::KINDS as $kind) {
-            $rows = $document[$kind] ?? [];
-            is_array($rows) || throw BadRow::notADocument("“{$kind}” is not a list");
-            foreach (array_values($rows) as $index => $row) {
-                $records[] = [$kind, $index + 1, is_array($row) ? $row : []];
-            }
-        }
-        $history = $document['history'] ?? [];
-        is_array($history) || throw BadRow::notADocument('“history” is not a list');
-
-        return [$records, array_values($history)];
-    }
-
     /**
      * One row in a transaction of its own: a bad one leaves nothing behind.
      *
      * @param array<array-key, mixed> $row
      */
-    private function attempt(string $kind, int $number, array $row, RowTaker $taker): void
+    private function attempt(string $kind, int $number, array $row, Taking $taking): void
     {
         $name = is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : (is_string($row['line'] ?? null) ? $row['line'] : '');
         $problem = null;
         try {
             $this->shape->check($kind, $row);
-            $state = $taker->back->during(static fn(): string => self::connection()->attempt(static fn(): string => $taker->take($kind, $row)));
+            $mapper = $this->mappers[$kind];
+            $state = $taking->back->during(static fn(): string => self::connection()->attempt(static fn(): string => $mapper->take($row, $taking)));
         } catch (DomainFault $fault) {
             $this->log->forget();
             $state = 'bad';
@@ -171,23 +156,22 @@ final class Import
     /**
      * All events that are not here yet, or none: each rests on those before it.
      *
-     * @param list<mixed> $events
+     * @param list<array<array-key, mixed>> $events
      */
-    private function history(array $events, Records $records, WayBack $back): void
+    private function history(array $events, Records $records, InverseDocument $back): void
     {
         $state = 'same';
         $problem = null;
         try {
             foreach ($events as $index => $event) {
-                self::entry($index, fn() => $this->shape->check('event', is_array($event) ? $event : []));
+                self::entry($index, fn() => $this->shape->check('event', $event));
             }
             $new = DB::transaction(function () use ($events, $records): array {
+                $history = new HistoryMapper();
                 $new = [];
                 foreach ($events as $index => $event) {
-                    $row = is_array($event) ? $event : [];
-                    self::entry($index, static function () use (&$new, $records, $row): void {
-                        $records->log($row) && is_string($row['id']) && $new[] = $row['id'];
-                    });
+                    $id = self::entry($index, static fn(): ?string => $history->take($event, $records));
+                    $id === null || $new[] = $id;
                 }
                 $this->log->forget();
                 $new === [] || $this->log->readAgain();
@@ -204,10 +188,17 @@ final class Import
         $this->rows[] = ['kind' => 'history', 'row' => 1, 'name' => count($events) . ' entries', 'state' => $state, 'problem' => $problem];
     }
 
-    private static function entry(int $index, \Closure $work): void
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     */
+    private static function entry(int $index, \Closure $work): mixed
     {
         try {
-            $work();
+            return $work();
         } catch (DomainFault $fault) {
             throw BadRow::shape('', sprintf('entry %d of the history: %s None of the history was taken', $index + 1, lcfirst($fault->getMessage())));
         }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Log\EventLog;
-use App\Models\Filler;
-use App\Models\LineProduct;
-use App\Models\Reel;
+use App\Exchange\Mappers\Mappers;
+use App\Exchange\Mappers\RecordMapper;
+use App\Exchange\Mappers\Taking;
+use App\Ledger\EventLog;
+use App\Models\Record;
 use App\Models\Spool;
-use Undro\Ledger\Place;
-use Undro\Ledger\PlaceKind;
 
 /** Reels, spools, lines or fillers as a table: CSV with the names of the columns in its first row. */
 enum Table: string
@@ -31,24 +30,15 @@ enum Table: string
     /** @return list<string> */
     public function columns(): array
     {
-        return match ($this) {
-            self::Reels => ['key', 'name', 'kind', 'gear_ratio', 'max_drag', 'mono_range', 'braid_range', 'angler', 'archived'],
-            self::Spools => ['key', 'name', 'reels', 'lip', 'lay', 'grips', 'stamp', 'stamp_units', 'stamp_material', 'measured_with', ...Spool::QUANTITIES, 'archived'],
-            self::Lines => ['key', 'name', 'material', 'size', 'size_from', 'strength', 'colour', 'archived'],
-            self::Fillers => ['key', 'line', 'name', 'full_length', 'left', 'diameter', 'core', 'price', 'archived'],
-        };
+        return $this->mapper()->columns();
     }
 
     /** The whole table of the account. */
     public function write(EventLog $log): string
     {
         $cells = function () use ($log): iterable {
-            foreach ($this->rows($log) as $row) {
-                yield array_map(static fn(string $column): string => match (true) {
-                    in_array($column, self::FLAGS, true) => ($row[$column] ?? false) === true ? 'yes' : 'no',
-                    is_array($row[$column] ?? '') => implode('; ', array_filter($row[$column], is_string(...))),
-                    default => is_scalar($row[$column] ?? null) ? (string) $row[$column] : '',
-                }, $this->columns());
+            foreach ($this->mapper()->table(new Taking(new Records(), $log)) as $row) {
+                yield array_map(static fn(string $column): string => self::cell($column, $row[$column] ?? null), $this->columns());
             }
         };
 
@@ -121,17 +111,18 @@ enum Table: string
         return $row;
     }
 
-    /** @return iterable<array<string, mixed>> */
-    private function rows(EventLog $log): iterable
+    private static function cell(string $column, mixed $value): string
     {
-        return match ($this) {
-            self::Reels => Reel::query()->with('angler')->orderBy('id')->get()->map(static fn(Reel $reel): array => ['angler' => $reel->angler?->name] + Document::reel($reel)),
-            self::Spools => Spool::query()->with(['rating', 'measurements', 'reels'])->orderBy('id')->get()->map(static fn(Spool $spool): array => ['reels' => $spool->reels->map(static fn(Reel $reel): string => $reel->key)->all()] + $spool->measures() + Document::spool($spool)),
-            self::Lines => LineProduct::query()->with('measurements')->orderBy('id')->get()->map(Document::line(...)),
-            self::Fillers => Filler::query()->with('line')->orderBy('id')->get()->map(static fn(Filler $filler): array => [
-                'line' => $filler->line->name,
-                'left' => sprintf('%s m', rtrim(rtrim(number_format($log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres(), 3, '.', ''), '0'), '.')),
-            ] + Document::filler($filler)),
+        return match (true) {
+            in_array($column, self::FLAGS, true) => $value === true ? 'yes' : 'no',
+            is_array($value) => implode('; ', array_filter($value, is_string(...))),
+            default => is_scalar($value) ? (string) $value : '',
         };
+    }
+
+    /** @return RecordMapper<covariant Record> */
+    private function mapper(): RecordMapper
+    {
+        return Mappers::records()[$this->value];
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Undro\Habit\Habits;
 use Undro\Habit\Question;
+use Undro\Input\Input;
+use Undro\Join\PullTest;
+use Undro\Knot\Knot;
 use Undro\Line\Material;
+use Undro\Units\Typed;
 use Undro\Upkeep\Limits;
 
 /**
@@ -22,23 +26,30 @@ use Undro\Upkeep\Limits;
  * @property string                 $unit_force
  * @property Collection<int, Habit> $habits
  */
-final class Angler extends Model
+final class Angler extends Record
 {
-    use OwnedByAccount;
-    use Versioned;
-
+    /** Habits that are plainly so or not. */
+    public const SWITCHES = ['long_cast', 'beginner'];
+    public const UNITS = ['length', 'small', 'force'];
     /** What a knot kept in a pull test, and whether it is tied well, are kept as habits under these. */
-    public const TESTED = 'pull_test.';
-    public const WELL = 'ties_well.';
-    /** How long line may last, by material: months and outings. */
-    public const LASTS = 'lasts.';
+    private const TESTED = 'pull_test.';
+    private const WELL = 'ties_well.';
+    /** How long line may last, by material: months and outings, with their bounds. */
+    private const LASTS = 'lasts.';
+    private const LIMITS = ['months' => [0.5, 600.0], 'outings' => [1.0, 10_000.0]];
 
-    protected $guarded = [];
+    public $timestamps = true;
 
     /** @return HasMany<Habit, $this> */
     public function habits(): HasMany
     {
         return $this->hasMany(Habit::class);
+    }
+
+    /** How the disputed questions are answered. @throws \Undro\DomainFault if a school is kept that there is not */
+    public function ownHabits(): Habits
+    {
+        return Habits::of($this->schools());
     }
 
     /** @return array<string, string> the angler's schools by question, without the two plain switches */
@@ -54,44 +65,123 @@ final class Angler extends Model
         return $schools;
     }
 
-    /** @return array{tested: array<string, string>, well: list<string>} own pull tests by knot, as typed, and the knots tied well */
-    public function knots(): array
-    {
-        $tested = [];
-        $well = [];
-        foreach ($this->habits as $habit) {
-            if (str_starts_with($habit->question, self::TESTED) && $habit->choice !== '') {
-                $tested[substr($habit->question, strlen(self::TESTED))] = $habit->choice;
-            }
-            if (str_starts_with($habit->question, self::WELL) && $habit->choice === 'yes') {
-                $well[] = substr($habit->question, strlen(self::WELL));
-            }
-        }
-
-        return ['tested' => $tested, 'well' => $well];
-    }
-
-    /** @return array<string, array{months: string, outings: string, usual_months: float, usual_outings: float}> how long line lasts: own figures as typed, and the usual ones, by material */
-    public function limits(): array
-    {
-        $limits = [];
-        foreach (Material::cases() as $material) {
-            $usual = Limits::usual($material);
-            $own = fn(string $figure): string => $this->habits->firstWhere('question', self::LASTS . "$material->value.$figure")->choice ?? '';
-            $limits[$material->value] = ['months' => $own('months'), 'outings' => $own('outings'), 'usual_months' => $usual->months, 'usual_outings' => $usual->outings];
-        }
-
-        return $limits;
-    }
-
-    /** @return array<string, mixed> what of the angler a plan is asked with */
-    public function ways(): array
-    {
-        return ['long_cast' => $this->hasHabit('long_cast'), 'beginner' => $this->hasHabit('beginner'), 'schools' => $this->schools()];
-    }
-
     public function hasHabit(string $question): bool
     {
-        return $this->habits->firstWhere('question', $question)?->choice === 'yes';
+        return $this->answer($question) === 'yes';
+    }
+
+    /** @return array<string, string> own pull tests by knot, as typed */
+    public function pullTests(): array
+    {
+        return array_filter($this->answers(self::TESTED), static fn(string $typed): bool => $typed !== '');
+    }
+
+    /** @return list<string> the knots that are tied well */
+    public function knotsTiedWell(): array
+    {
+        return array_keys($this->answers(self::WELL), 'yes', true);
+    }
+
+    /** How long a line lasts by the angler's own figures. */
+    public function limits(Material $material): Limits
+    {
+        $own = array_map(static fn(string $typed): ?float => $typed === '' ? null : Typed::number($typed), $this->typedLimits($material));
+
+        return Limits::usual($material)->own($own['months'], $own['outings']);
+    }
+
+    /** @return array{months: string, outings: string} own figures as typed, empty where there is none */
+    public function typedLimits(Material $material): array
+    {
+        return [
+            'months' => $this->answer(self::LASTS . "$material->value.months"),
+            'outings' => $this->answer(self::LASTS . "$material->value.outings"),
+        ];
+    }
+
+    /** @return array<string, string> choices by what follows the prefix */
+    private function answers(string $prefix): array
+    {
+        $answers = [];
+        foreach ($this->habits as $habit) {
+            if (str_starts_with($habit->question, $prefix)) {
+                $answers[substr($habit->question, strlen($prefix))] = $habit->choice;
+            }
+        }
+
+        return $answers;
+    }
+
+    public function setHabit(string $question, string $choice): void
+    {
+        $this->habits()->updateOrCreate(['question' => $question], ['choice' => $choice]);
+    }
+
+    protected function read(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name']));
+        $pace = $figures->in->optionalNumber('pace_turns_per_min', 0, 1000);
+        if ($pace !== null) {
+            $this->pace_turns_per_min = $pace;
+        }
+        $units = self::part($figures, 'units');
+        foreach (self::UNITS as $unit) {
+            if ($units->has($unit)) {
+                $this->setAttribute("unit_$unit", $units->text($unit, 10));
+            }
+        }
+    }
+
+    protected function readParts(TypedFigures $figures): void
+    {
+        $habits = self::part($figures, 'habits');
+        foreach (self::SWITCHES as $question) {
+            if ($habits->has($question)) {
+                $this->setHabit($question, $habits->boolean($question) ? 'yes' : 'no');
+            }
+        }
+        $schools = $habits->words('schools', 20);
+        // an unknown question or school is refused before anything is kept
+        Habits::of($schools);
+        foreach ($schools as $question => $school) {
+            $this->setHabit($question, $school);
+        }
+        $this->readKnots(self::part($figures, 'knots'));
+        $limits = self::part($figures, 'limits');
+        foreach (Material::cases() as $material) {
+            $of = $limits->has($material->value) ? $limits->object($material->value) : Input::of([]);
+            foreach (self::LIMITS as $figure => $bounds) {
+                if ($of->has($figure)) {
+                    $of->optionalNumber($figure, ...$bounds);
+                    $this->setHabit(self::LASTS . "$material->value.$figure", trim($of->text($figure, 40)));
+                }
+            }
+        }
+    }
+
+    private function readKnots(Input $knots): void
+    {
+        $well = $knots->has('well') ? $knots->texts('well', 0, 40, 40) : null;
+        $tested = $knots->words('tested', 40);
+        foreach (Knot::cases() as $knot) {
+            if (isset($tested[$knot->value])) {
+                $typed = trim($tested[$knot->value]);
+                $typed === '' || PullTest::read($knot, $typed);
+                $this->setHabit(self::TESTED . $knot->value, $typed);
+            }
+            if ($well !== null) {
+                $this->setHabit(self::WELL . $knot->value, in_array($knot->value, $well, true) ? 'yes' : 'no');
+            }
+        }
+    }
+
+    private static function part(TypedFigures $figures, string $key): Input
+    {
+        return $figures->in->has($key) ? $figures->in->object($key) : Input::of([]);
+    }
+
+    private function answer(string $question): string
+    {
+        return $this->habits->firstWhere('question', $question)->choice ?? '';
     }
 }

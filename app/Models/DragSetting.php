@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Undro\Drag\Kept;
 use Undro\Drag\Knob;
+use Undro\Drag\Mechanism;
 use Undro\Drag\Pull;
 use Undro\Drag\Pulls;
 use Undro\Units\Force;
@@ -14,24 +16,24 @@ use Undro\Units\Force;
 /**
  * A drag as it was set and measured; the database refuses to change or delete it.
  *
- * @property int                                                                       $id
- * @property int                                                                       $event_id
- * @property int                                                                       $reel_id
- * @property int                                                                       $spool_id
- * @property string                                                                    $mechanism
- * @property Knob                                                                      $knob
- * @property bool                                                                      $from_off
- * @property bool                                                                      $tip
- * @property float|null                                                                $rod_angle_deg
- * @property float                                                                     $line_out_m
- * @property float|null $surface_mm
- * @property float                                                                     $target_n
- * @property string                                                                    $weakest
- * @property float                                                                     $weakest_n
- * @property list<array{position: float, running_N: float, start_up_N: float|null}>    $pulls
- * @property array<string, string>                                                     $chain
- * @property string                                                                    $temperature
- * @property Event                                                                     $event
+ * @property int                                                                    $id
+ * @property int                                                                    $event_id
+ * @property int                                                                    $reel_id
+ * @property int                                                                    $spool_id
+ * @property Mechanism                                                              $mechanism
+ * @property Knob                                                                   $knob
+ * @property bool                                                                   $from_off
+ * @property bool                                                                   $tip
+ * @property float|null                                                             $rod_angle_deg
+ * @property float                                                                  $line_out_m
+ * @property float|null                                                             $surface_mm
+ * @property float                                                                  $target_n
+ * @property string                                                                 $weakest
+ * @property float                                                                  $weakest_n
+ * @property list<array{position: float, running_N: float, start_up_N: float|null}> $pulls
+ * @property array<string, string>                                                  $chain
+ * @property string                                                                 $temperature
+ * @property Event                                                                  $event
  */
 final class DragSetting extends Model
 {
@@ -40,7 +42,9 @@ final class DragSetting extends Model
 
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['knob' => Knob::class, 'from_off' => 'boolean', 'tip' => 'boolean', 'pulls' => 'array', 'chain' => 'array'];
+    protected $casts = [
+        'knob' => Knob::class, 'mechanism' => Mechanism::class, 'from_off' => 'boolean', 'tip' => 'boolean', 'pulls' => 'array', 'chain' => 'array',
+    ];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -64,5 +68,13 @@ final class DragSetting extends Model
         ), $this->pulls);
 
         return $pulls === [] ? null : Pulls::of($pulls);
+    }
+
+    /** As it is compared with others; null: it was never measured. */
+    public function kept(): ?Kept
+    {
+        $pulls = $this->measured();
+
+        return $pulls === null ? null : Kept::of($this->knob, $pulls, $this->from_off, $this->tip, $this->event->happened_at);
     }
 }

@@ -7,13 +7,14 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Undro\Ledger\EventKind;
 
 /**
  * One entry of the append-only log; the database refuses to change or delete it.
  *
  * @property int                        $id
  * @property string                     $uuid
- * @property string                     $kind
+ * @property EventKind                  $kind
  * @property string                     $happened_at
  * @property string                     $recorded_at
  * @property int|null                   $angler_id
@@ -28,6 +29,7 @@ final class Event extends Model
 
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['kind' => EventKind::class];
 
     /** @return HasMany<EventMove, $this> */
     public function moves(): HasMany

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Undro\Input\Bounds;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
 use Undro\Twist\FillerSpool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -27,15 +28,12 @@ use Undro\Units\Price;
  * @property float|null  $core_mm
  * @property LineProduct $line
  */
-final class Filler extends Model
+final class Filler extends Record
 {
-    use OwnedByAccount;
-    use Versioned;
-
-    public $timestamps = false;
-    protected $guarded = [];
     /** As in the database, so that a new record need not be read back. */
-    protected $attributes = ['diameter_mm' => null, 'core_mm' => null, 'archived_at' => null, 'name' => '', 'price' => '', 'diameter_typed' => '', 'core_typed' => '', 'version' => 1];
+    protected $attributes = [
+        'diameter_mm' => null, 'core_mm' => null, 'archived_at' => null, 'name' => '', 'price' => '', 'diameter_typed' => '', 'core_typed' => '', 'version' => 1,
+    ];
 
     /** @return BelongsTo<LineProduct, $this> */
     public function line(): BelongsTo
@@ -43,8 +41,13 @@ final class Filler extends Model
         return $this->belongsTo(LineProduct::class, 'line_product_id');
     }
 
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    public function take(TypedFigures $figures): void
+    /** Where its line lies in the ledger. */
+    public function place(): Place
+    {
+        return Place::of(PlaceKind::Filler, $this->id);
+    }
+
+    protected function read(TypedFigures $figures): void
     {
         if ($figures->has('name')) {
             $this->name = $figures->text('name');
@@ -68,10 +71,5 @@ final class Filler extends Model
             [$over, $core] = [Diameter::millimetres($this->diameter_mm), Diameter::millimetres($this->core_mm)];
             $figures->in->read('core', fn(): FillerSpool => FillerSpool::of($over, $core, Length::metres($this->full_length_m)));
         }
-        $archived = $figures->flag('archived');
-        if ($archived !== null) {
-            $this->setArchived($archived);
-        }
-        $this->save();
     }
 }

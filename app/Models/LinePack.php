@@ -34,7 +34,12 @@ final class LinePack extends Model
         $metres = $figures->in->metres('length', 1, Bounds::LENGTH_M[1])->inMetres();
 
         $pack = self::query()->firstOrNew(['line_product_id' => $line->id, 'length_m' => $metres]);
-        $pack->fill(['length_typed' => $figures->text('length'), 'price' => $price, 'archived_at' => $figures->flag('archived') === true ? Carbon::now() : null, 'version' => ($pack->version ?? 0) + 1]);
+        $pack->fill([
+            'length_typed' => $figures->text('length'),
+            'price' => $price,
+            'archived_at' => $figures->flag('archived') === true ? Carbon::now() : null,
+            'version' => ($pack->version ?? 0) + 1,
+        ]);
         $pack->save();
 
         return $pack;

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Row;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Facades\DB;
+use Undro\Fill\FullLevel;
+use Undro\Habit\FullMeans;
 use Undro\Input\Bounds;
+use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Match\LineRange;
+use Undro\Spool\ReelKind;
 
 /**
  * @property int                    $id
  * @property string                 $name
- * @property string                 $kind
+ * @property ReelKind               $kind
  * @property string                 $gear_ratio_typed
  * @property float|null             $gear_ratio
  * @property string                 $max_drag_typed
@@ -26,20 +31,26 @@ use Undro\Match\LineRange;
  * @property Angler|null            $angler
  * @property Collection<int, Spool> $spools
  */
-final class Reel extends Model
+final class Reel extends Record
 {
-    use OwnedByAccount;
-    use Versioned;
-
-    public $timestamps = false;
-    protected $guarded = [];
     /** As in the database, so that a new record need not be read back. */
-    protected $attributes = ['angler_id' => null, 'gear_ratio' => null, 'max_drag_n' => null, 'archived_at' => null, 'gear_ratio_typed' => '', 'max_drag_typed' => '', 'mono_range' => '', 'braid_range' => '', 'version' => 1];
+    protected $attributes = [
+        'angler_id' => null, 'gear_ratio' => null, 'max_drag_n' => null, 'archived_at' => null,
+        'gear_ratio_typed' => '', 'max_drag_typed' => '', 'mono_range' => '', 'braid_range' => '', 'version' => 1,
+    ];
+
+    protected $casts = ['kind' => ReelKind::class];
 
     /** @return BelongsToMany<Spool, $this> */
     public function spools(): BelongsToMany
     {
         return $this->belongsToMany(Spool::class)->whereNull('archived_at')->orderBy('spools.id');
+    }
+
+    /** @return BelongsTo<Angler, $this> */
+    public function angler(): BelongsTo
+    {
+        return $this->belongsTo(Angler::class);
     }
 
     /**
@@ -49,39 +60,43 @@ final class Reel extends Model
      */
     public static function readSpools(Collection $reels): void
     {
-        $spools = Spool::query()
-            ->join('reel_spool', 'reel_spool.spool_id', '=', 'spools.id')
-            ->whereNull('spools.archived_at')
-            ->orderBy('spools.id')
-            ->get(['spools.*', 'reel_spool.reel_id']);
-        $stamps = Rating::query()->get()->keyBy('spool_id')->all();
-        $byReel = [];
-        foreach ($spools as $spool) {
-            /** @var array{id: int, reel_id: int} $is plain arrays: a model's magic costs more than the rest */
-            $is = $spool->getAttributes();
-            $spool->setRelation('rating', $stamps[$is['id']] ?? null);
-            $byReel[$is['reel_id']][] = $spool;
+        $spools = Spool::inUse()->orderBy('id')->get()->keyBy('id');
+        Spool::readAll($spools);
+        $sits = [];
+        foreach (Row::all(DB::table('reel_spool')->orderBy('spool_id'), ['reel_id', 'spool_id']) as $row) {
+            $spool = $spools->get($row->int('spool_id'));
+            if ($spool !== null) {
+                $sits[$row->int('reel_id')][] = $spool;
+            }
         }
-        Spool::readMeasures($spools);
         foreach ($reels as $reel) {
-            $reel->setRelation('spools', new Collection($byReel[$reel->id] ?? []));
+            $reel->setRelation('spools', new Collection($sits[$reel->id] ?? []));
         }
     }
 
-    /** @return array<string, mixed> its figures with a spool in it, as the calculators take them */
-    public function figures(Spool $spool): array
+    /** Whether a spool is one of this reel's. */
+    public function takes(int $spool): bool
     {
-        return ['kind' => $this->kind, 'lip' => $spool->lip, 'bevel_depth_mm' => $spool->measures()['bevel_depth'] ?: null, 'gear_ratio' => $this->gear_ratio];
+        return $this->spools()->whereKey($spool)->exists();
     }
 
-    /** @return BelongsTo<Angler, $this> */
-    public function angler(): BelongsTo
+    /** Where a spool in it counts as full with this line on top, by the angler's own habits. */
+    public function fullLevel(Spool $spool, Line $line, ?Angler $angler): FullLevel
     {
-        return $this->belongsTo(Angler::class);
+        return FullLevel::of(
+            $this->kind,
+            $spool->lip,
+            $spool->bevel(),
+            $line,
+            $spool->lay,
+            $angler?->hasHabit('long_cast') ?? false,
+            $angler?->hasHabit('beginner') ?? false,
+            [],
+            $angler?->ownHabits()->full() ?? FullMeans::Rule,
+        );
     }
 
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    public function take(TypedFigures $figures): void
+    protected function read(TypedFigures $figures): void
     {
         $this->fill($figures->words(['name', 'kind']));
         if ($figures->has('gear_ratio')) {
@@ -99,10 +114,5 @@ final class Reel extends Model
                 $this->setAttribute($range, $typed);
             }
         }
-        $archived = $figures->flag('archived');
-        if ($archived !== null) {
-            $this->setArchived($archived);
-        }
-        $this->save();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Match\LineRange;
@@ -19,18 +18,15 @@ use Undro\Match\LineRange;
  * @property string     $max_drag_typed
  * @property float|null $max_drag_n
  */
-final class Rod extends Model
+final class Rod extends Record
 {
-    use OwnedByAccount;
-    use Versioned;
-
-    public $timestamps = false;
-    protected $guarded = [];
     /** As in the database, so that a new record need not be read back. */
-    protected $attributes = ['length_m' => null, 'line_min_n' => null, 'line_max_n' => null, 'max_drag_n' => null, 'archived_at' => null, 'length_typed' => '', 'line_min_typed' => '', 'line_max_typed' => '', 'braid_range' => '', 'max_drag_typed' => '', 'version' => 1];
+    protected $attributes = [
+        'length_m' => null, 'line_min_n' => null, 'line_max_n' => null, 'max_drag_n' => null, 'archived_at' => null,
+        'length_typed' => '', 'line_min_typed' => '', 'line_max_typed' => '', 'braid_range' => '', 'max_drag_typed' => '', 'version' => 1,
+    ];
 
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    public function take(TypedFigures $figures): void
+    protected function read(TypedFigures $figures): void
     {
         $this->fill($figures->words(['name']));
         if ($figures->has('length')) {
@@ -38,7 +34,10 @@ final class Rod extends Model
         }
         foreach (['line_min', 'line_max', 'max_drag'] as $force) {
             if ($figures->has($force)) {
-                $this->fill(["{$force}_typed" => $figures->text($force), "{$force}_n" => $figures->in->optionalForce($force, ...Bounds::FORCE_N)?->inNewtons()]);
+                $this->fill([
+                    "{$force}_typed" => $figures->text($force),
+                    "{$force}_n" => $figures->in->optionalForce($force, ...Bounds::FORCE_N)?->inNewtons(),
+                ]);
             }
         }
         if ($figures->has('braid_range')) {
@@ -46,10 +45,5 @@ final class Rod extends Model
             $typed === '' || $figures->in->read('braid_range', static fn(): LineRange => LineRange::read($typed, Material::Braid));
             $this->braid_range = $typed;
         }
-        $archived = $figures->flag('archived');
-        if ($archived !== null) {
-            $this->setArchived($archived);
-        }
-        $this->save();
     }
 }

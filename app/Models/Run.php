@@ -64,4 +64,18 @@ final class Run extends Model
     {
         return $this->truth !== null;
     }
+
+    /** What it set out with. */
+    public function setOutWith(): RunBasis
+    {
+        return new RunBasis($this->basis);
+    }
+
+    /** The seed of the made-up reel; null: it is no practice. */
+    public function seed(): ?int
+    {
+        $seed = $this->truth['seed'] ?? 0;
+
+        return $this->truth === null ? null : (is_numeric($seed) ? (int) $seed : 0);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Undro\Run\MarkKind;
 
 /**
  * One thing that happened in a run; never changed.
@@ -12,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                  $id
  * @property string               $uuid
  * @property int                  $run_id
- * @property string               $kind
+ * @property MarkKind             $kind
  * @property string               $at
  * @property array<string, mixed> $mark
  */
@@ -20,5 +21,5 @@ final class RunMark extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['mark' => 'array'];
+    protected $casts = ['kind' => MarkKind::class, 'mark' => 'array'];
 }

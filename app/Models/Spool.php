@@ -5,46 +5,49 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Clock;
+use App\Database\Row;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Facades\DB;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
-use Undro\Json\SpoolInput;
-use Undro\Spool\Tolerance;
+use Undro\Line\Lay;
+use Undro\Line\Material;
+use Undro\Plan\MeasuredWith;
+use Undro\Spool\LipShape;
+use Undro\Spool\Measures;
+use Undro\Spool\ReelKind;
+use Undro\Spool\Spool as Shape;
+use Undro\Spool\StampUnits;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
 use Undro\Units\Moment;
 
 /**
  * @property int                          $id
  * @property string                       $name
- * @property string                       $lip
- * @property string                       $lay
- * @property string                       $measured_with
+ * @property LipShape                     $lip
+ * @property Lay                          $lay
+ * @property MeasuredWith                 $measured_with
  * @property bool                         $grips the arbor has a strip, a pin or a hole that holds the line
  * @property Rating|null                  $rating
  * @property Collection<int, Measurement> $measurements
  * @property Collection<int, Reel>        $reels
  */
-final class Spool extends Model
+final class Spool extends Record
 {
-    use OwnedByAccount;
-    use Versioned;
-
     /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
     public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap'];
 
-    public $timestamps = false;
-    protected $guarded = [];
     /** As in the database, so that a new record need not be read back. */
     protected $attributes = ['archived_at' => null, 'lay' => 'normal', 'measured_with' => 'unknown', 'grips' => false, 'version' => 1];
 
-    /** @var array<array-key, string>|null */
-    private ?array $lastMeasures = null;
+    protected $casts = ['grips' => 'boolean', 'lip' => LipShape::class, 'lay' => Lay::class, 'measured_with' => MeasuredWith::class];
 
-    protected $casts = ['grips' => 'boolean'];
+    /** @var array<string, array{typed: string, mm: float|null}>|null what was measured last, by quantity */
+    private ?array $lastMeasures = null;
 
     /** @return HasOne<Rating, $this> */
     public function rating(): HasOne
@@ -64,75 +67,75 @@ final class Spool extends Model
         return $this->belongsToMany(Reel::class);
     }
 
-    /** @return array<array-key, string> what was measured last, as typed, by quantity; empty where it was not */
-    public function measures(): array
+    /** The kind of reel it sits in; a spool of no reel is taken to be a spinning reel's. */
+    public function reelKind(): ReelKind
     {
-        if ($this->lastMeasures === null) {
-            self::readMeasures([$this]);
-        }
-
-        return $this->lastMeasures ?? [];
-    }
-
-    /** @return array<string, mixed> its figures as the calculators take them, each as typed */
-    public function figures(): array
-    {
-        $is = $this->getAttributes();
-        $stamp = ($this->rating?->getAttributes() ?? []) + ['stamped' => '', 'units' => null, 'material' => 'mono'];
-        $measures = $this->measures();
-
-        return [
-            'ratings_text' => $stamp['stamped'],
-            'ratings_units' => $stamp['units'],
-            'ratings_material' => $stamp['material'],
-            'lip_diameter_mm' => $measures['lip_diameter'],
-            'arbor_diameter_mm' => $measures['arbor_diameter'],
-            'arbor_deep_diameter_mm' => $measures['arbor_deep_diameter'],
-            'traverse_mm' => $measures['traverse'],
-            'lay' => $is['lay'],
-            'rated_gap_mm' => $measures['rated_gap'],
-            'measured_with' => $is['measured_with'],
-        ];
+        return $this->reels->first()->kind ?? ReelKind::Spinning;
     }
 
     /**
-     * Reads the last measures of many spools at once.
+     * The spool as the core knows it, in a kind of reel: its measures trusted by the tool, its stamp read at the gap of the reel.
+     *
+     * @throws \Undro\DomainFault if its figures are not enough or contradict each other
+     */
+    public function spool(ReelKind $reel): Shape
+    {
+        $ratedGap = $this->mm('rated_gap');
+
+        return Shape::of(
+            self::coreMeasures($this->lastMeasures(), $this->measured_with->sd()),
+            $this->rating?->ratings() ?? [],
+            $this->lay,
+            $ratedGap === null ? $reel->ratedGap() : Length::millimetres($ratedGap),
+        );
+    }
+
+    /** The same for the same figures, another for others: for what was worked out from them to be found again. */
+    public function fingerprint(): string
+    {
+        $is = $this->getAttributes();
+        $stamp = $this->rating?->getAttributes() ?? [];
+
+        return json_encode([
+            $is['lay'], $is['measured_with'], $stamp['stamped'] ?? '', $stamp['units'] ?? '', $stamp['material'] ?? '', $this->lastMeasures(),
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, string> what was measured last, as typed, by quantity; empty where it was not */
+    public function measures(): array
+    {
+        return array_map(static fn(array $measure): string => $measure['typed'], $this->lastMeasures());
+    }
+
+    /** Depth of its lip's bevel, where it was measured. */
+    public function bevel(): ?Length
+    {
+        $bevel = $this->mm('bevel_depth');
+
+        return $bevel === null ? null : Length::millimetres($bevel);
+    }
+
+    /**
+     * Reads the stamps and last measures of many spools at once.
      *
      * @param iterable<array-key, self> $spools
      */
-    public static function readMeasures(iterable $spools): void
+    public static function readAll(iterable $spools): void
     {
         $byId = [];
         foreach ($spools as $spool) {
-            $spool->lastMeasures = array_fill_keys(self::QUANTITIES, '');
+            $spool->lastMeasures = array_fill_keys(self::QUANTITIES, ['typed' => '', 'mm' => null]);
             $byId[$spool->id] = $spool;
         }
         foreach (array_chunk(array_keys($byId), 500) as $ids) {
-            /** @var object{spool_id: int, quantity: string, typed: string} $row */
-            foreach (DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id')->get(['spool_id', 'quantity', 'typed']) as $row) {
-                $byId[$row->spool_id]->lastMeasures[$row->quantity] = $row->typed;
+            $rows = DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id');
+            foreach (Row::all($rows, ['spool_id', 'quantity', 'typed', 'value_mm']) as $row) {
+                $byId[$row->int('spool_id')]->lastMeasures[$row->text('quantity')] = ['typed' => $row->text('typed'), 'mm' => $row->optionalFloat('value_mm')];
             }
-        }
-    }
-
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    public function take(TypedFigures $figures): void
-    {
-        $this->fill($figures->words(['name', 'lip', 'lay', 'measured_with']));
-        $grips = $figures->flag('grips');
-        if ($grips !== null) {
-            $this->grips = $grips;
-        }
-        $archived = $figures->flag('archived');
-        if ($archived !== null) {
-            $this->setArchived($archived);
-        }
-        $this->save();
-        if ($figures->has('stamp')) {
-            $this->stamp($figures);
-        }
-        if ($figures->in->has('measures')) {
-            $this->measure($figures->in->object('measures'), $figures->text('workings'));
+            $stamps = Rating::query()->whereIntegerInRaw('spool_id', $ids)->get()->keyBy('spool_id');
+            foreach ($ids as $id) {
+                $byId[$id]->setRelation('rating', $stamps->get($id));
+            }
         }
     }
 
@@ -145,7 +148,7 @@ final class Spool extends Model
                 'quantity' => $quantity,
                 'typed' => $typed,
                 'value_mm' => $millimetres,
-                'how' => $this->measured_with,
+                'how' => $this->measured_with->value,
                 'workings' => $workings,
                 // what is measured now counts from now on, also where the clock was set back since the last time
                 'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
@@ -172,6 +175,59 @@ final class Spool extends Model
         }
     }
 
+    protected function read(TypedFigures $figures): void
+    {
+        $this->fill($figures->words(['name', 'lip', 'lay', 'measured_with']));
+        $grips = $figures->flag('grips');
+        if ($grips !== null) {
+            $this->grips = $grips;
+        }
+    }
+
+    protected function readParts(TypedFigures $figures): void
+    {
+        if ($figures->has('stamp')) {
+            $this->stamp($figures);
+        }
+        if ($figures->in->has('measures')) {
+            $this->measure($figures->in->object('measures'), $figures->text('workings'));
+        }
+    }
+
+    /** @return array<string, array{typed: string, mm: float|null}> */
+    private function lastMeasures(): array
+    {
+        if ($this->lastMeasures === null) {
+            self::readAll([$this]);
+        }
+
+        return $this->lastMeasures ?? [];
+    }
+
+    private function mm(string $quantity): ?float
+    {
+        return $this->lastMeasures()[$quantity]['mm'] ?? null;
+    }
+
+    /**
+     * @param array<string, array{typed: string, mm: float|null}> $measures
+     *
+     * @throws \Undro\DomainFault if they cannot be of one spool
+     */
+    private static function coreMeasures(array $measures, float $sd): Measures
+    {
+        $diameter = static fn(string $quantity): ?Diameter => ($mm = $measures[$quantity]['mm'] ?? null) === null ? null : Diameter::millimetres($mm);
+        $traverse = $measures['traverse']['mm'] ?? null;
+
+        return new Measures(
+            $diameter('lip_diameter'),
+            $diameter('arbor_diameter'),
+            $diameter('arbor_deep_diameter'),
+            $traverse === null ? null : Length::millimetres($traverse),
+            $sd,
+        );
+    }
+
     /** @return array{float, float} */
     private static function bounds(string $quantity): array
     {
@@ -180,16 +236,17 @@ final class Spool extends Model
 
     private function stamp(TypedFigures $figures): void
     {
-        $stamped = $figures->text('stamp');
-        $material = $figures->has('stamp_material') ? $figures->text('stamp_material') : ($this->rating->material ?? 'mono');
-        $units = $figures->has('stamp_units') ? ($figures->text('stamp_units') ?: null) : $this->rating?->units;
-        // refused here if it cannot be read, so that nothing unreadable is kept
-        SpoolInput::ratings(Input::of(['ratings_text' => $stamped, 'ratings_material' => $material, 'ratings_units' => $units]));
-        if ($stamped === '') {
-            $this->rating()->delete();
-        } else {
-            $this->rating()->updateOrCreate([], ['stamped' => $stamped, 'units' => $units, 'material' => $material]);
+        $rating = $this->rating ?? new Rating(['spool_id' => $this->id, 'material' => Material::Mono]);
+        $rating->stamp = $figures->text('stamp');
+        if ($figures->has('stamp_material')) {
+            $rating->material = Material::tryFrom($figures->text('stamp_material')) ?? Material::Mono;
         }
+        if ($figures->has('stamp_units')) {
+            $rating->units = StampUnits::tryFrom($figures->text('stamp_units'));
+        }
+        // refused here if it cannot be read, so that nothing unreadable is kept
+        $rating->ratings();
+        $rating->stamp === '' ? $this->rating()->delete() : $rating->save();
         $this->unsetRelation('rating');
     }
 
@@ -197,15 +254,11 @@ final class Spool extends Model
     {
         foreach (self::QUANTITIES as $quantity) {
             if ($measures->mentions($quantity)) {
-                $this->measured($quantity, trim($measures->text($quantity, 60)), $measures->optionalMillimetres($quantity, ...self::bounds($quantity))?->inMillimetres(), $workings);
+                $mm = $measures->optionalMillimetres($quantity, ...self::bounds($quantity))?->inMillimetres();
+                $this->measured($quantity, trim($measures->text($quantity, 60)), $mm, $workings);
             }
         }
-        $now = $this->measures();
-        SpoolInput::measures(Input::of([
-            'lip_diameter_mm' => $now['lip_diameter'],
-            'arbor_diameter_mm' => $now['arbor_diameter'],
-            'arbor_deep_diameter_mm' => $now['arbor_deep_diameter'],
-            'traverse_mm' => $now['traverse'],
-        ]), Tolerance::GEOMETRY);
+        // together they must be of one spool
+        self::coreMeasures($this->lastMeasures(), $this->measured_with->sd());
     }
 }

@@ -48,6 +48,23 @@ final readonly class TypedFigures
         return $words;
     }
 
+    /**
+     * A field of texts by name; what is no text is left out.
+     *
+     * @return array<string, string>
+     */
+    public function texts(string $key): array
+    {
+        $texts = [];
+        foreach (is_array($this->fields[$key] ?? null) ? $this->fields[$key] : [] as $name => $text) {
+            if (is_string($text)) {
+                $texts[(string) $name] = $text;
+            }
+        }
+
+        return $texts;
+    }
+
     /** True, false, or null where it is not said. */
     public function flag(string $key): ?bool
     {

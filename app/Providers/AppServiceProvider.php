@@ -6,10 +6,14 @@ namespace App\Providers;
 
 use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
-use App\Log\Care;
-use App\Log\EventLog;
-use App\Log\Learning;
-use App\Log\Pictures;
+use App\Http\Answers;
+use App\Learning\Learning;
+use App\Ledger\Book;
+use App\Ledger\EventLog;
+use App\Ledger\Lines;
+use App\Ledger\SpoolStates;
+use App\Stock\Packs;
+use App\Upkeep\Outings;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
@@ -20,10 +24,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config));
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        $this->app->scoped(EventLog::class);
-        $this->app->scoped(Pictures::class);
-        $this->app->scoped(Care::class);
-        $this->app->scoped(Learning::class);
+        // what is read once a request
+        foreach ([EventLog::class, Book::class, SpoolStates::class, Lines::class, Outings::class, Packs::class, Learning::class, Answers::class] as $once) {
+            $this->app->scoped($once);
+        }
     }
 
     public function boot(): void

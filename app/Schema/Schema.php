@@ -43,7 +43,7 @@ final class Schema
     /** Of the body of an operation of the HTTP interface; null: the contract has no such operation with a body. */
     public static function body(string $verb, string $path): ?self
     {
-        $operation = strtoupper($verb) . " $path";
+        $operation = self::operation($verb, $path);
         if (!isset(self::$bodies[$operation])) {
             $fresh = @filemtime(self::kept()) >= filemtime(self::contract());
             $bodies = $fresh ? require self::kept() : null;
@@ -55,6 +55,12 @@ final class Schema
         }
 
         return self::$bodies[$operation];
+    }
+
+    /** Whatever the parts of the path are called. */
+    private static function operation(string $verb, string $path): string
+    {
+        return strtoupper($verb) . ' ' . preg_replace('/\{[^}]*\}/', '{}', $path);
     }
 
     /** Of everything that goes out and in as one document. */
@@ -88,7 +94,7 @@ final class Schema
             foreach (is_array($verbs) ? array_keys($verbs) : [] as $verb) {
                 $body = $contract?->node(sprintf('#/paths/%s/%s/requestBody/content/application~1json/schema', strtr((string) $path, ['~' => '~0', '/' => '~1']), $verb));
                 if ($body !== null) {
-                    $bodies[strtoupper((string) $verb) . " $path"] = $contract->inlined($body);
+                    $bodies[self::operation((string) $verb, (string) $path)] = $contract->inlined($body);
                 }
             }
         }
@@ -313,6 +319,6 @@ final class Schema
 
     private static function kept(): string
     {
-        return storage_path('framework/contract.php');
+        return storage_path('framework/bodies.php');
     }
 }

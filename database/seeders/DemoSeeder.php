@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Clock;
-use App\Log\DragLog;
-use App\Log\Entries;
-use App\Log\EventLog;
+use App\Drag\DragLog;
+use App\History\Entries;
+use App\History\What;
+use App\Ledger\EventLog;
 use App\Models\Angler;
 use App\Models\Filler;
 use App\Models\LineProduct;
@@ -255,7 +256,7 @@ final class DemoSeeder extends Seeder
         ];
         foreach ($days as $spool => [$angler, $daysAgo, $cast, $run, $words]) {
             foreach ($daysAgo as $index => $ago) {
-                $this->said($spool, 'fished', $ago, $this->anglers[$angler]->id, ['hours' => 3 + $index % 3, 'sun' => $ago > 130 && $ago < 210 && $index % 2 === 0, 'rough' => $spool === 'longshore' || $index % 5 === 4, 'cast' => $cast, 'run' => $run, 'words' => $words]);
+                $this->said($spool, What::Fished, $ago, $this->anglers[$angler]->id, ['hours' => 3 + $index % 3, 'sun' => $ago > 130 && $ago < 210 && $index % 2 === 0, 'rough' => $spool === 'longshore' || $index % 5 === 4, 'cast' => $cast, 'run' => $run, 'words' => $words]);
             }
         }
     }
@@ -267,12 +268,12 @@ final class DemoSeeder extends Seeder
             ['longshore', 304, '3.1 mm', 3], ['longshore', 131, '3.4 mm', 1], ['longshore', 100, '3.5 mm', 3], ['longshore', 62, '8.2 mm', 1],
             ['skerryShallow', 316, '2.0 mm', 3], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
         ] as [$spool, $ago, $gap, $readings]) {
-            $this->said($spool, 'level', $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
+            $this->said($spool, What::Level, $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
         }
     }
 
     /** @param array<string, mixed> $figures */
-    private function said(string $spool, string $what, int $daysAgo, int $angler, array $figures): void
+    private function said(string $spool, What $what, int $daysAgo, int $angler, array $figures): void
     {
         $when = Carbon::now('UTC')->subDays($daysAgo)->setTime(19, 10)->format('Y-m-d\TH:i:s.v\Z');
         app(Entries::class)->write((string) Str::uuid(), $this->spools[$spool]->id, $what, Input::of($figures), $angler, $when, null);

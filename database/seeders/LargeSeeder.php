@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Log\EventLog;
+use App\Ledger\EventLog;
 use App\Models\Account;
 use App\Models\Angler;
 use App\Models\Filler;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Exchange\Document;
-use App\Log\EventLog;
+use App\Ledger\EventLog;
 use App\Schema\Schema;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +15,7 @@ use Tests\TestCase;
 
 final class DataTest extends TestCase
 {
-    private const RECORDS = ['event_moves', 'events', 'measurements', 'line_measurements', 'plans', 'fillers', 'ratings', 'reel_spool', 'spools', 'reels', 'rods', 'line_products', 'habits', 'anglers', 'ledger_caches', 'picture_caches'];
+    private const RECORDS = ['event_moves', 'events', 'measurements', 'line_measurements', 'plans', 'fillers', 'ratings', 'reel_spool', 'spools', 'reels', 'rods', 'line_products', 'habits', 'anglers', 'ledger_caches', 'answers'];
 
     public function testTheDocumentIsAsItsSchemaSays(): void
     {

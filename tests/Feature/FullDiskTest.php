@@ -24,7 +24,7 @@ final class FullDiskTest extends TestCase
         // not one page more: SQLite says the same as on a full disk
         $pages = DB::selectOne('pragma page_count')->page_count;
         DB::statement("pragma max_page_count = $pages");
-        DB::table('picture_caches')->delete();
+        DB::table('answers')->delete();
         DB::table('spool_states')->delete();
         DB::table('ledger_caches')->update(['states_until' => 0, 'last_event_id' => 0]);
         DB::table('cache')->delete();

@@ -25,10 +25,10 @@ final class ListsTest extends TestCase
         [$reel] = $this->stock(1);
         $spool = $reel['spools'][0]['id'];
         $this->ask('GET', '/api/reels');
-        $kept = DB::table('picture_caches')->pluck('picture', 'question')->all();
+        $kept = DB::table('answers')->pluck('value', 'key')->all();
         self::assertNotSame([], $kept);
         $this->ask('GET', '/api/reels');
-        self::assertSame($kept, DB::table('picture_caches')->pluck('picture', 'question')->all());
+        self::assertSame($kept, DB::table('answers')->pluck('value', 'key')->all());
         $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '47 mm']], $spool);
         $shape = $this->ask('GET', '/api/reels')[0]['spools'][0]['picture']['shape'];
         self::assertSame(47.0, (float) $shape['lip_mm'], 'a changed figure is drawn at once');

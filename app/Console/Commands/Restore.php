@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exchange\Backup;
-use App\Log\EventLog;
+use App\Ledger\EventLog;
 use App\Models\Account;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -53,12 +53,14 @@ final class Restore extends Command
         $own = DB::getDefaultConnection();
         DB::setDefaultConnection(self::BESIDE);
         app()->forgetInstance(Account::class);
+        app()->forgetScopedInstances();
         try {
-            (new EventLog())->readAgain();
+            app()->make(EventLog::class)->readAgain();
         } catch (DomainFault $fault) {
             throw new RuntimeException("its log contradicts itself: {$fault->getMessage()}");
         } finally {
             app()->forgetInstance(Account::class);
+            app()->forgetScopedInstances();
             DB::setDefaultConnection($own);
             DB::purge(self::BESIDE);
         }

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Exchange\Calendar;
 use App\Http\Middleware\PairedOnly;
-use App\Log\Care;
 use App\Models\Account;
 use App\Models\CalendarKey;
+use App\Upkeep\UpkeepOfSpools;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,17 +19,21 @@ use Illuminate\Support\Str;
 /** What is due as a calendar: once as a file, or followed by whoever has a key. */
 final class CalendarController
 {
-    public function file(Care $care): Response
+    public function file(UpkeepOfSpools $upkeep): Response
     {
-        return new Response(Calendar::write($care->all(null), Carbon::now('UTC')->format('Ymd\THis\Z')), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="undro.ics"', 'Cache-Control' => 'no-store']);
+        return new Response(Calendar::of($upkeep->all(null), Carbon::now('UTC')->format('Ymd\THis\Z')), headers: [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="undro.ics"',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     /** For a calendar that asks again and again; a key that was revoked finds nothing. */
-    public function followed(Care $care, string $key): Response
+    public function followed(UpkeepOfSpools $upkeep, string $key): Response
     {
         CalendarKey::knows($key) || abort(404);
 
-        return $this->file($care);
+        return $this->file($upkeep);
     }
 
     public function index(): JsonResponse

@@ -9,8 +9,7 @@ use App\Exchange\Import;
 use App\Exchange\LogTable;
 use App\Exchange\Table;
 use App\Http\Requests\ShapeRequest;
-use App\Log\EventLog;
-use App\Log\Pages;
+use App\Ledger\EventLog;
 use App\Schema\Schema;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -28,11 +27,14 @@ final class DataController
         return new Response((string) file_get_contents(Schema::file()), headers: ['Content-Type' => 'application/schema+json']);
     }
 
-    public function table(string $table, EventLog $log, Pages $pages): Response
+    public function table(string $table, EventLog $log): Response
     {
-        $text = $table === 'log' ? LogTable::write($log, $pages) : (Table::tryFrom($table) ?? abort(404))->write($log);
+        $text = $table === 'log' ? app(LogTable::class)->write() : (Table::tryFrom($table) ?? abort(404))->write($log);
 
-        return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"undro-$table.csv\""]);
+        return new Response($text, headers: [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"undro-$table.csv\"",
+        ]);
     }
 
     public function import(ShapeRequest $request, Import $import): JsonResponse

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\BenchDay\BenchDay;
 use App\Http\Requests\ByAnglerRequest;
-use App\Log\Care;
-use App\Log\Day;
+use App\Http\Resources\DayResource;
 use App\Models\Angler;
 use App\Models\Reel;
+use App\Upkeep\UpkeepOfSpools;
 use Illuminate\Http\JsonResponse;
+use Undro\Json\AllocationInput;
 
 /** The bench day: what is usually wanted on each spool, and what is proposed for those that are picked. */
 final class DayController
@@ -17,12 +19,12 @@ final class DayController
     private const MOST = 60;
 
     /** Every spool that was ever filled, and whether it is due. */
-    public function usual(Care $care, Day $day): JsonResponse
+    public function usual(UpkeepOfSpools $upkeep, BenchDay $day): JsonResponse
     {
         $due = [];
-        foreach ($care->all(null) as $each) {
-            if ($each['calls'] === true && is_int($each['spool'])) {
-                $due[$each['spool']] = $each['state'];
+        foreach ($upkeep->all(null) as $each) {
+            if ($each->upkeep->state->calls()) {
+                $due[$each->spool->id] = $each->upkeep->state;
             }
         }
         $out = [];
@@ -32,7 +34,7 @@ final class DayController
             foreach ($reel->spools as $spool) {
                 $usual = $day->usual($reel, $spool);
                 if ($usual !== null) {
-                    $out[] = $usual + ['due' => $due[$spool->id] ?? null];
+                    $out[] = DayResource::usual($usual, $due[$spool->id] ?? null);
                 }
             }
         }
@@ -40,10 +42,11 @@ final class DayController
         return new JsonResponse($out);
     }
 
-    public function propose(ByAnglerRequest $request, Day $day): JsonResponse
+    public function propose(ByAnglerRequest $request, BenchDay $day): JsonResponse
     {
         $in = $request->figures();
+        $angler = Angler::query()->with('habits')->find($request->integer('angler'));
 
-        return new JsonResponse($day->propose($in->objects('jobs', 0, self::MOST), $in, Angler::query()->with('habits')->find($request->integer('angler'))));
+        return new JsonResponse(DayResource::of($day->propose($in->objects('jobs', 0, self::MOST), AllocationInput::choices($in), $angler)));
     }
 }

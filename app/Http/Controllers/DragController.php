@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drag\DragLog;
 use App\Http\Requests\DragRequest;
 use App\Http\Resources\DragResource;
-use App\Log\DragLog;
-use App\Models\DragSetting;
 use App\Models\Reel;
 use App\Models\Spool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Undro\Json\Written;
 
 /** The drag settings of a spool in its reel: kept, and compared with those before. */
 final class DragController
@@ -22,24 +20,12 @@ final class DragController
 
     public function index(Request $request): JsonResponse
     {
-        $request->validate(['reel' => ['required', 'integer', Rule::exists(Reel::class, 'id')], 'spool' => ['required', 'integer', Rule::exists(Spool::class, 'id')]]);
-        $spool = $request->integer('spool');
-        $settings = $this->drags->of($request->integer('reel'), $spool);
-        $fills = $this->drags->fills($spool);
-        $drift = DragLog::drift($settings);
-        $now = DragLog::now($settings, $fills);
-        $said = static fn(DragSetting $setting): array => DragResource::of($setting, $fills);
-
-        return new JsonResponse([
-            'settings' => $settings->reverse()->values()->map($said)->all(),
-            'now' => ['set' => $now['set'] === null ? null : $said($now['set']), 'points' => array_map($said, $now['points'])],
-            'drift' => $drift === null ? null : [
-                'knob' => $drift->knob->value,
-                'position' => $drift->position,
-                'points' => array_map(static fn(array $point): array => ['at' => $point['at'], 'force_N' => $point['force'][0], 'low_N' => $point['force'][1], 'high_N' => $point['force'][2]], $drift->points),
-                ...Written::sentence($drift->says()),
-            ],
+        $request->validate([
+            'reel' => ['required', 'integer', Rule::exists(Reel::class, 'id')],
+            'spool' => ['required', 'integer', Rule::exists(Spool::class, 'id')],
         ]);
+
+        return new JsonResponse(DragResource::all($this->drags->of($request->integer('reel'), $request->integer('spool'))));
     }
 
     public function store(DragRequest $request): JsonResponse
@@ -52,7 +38,8 @@ final class DragController
             $request->figures(),
             $request->happenedAt(),
         );
+        $settings = $this->drags->of($setting->reel_id, $setting->spool_id);
 
-        return new JsonResponse(DragResource::of($setting->load('event'), $this->drags->fills($setting->spool_id)), $setting->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(DragResource::of($setting->load('event'), $settings), $setting->wasRecentlyCreated ? 201 : 200);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\Pages;
 use App\Http\Requests\EventRequest;
 use App\Http\Resources\EventResource;
-use App\Log\EventLog;
-use App\Log\Pages;
+use App\Ledger\EventLog;
 use App\Models\Event;
 use App\Models\Filler;
 use App\Models\Spool;
@@ -26,23 +26,25 @@ use Undro\Ledger\PlaceKind;
 final class EventController
 {
     private const LATEST = 50;
+    private const MOST = 20;
 
     /** The latest entries, newest first, of everything or of one filler or spool. */
     public function index(Request $request, Pages $pages): JsonResponse
     {
         $events = Event::query()->with('moves')->orderByDesc('id')->limit(self::LATEST);
         foreach (['filler', 'spool'] as $kind) {
-            if ($request->integer($kind) > 0) {
-                $id = $request->integer($kind);
-                $events->whereHas('moves', static fn(Builder $move): Builder => $move->where(static fn(Builder $side): Builder => $side
-                    ->where(static fn(Builder $to): Builder => $to->where('to_kind', $kind)->where('to_id', $id))
-                    ->orWhere(static fn(Builder $from): Builder => $from->where('from_kind', $kind)->where('from_id', $id))));
+            $id = $request->integer($kind);
+            if ($id > 0) {
+                $side = static fn(string $side): \Closure => static fn(Builder $move): Builder => $move->where("{$side}_kind", $kind)->where("{$side}_id", $id);
+                $events->whereHas('moves', static fn(Builder $move): Builder => $move->where(
+                    static fn(Builder $either): Builder => $either->where($side('to'))->orWhere($side('from')),
+                ));
             }
         }
         $found = array_values($events->get()->all());
         $facts = $pages->facts($found);
 
-        return new JsonResponse(array_map(static fn(Event $event): array => (new EventResource($event))->toArray($request) + $facts[$event->id], $found));
+        return new JsonResponse(array_map(static fn(Event $event): array => EventResource::of($event, $facts[$event->id]), $found));
     }
 
     public function store(EventRequest $request, EventLog $log): JsonResponse
@@ -50,25 +52,31 @@ final class EventController
         $in = $request->figures();
         $event = $log->record(
             $request->string('id')->value(),
-            EventKind::from($request->string('kind')->value()),
-            array_map(fn(Input $move): Move => $move->make(fn(): Move => Move::of(
-                $this->place($move->object('from')),
-                $this->place($move->object('to')),
-                $move->metres('length_m', ...Bounds::LENGTH_M),
-                (int) $move->number('line', 1, PHP_INT_MAX),
-            )), $in->objects('moves', 0, 20)),
-            array_map(fn(Input $count): Count => new Count(
-                $this->place($count->object('at')),
-                $count->metres('length_m', ...Bounds::LENGTH_M),
-                (int) $count->number('line', 1, PHP_INT_MAX),
-            ), $in->objects('counts', 0, 20)),
+            $in->choice('kind', EventKind::class),
+            array_map($this->move(...), $in->objects('moves', 0, self::MOST)),
+            array_map($this->count(...), $in->objects('counts', 0, self::MOST)),
             $request->happenedAt(),
             $request->integer('angler') ?: null,
             $request->filled('corrects') ? $request->string('corrects')->value() : null,
             $request->filled('note') ? $request->string('note')->value() : null,
         );
 
-        return new JsonResponse((new EventResource($event->load('moves')))->toArray($request), $event->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(EventResource::of($event->load('moves')), $event->wasRecentlyCreated ? 201 : 200);
+    }
+
+    private function move(Input $in): Move
+    {
+        return $in->make(fn(): Move => Move::of(
+            $this->place($in->object('from')),
+            $this->place($in->object('to')),
+            $in->metres('length_m', ...Bounds::LENGTH_M),
+            (int) $in->number('line', 1, PHP_INT_MAX),
+        ));
+    }
+
+    private function count(Input $in): Count
+    {
+        return new Count($this->place($in->object('at')), $in->metres('length_m', ...Bounds::LENGTH_M), (int) $in->number('line', 1, PHP_INT_MAX));
     }
 
     /** A place of this account. */

@@ -6,7 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\FillerRequest;
 use App\Http\Resources\FillerResource;
-use App\Log\EventLog;
+use App\Ledger\EventLog;
+use App\Ledger\Lines;
 use App\Models\Filler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,48 +21,48 @@ use Undro\Ledger\PlaceKind;
 
 final class FillerController
 {
-    public function index(Request $request, EventLog $log): JsonResponse
+    use Changes;
+
+    public function index(Request $request, Lines $lines): JsonResponse
     {
-        $products = $log->products();
-        $fillers = Filler::inUse()->orderBy('id')->get()->sortBy(static fn(Filler $filler): string => "{$products[$filler->line_product_id]->name} $filler->name")->values();
+        $named = static fn(Filler $filler): string => "{$lines->product($filler->line_product_id)->name} $filler->name";
+        $fillers = Filler::inUse()->orderBy('id')->get()->sortBy($named)->values();
 
         // not a resource collection: that walks through every nested figure again
         return new JsonResponse($fillers->map(static fn(Filler $filler): array => (new FillerResource($filler))->toArray($request)));
     }
 
-    public function show(int $id): FillerResource
+    public function show(Filler $filler): FillerResource
     {
-        return new FillerResource(Filler::query()->with('line')->findOrFail($id));
+        return new FillerResource($filler);
     }
 
     public function store(FillerRequest $request, EventLog $log): FillerResource
     {
-        return DB::transaction(function () use ($request, $log): FillerResource {
+        return DB::transaction(static function () use ($request, $log): FillerResource {
             // an empty one brings no entry: it is known by its own key, which is the same
             $told = $request->string('event')->value();
-            $there = $log->known($told, EventKind::Bought)?->moves->firstWhere('to_kind', PlaceKind::Filler->value);
-            $known = Filler::query()->with('line')->where('key', $told)->orWhere('id', $there->to_id ?? 0)->first();
-            if ($known !== null || $log->known($told, EventKind::Bought) !== null) {
-                return new FillerResource($known?->line_product_id === $request->integer('line') ? $known : throw BadLedger::idOfSomethingElse($told));
+            $bought = $log->known($told, EventKind::Bought);
+            $known = Filler::query()->where('key', $told)
+                ->orWhere('id', $bought?->moves->firstWhere('to_kind', PlaceKind::Filler)->to_id ?? 0)->first();
+            if ($known !== null || $bought !== null) {
+                $same = $known?->line_product_id === $request->integer('line') ? $known : throw BadLedger::idOfSomethingElse($told);
+
+                return new FillerResource($same);
             }
-            $filler = new Filler(['line_product_id' => $request->integer('line'), 'key' => $told]);
-            $filler->take($request->typedFigures());
+            $filler = self::change(new Filler(['line_product_id' => $request->integer('line'), 'key' => $told]), $request);
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
             $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
-            $here = Place::of(PlaceKind::Filler, $filler->id);
             if ($left->inMetres() > 0) {
-                $log->record($told, EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $here, $left, $filler->line_product_id)]);
+                $log->record($told, EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $filler->line_product_id)]);
             }
 
-            return new FillerResource($filler->load('line'));
+            return new FillerResource($filler);
         });
     }
 
-    public function update(FillerRequest $request, int $id): FillerResource
+    public function update(FillerRequest $request, Filler $filler): FillerResource
     {
-        $filler = Filler::query()->findOrFail($id);
-        DB::transaction(static fn() => $filler->changing($request->seen())->take($request->typedFigures()));
-
-        return new FillerResource($filler->load('line'));
+        return new FillerResource(self::change($filler, $request));
     }
 }

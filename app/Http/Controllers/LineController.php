@@ -8,34 +8,28 @@ use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\LineResource;
 use App\Models\LineProduct;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Illuminate\Support\Facades\DB;
 
 final class LineController
 {
+    use Changes;
+
     public function index(): AnonymousResourceCollection
     {
         return LineResource::collection(LineProduct::inUse()->orderBy('name')->get());
     }
 
-    public function show(int $id): LineResource
+    public function show(LineProduct $line): LineResource
     {
-        return new LineResource(LineProduct::query()->findOrFail($id));
+        return new LineResource($line);
     }
 
     public function store(ShapeRequest $request): LineResource
     {
-        return $this->change(new LineProduct(), $request);
+        return new LineResource(self::change(new LineProduct(), $request));
     }
 
-    public function update(ShapeRequest $request, int $id): LineResource
+    public function update(ShapeRequest $request, LineProduct $line): LineResource
     {
-        return $this->change(LineProduct::query()->findOrFail($id), $request);
-    }
-
-    private function change(LineProduct $line, ShapeRequest $request): LineResource
-    {
-        DB::transaction(static fn() => $line->changing($request->seen())->take($request->typedFigures()));
-
-        return new LineResource($line);
+        return new LineResource(self::change($line, $request));
     }
 }

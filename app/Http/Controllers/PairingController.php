@@ -9,6 +9,7 @@ use App\Http\Middleware\PairedOnly;
 use App\Http\OwnCookies;
 use App\Models\CalendarKey;
 use App\Models\PairedDevice;
+use App\Models\PairingCode;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -85,8 +86,7 @@ final class PairingController
     /** The code there is now; another one when it is old or used. */
     private function code(): string
     {
-        /** @var object{code: string, expires_at: int, tries: int}|null $now */
-        $now = DB::table('pairing_codes')->first();
+        $now = PairingCode::now();
         if ($now !== null && $now->expires_at > time() + 30) {
             return $now->code;
         }
@@ -94,10 +94,7 @@ final class PairingController
         for ($i = 0; $i < self::LONG; ++$i) {
             $code .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
         }
-        DB::transaction(static function () use ($code): void {
-            DB::table('pairing_codes')->delete();
-            DB::table('pairing_codes')->insert(['code' => $code, 'expires_at' => time() + self::GOOD_FOR_S, 'tries' => 0]);
-        });
+        DB::transaction(static fn() => PairingCode::replace($code, time() + self::GOOD_FOR_S));
 
         return $code;
     }
@@ -106,12 +103,11 @@ final class PairingController
     private function take(string $typed): bool
     {
         return DB::transaction(static function () use ($typed): bool {
-            /** @var object{code: string, expires_at: int, tries: int}|null $now */
-            $now = DB::table('pairing_codes')->first();
+            $now = PairingCode::now();
             if ($now === null || $now->expires_at < time() || !hash_equals($now->code, $typed)) {
                 return false;
             }
-            DB::table('pairing_codes')->delete();
+            PairingCode::query()->delete();
 
             return true;
         });

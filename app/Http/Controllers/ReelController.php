@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\ReelResource;
+use App\Http\SpoolPictures;
 use App\Models\Reel;
 use App\Models\Spool;
 use App\Models\TypedFigures;
@@ -15,42 +16,41 @@ use Illuminate\Support\Facades\DB;
 
 final class ReelController
 {
+    use Changes;
+
     private const WITH = ['angler', 'spools.rating'];
 
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, SpoolPictures $pictures): JsonResponse
     {
         $reels = Reel::inUse()->with('angler')->orderBy('name')->get();
         Reel::readSpools($reels);
+        $pictures->readAhead($reels);
 
         // not a resource collection: that walks through every nested figure again
         return new JsonResponse($reels->map(static fn(Reel $reel): array => (new ReelResource($reel))->toArray($request)));
     }
 
-    public function show(int $id): ReelResource
+    public function show(Reel $reel): ReelResource
     {
-        return new ReelResource(Reel::query()->with(self::WITH)->findOrFail($id));
+        return new ReelResource($reel->load(self::WITH));
     }
 
     public function store(ByAnglerRequest $request): ReelResource
     {
-        $spool = $request->array('spool');
+        $spool = new TypedFigures($request->array('spool'));
 
-        return DB::transaction(function () use ($request, $spool): ReelResource {
-            $reel = new Reel(['angler_id' => $request->integer('angler') ?: null]);
-            $reel->take($request->typedFigures());
-            $first = new Spool(['name' => 'Spool 1', 'lip' => $request->input('kind') === 'spinning' ? 'bevelled' : 'straight']);
-            $first->take(new TypedFigures($spool));
+        return DB::transaction(static function () use ($request, $spool): ReelResource {
+            $reel = self::change(new Reel(['angler_id' => $request->integer('angler') ?: null]), $request);
+            $first = new Spool(['name' => 'Spool 1', 'lip' => $reel->kind->usualLip()]);
+            $first->take($spool);
             $first->reels()->attach($reel);
 
             return new ReelResource($reel->load(self::WITH));
         });
     }
 
-    public function update(ByAnglerRequest $request, int $id): ReelResource
+    public function update(ByAnglerRequest $request, Reel $reel): ReelResource
     {
-        $reel = Reel::query()->findOrFail($id);
-        DB::transaction(static fn() => $reel->changing($request->seen())->take($request->typedFigures()));
-
-        return new ReelResource($reel->load(self::WITH));
+        return new ReelResource(self::change($reel, $request)->load(self::WITH));
     }
 }

@@ -8,34 +8,28 @@ use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\RodResource;
 use App\Models\Rod;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Illuminate\Support\Facades\DB;
 
 final class RodController
 {
+    use Changes;
+
     public function index(): AnonymousResourceCollection
     {
         return RodResource::collection(Rod::inUse()->orderBy('name')->get());
     }
 
-    public function show(int $id): RodResource
+    public function show(Rod $rod): RodResource
     {
-        return new RodResource(Rod::query()->findOrFail($id));
+        return new RodResource($rod);
     }
 
     public function store(ShapeRequest $request): RodResource
     {
-        return $this->change(new Rod(), $request);
+        return new RodResource(self::change(new Rod(), $request));
     }
 
-    public function update(ShapeRequest $request, int $id): RodResource
+    public function update(ShapeRequest $request, Rod $rod): RodResource
     {
-        return $this->change(Rod::query()->findOrFail($id), $request);
-    }
-
-    private function change(Rod $rod, ShapeRequest $request): RodResource
-    {
-        DB::transaction(static fn() => $rod->changing($request->seen())->take($request->typedFigures()));
-
-        return new RodResource($rod);
+        return new RodResource(self::change($rod, $request));
     }
 }

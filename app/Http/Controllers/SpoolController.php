@@ -9,40 +9,39 @@ use App\Http\Resources\SpoolResource;
 use App\Models\Spool;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
+use Undro\Spool\LipShape;
 
 final class SpoolController
 {
+    use Changes;
+
     private const WITH = ['rating', 'reels'];
 
     public function index(): AnonymousResourceCollection
     {
-        $spools = Spool::inUse()->with(self::WITH)->orderBy('name')->get();
-        Spool::readMeasures($spools);
+        $spools = Spool::inUse()->with('reels')->orderBy('name')->get();
+        Spool::readAll($spools);
 
         return SpoolResource::collection($spools);
     }
 
-    public function show(int $id): SpoolResource
+    public function show(Spool $spool): SpoolResource
     {
-        return new SpoolResource(Spool::query()->with(self::WITH)->findOrFail($id));
+        return new SpoolResource($spool->load(self::WITH));
     }
 
     public function store(SpoolRequest $request): SpoolResource
     {
         return DB::transaction(static function () use ($request): SpoolResource {
-            $spool = new Spool(['lip' => 'bevelled']);
-            $spool->take($request->typedFigures());
+            $spool = self::change(new Spool(['lip' => LipShape::Bevelled]), $request);
             $spool->reels()->attach($request->array('reels'));
 
             return new SpoolResource($spool->load(self::WITH));
         });
     }
 
-    public function update(SpoolRequest $request, int $id): SpoolResource
+    public function update(SpoolRequest $request, Spool $spool): SpoolResource
     {
-        $spool = Spool::query()->findOrFail($id);
-        DB::transaction(static fn() => $spool->changing($request->seen())->take($request->typedFigures()));
-
-        return new SpoolResource($spool->load(self::WITH));
+        return new SpoolResource(self::change($spool, $request)->load(self::WITH));
     }
 }

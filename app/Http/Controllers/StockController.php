@@ -5,53 +5,50 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
+use App\Http\Answers;
 use App\Http\Requests\PackRequest;
 use App\Http\Requests\ShapeRequest;
-use App\Log\EventLog;
-use App\Log\Pictures;
-use App\Log\Stock;
+use App\Http\Resources\StockResource;
+use App\Ledger\DataStamp;
 use App\Models\LinePack;
 use App\Models\LineProduct;
+use App\Stock\Packs;
+use App\Stock\Stock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 /** What the rack still holds and is enough for, and the packs on sale. */
 final class StockController
 {
-    public function index(Stock $stock, Pictures $pictures): JsonResponse
+    public function index(Stock $stock, Answers $answers): JsonResponse
     {
-        return new JsonResponse($pictures->remembered(['stock', EventLog::stamp(), substr(Clock::now(), 0, 10)], static fn(): array => ['lines' => $stock->lines()])['lines']);
+        return new JsonResponse($answers->remembered(
+            ['stock', DataStamp::now(), Clock::today()],
+            static fn(): array => array_map(StockResource::line(...), $stock->lines()),
+        ));
     }
 
-    public function packs(): JsonResponse
+    public function packs(Packs $packs): JsonResponse
     {
-        $out = [];
-        foreach (Stock::packs() as $line => $packs) {
-            foreach ($packs as $pack) {
-                $out[] = ['line' => $line] + $pack;
-            }
-        }
-
-        return new JsonResponse($out);
+        return new JsonResponse(array_map(StockResource::pack(...), $packs->all()));
     }
 
-    public function addPack(PackRequest $request): JsonResponse
+    public function addPack(PackRequest $request, Packs $packs): JsonResponse
     {
         DB::transaction(static fn(): LinePack => LinePack::from(LineProduct::query()->findOrFail($request->integer('line')), $request->typedFigures()));
 
-        return $this->packs()->setStatusCode(201);
+        return $this->packs($packs)->setStatusCode(201);
     }
 
     /** A pack put away can be had back. */
-    public function changePack(ShapeRequest $request, int $id): JsonResponse
+    public function changePack(ShapeRequest $request, Packs $packs, LinePack $pack): JsonResponse
     {
-        DB::transaction(static function () use ($request, $id): void {
-            $pack = LinePack::query()->findOrFail($id);
+        DB::transaction(static function () use ($request, $pack): void {
             $pack->setArchived($request->boolean('archived'));
             ++$pack->version;
             $pack->save();
         });
 
-        return $this->packs();
+        return $this->packs($packs);
     }
 }

@@ -4,33 +4,42 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Log\DragLog;
+use App\Drag\Settings;
 use App\Models\DragSetting;
+use Undro\Drag\Drift;
 use Undro\Json\Written;
 use Undro\Units\Force;
 
-/** A kept setting of the drag. */
+/** Kept settings of a drag, and how they went over the years. */
 final class DragResource
 {
-    /**
-     * @param list<string> $fills when the fills of the spool were wound, oldest first
-     *
-     * @return array<string, mixed>
-     */
-    public static function of(DragSetting $setting, array $fills): array
+    /** @return array<string, mixed> */
+    public static function all(Settings $settings): array
+    {
+        $said = static fn(DragSetting $setting): array => self::of($setting, $settings);
+        $set = $settings->set();
+
+        return [
+            'settings' => $settings->all->reverse()->values()->map($said)->all(),
+            'now' => ['set' => $set === null ? null : $said($set), 'points' => array_map($said, $settings->points())],
+            'drift' => self::drift($settings->drift()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(DragSetting $setting, Settings $settings): array
     {
         $came = $setting->measured();
-        $again = $setting->atAnotherLevel() ? null : DragLog::kept($setting)?->again();
+        $again = $setting->atAnotherLevel() ? null : $setting->kept()?->again();
         $at = $setting->event->happened_at;
-        $before = array_values(array_filter($fills, static fn(string $fill): bool => $fill <= $at));
 
         return [
             'id' => $setting->event->uuid,
             'happened_at' => $at,
             'angler' => $setting->event->angler_id,
             'note' => $setting->event->note,
-            'fill_since' => $before === [] ? null : $before[count($before) - 1],
-            'mechanism' => $setting->mechanism,
+            'fill_since' => $settings->fillAt($at),
+            'mechanism' => $setting->mechanism->value,
             'knob' => $setting->knob->value,
             'from_off' => $setting->from_off,
             'position' => $came?->position(),
@@ -52,6 +61,22 @@ final class DragResource
             'temperature' => $setting->temperature,
             'chain' => (object) $setting->chain,
             'again' => $again === null ? null : ['position' => $again[0], ...Written::sentence($again[1])],
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function drift(?Drift $drift): ?array
+    {
+        return $drift === null ? null : [
+            'knob' => $drift->knob->value,
+            'position' => $drift->position,
+            'points' => array_map(static fn(array $point): array => [
+                'at' => $point['at'],
+                'force_N' => $point['force'][0],
+                'low_N' => $point['force'][1],
+                'high_N' => $point['force'][2],
+            ], $drift->points),
+            ...Written::sentence($drift->says()),
         ];
     }
 }

@@ -4,38 +4,70 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\History\EntryFacts;
 use App\Models\Event;
-use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use Undro\Ledger\PlaceKind;
 
-/** @property Event $resource */
-final class EventResource extends JsonResource
+/** An entry of the log, by itself or with what belongs to it. */
+final class EventResource
 {
     /** @return array<string, mixed> */
-    public function toArray(Request $request): array
+    public static function of(Event $event, ?EntryFacts $facts = null): array
     {
-        $event = $this->resource;
         $moves = [];
         $counts = [];
         foreach ($event->moves as $move) {
-            $to = array_filter(['kind' => $move->to_kind, 'id' => $move->to_id]);
-            $facts = ['length_m' => $move->length_m, 'line' => $move->line_product_id];
+            $to = self::place($move->to_kind, $move->to_id);
+            $of = ['length_m' => $move->length_m, 'line' => $move->line_product_id];
             if ($move->from_kind === null) {
-                $counts[] = ['at' => $to] + $facts;
+                $counts[] = ['at' => $to] + $of;
             } else {
-                $moves[] = ['from' => array_filter(['kind' => $move->from_kind, 'id' => $move->from_id]), 'to' => $to] + $facts;
+                $moves[] = ['from' => self::place($move->from_kind, $move->from_id), 'to' => $to] + $of;
             }
         }
 
         return [
             'id' => $event->uuid,
-            'kind' => $event->kind,
+            'kind' => $event->kind->value,
             'happened_at' => $event->happened_at,
             'angler' => $event->angler_id,
             'corrects' => $event->corrects,
             'note' => $event->note,
             'moves' => $moves,
             'counts' => $counts,
+        ] + ($facts === null ? [] : self::facts($facts));
+    }
+
+    /** @return array<string, mixed> */
+    private static function facts(EntryFacts $facts): array
+    {
+        [$outing, $level, $drag] = [$facts->outing, $facts->level, $facts->drag];
+
+        return [
+            'spool' => $facts->spool,
+            'outing' => $outing === null ? null : [
+                'hours' => $outing->hours,
+                'sun' => $outing->sun,
+                'rough' => $outing->rough,
+                'cast' => $outing->cast_typed,
+                'cast_m' => $outing->cast_m,
+                'run' => $outing->run_typed,
+                'run_m' => $outing->run_m,
+            ],
+            'level' => $level === null ? null : [
+                'gap' => $level->gap_typed,
+                'gap_mm' => $level->gap_mm,
+                'readings' => $level->readings,
+                'counts' => $level->counts,
+            ],
+            'drag' => $drag === null ? null : ['target_N' => $drag->target_n],
+            'standing' => $facts->standing,
         ];
+    }
+
+    /** @return array{kind: string, id?: int} */
+    private static function place(PlaceKind $kind, int $id): array
+    {
+        return $id === 0 ? ['kind' => $kind->value] : ['kind' => $kind->value, 'id' => $id];
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Log\EventLog;
+use App\Ledger\EventLog;
+use App\Ledger\Lines;
 use App\Models\Filler;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Undro\Ledger\Place;
-use Undro\Ledger\PlaceKind;
 
 /** @property Filler $resource */
 final class FillerResource extends JsonResource
@@ -18,16 +17,15 @@ final class FillerResource extends JsonResource
     public function toArray(Request $request): array
     {
         $filler = $this->resource;
-        $log = app(EventLog::class);
         $is = $filler->getAttributes();
 
         return [
             'id' => $filler->id,
             'name' => $is['name'],
-            'line' => $log->facts($filler->line_product_id, LineResource::facts(...)),
+            'line' => LineResource::facts(app(Lines::class)->product($filler->line_product_id)),
             'full_length' => $is['full_length_typed'],
             'full_length_m' => $is['full_length_m'],
-            'left_m' => $log->ledger()->length(Place::of(PlaceKind::Filler, $filler->id))->inMetres(),
+            'left_m' => app(EventLog::class)->ledger()->length($filler->place())->inMetres(),
             'diameter' => $is['diameter_typed'],
             'diameter_mm' => $is['diameter_mm'],
             'core' => $is['core_typed'],

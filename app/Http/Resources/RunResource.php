@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Log\Bench;
 use App\Models\Event;
 use App\Models\Run;
-use Undro\Contract\Compute;
-use Undro\Spool\Usual;
+use App\Models\RunSource;
+use App\Runs\Going;
+use App\Runs\Written;
+use Undro\Json\PracticeJson;
+use Undro\Json\RunJson;
 
 /** A run, short for a list, or whole with how it stands. */
 final class RunResource
@@ -28,23 +30,26 @@ final class RunResource
         ];
     }
 
-    /**
-     * @param array<string, mixed>|null $state how it stands, where that was worked out already
-     *
-     * @return array<string, mixed>
-     */
-    public static function whole(Run $run, Bench $bench, ?array $state = null): array
+    /** @return array<string, mixed> */
+    public static function whole(Going $going): array
     {
-        $basis = $run->basis;
+        $run = $going->run;
+        $basis = $run->setOutWith();
+        $standing = $going->standing();
+        $seed = $run->seed();
 
         return self::about($run) + [
             'seen' => $run->seen(),
-            'pace_turns_per_min' => $basis['pace_turns_per_min'] ?? Usual::PACE_TURNS_PER_MIN,
-            'sources' => $basis['sources'] ?? [],
-            'draft' => (object) (is_array($basis['draft'] ?? null) ? $basis['draft'] : []),
-            'state' => $state ?? $bench->state($run),
-            'truth' => $run->truth === null ? null : Compute::run('practice', $bench->question($run) + ['seed' => $run->truth['seed'] ?? 0]),
-            'written' => $bench->writtenBy($run),
+            'pace_turns_per_min' => $basis->pace(),
+            'sources' => array_map(static fn(RunSource $source): array => $source->json(), $basis->sources()),
+            'draft' => (object) $basis->draft(),
+            'state' => RunJson::write($standing),
+            'truth' => $seed === null ? null : PracticeJson::write($standing, $seed),
+            'written' => array_map(static fn(Written $each): array => [
+                'layer' => $each->layer,
+                'length_m' => $each->length->inMetres(),
+                'stop' => $each->stop,
+            ], $going->marks->written),
             'entries' => Event::query()->where('run_id', $run->id)->where('kind', '!=', 'voided')->count(),
             'taken_back' => Event::query()->where('run_id', $run->id)->where('kind', 'voided')->exists(),
         ];

@@ -126,6 +126,14 @@ final readonly class Input
         return $this->short($key, $this->fields[$key] ?? '', $most);
     }
 
+    /** A figure in the words it was typed in, or the number that was sent. */
+    public function asTyped(string $key): string
+    {
+        $typed = $this->fields[$key] ?? '';
+
+        return is_string($typed) ? trim($this->short($key, $typed)) : (is_scalar($typed) ? (string) $typed : '');
+    }
+
     /**
      * @template T of \BackedEnum
      *

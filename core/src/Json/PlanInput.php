@@ -135,7 +135,7 @@ final readonly class PlanInput
         $typed = $in->text('size', 40);
         $size = $in->read('size', static fn(): LineSize => LineSize::read($typed, $material));
         $in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
-        $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size);
+        $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size->nominal);
 
         $factor = $learnt?->number('cell_factor', ...Bounds::FACTOR) ?? 1.0;
         $sd = $learnt?->number('cell_sd', ...Bounds::SD) ?? $sd;

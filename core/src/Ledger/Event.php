@@ -24,4 +24,15 @@ final readonly class Event
         public array $counts = [],
         public ?string $corrects = null,
     ) {}
+
+    /** @return list<Place> every place it speaks of, some more than once */
+    public function places(): array
+    {
+        $places = array_map(static fn(Count $count): Place => $count->at, $this->counts);
+        foreach ($this->moves as $move) {
+            array_push($places, $move->from, $move->to);
+        }
+
+        return $places;
+    }
 }

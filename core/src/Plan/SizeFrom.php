@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Undro\Plan;
 
-use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Spool\Tolerance;
 
@@ -17,11 +16,11 @@ enum SizeFrom: string
     /** touching wraps over at least 5 mm */
     case ShortWrapTest = 'short_wrap_test';
 
-    /** Relative sd of the cell. */
-    public function cellSd(Material $material, LineSize $size): float
+    /** Relative sd of the cell. @param bool $nominal the thickness is taken from a strength */
+    public function cellSd(Material $material, bool $nominal): float
     {
         return match (true) {
-            $size->nominal => $material->nominalCellSd(),
+            $nominal => $material->nominalCellSd(),
             $this === self::Measured => Tolerance::CELL_MEASURED,
             $this === self::ShortWrapTest => Tolerance::CELL_SHORT_WRAP_TEST,
             default => $material->cellSd(),

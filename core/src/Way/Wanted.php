@@ -6,10 +6,12 @@ namespace Undro\Way;
 
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
+use Undro\Habit\Question;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 
@@ -46,6 +48,46 @@ final readonly class Wanted
         public Habits $habits,
         public ?Length $askedGap = null,
     ) {}
+
+    /**
+     * Main line on a spool, with backing under it or none, to fill it to a gap; nothing else is asked for.
+     *
+     * @param Length|null $mainLength with backing it is needed
+     */
+    public static function simply(
+        ReelKind $reel,
+        Spool $spool,
+        Line $main,
+        ?Length $mainLength,
+        ?Line $backing,
+        Length $gap,
+        ?float $gearRatio,
+        Habits $habits,
+    ): self {
+        return new self(
+            $reel,
+            $spool,
+            $backing === null ? Open::Level : Open::Backing,
+            $main,
+            $mainLength,
+            $backing,
+            null,
+            $gap,
+            null,
+            $gearRatio,
+            Tolerance::GEOMETRY,
+            [],
+            $backing === null ? WayId::MainOnly : WayId::Backing,
+            null,
+            null,
+            Length::millimetres(Build::TAPE_MM),
+            BackWith::from($habits->school(Question::BackWith)),
+            false,
+            new Cost(),
+            $habits,
+            $gap,
+        );
+    }
 
     /** Whether the main line can turn as one body where it lies on the arbor itself. */
     public function slick(): bool

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BenchDay;
+
+use App\Database\Row;
+use App\Learning\Learning;
+use App\Ledger\EventLog;
+use App\Ledger\SpoolStates;
+use App\Models\Angler;
+use App\Models\Filler;
+use App\Models\LineProduct;
+use App\Models\Reel;
+use App\Models\Spool;
+use App\Stock\Pack;
+use App\Stock\Packs;
+use Undro\Allocation\Choices;
+use Undro\Allocation\Source;
+use Undro\Day\Day;
+use Undro\Day\Job;
+use Undro\Habit\Habits;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
+use Undro\Spool\Usual;
+use Undro\Units\Length;
+use Undro\Way\Wanted;
+
+/** Spools with the fills that are wanted on one day, and what the rack and the list of packs give for them. */
+final readonly class BenchDay
+{
+    private const MOST_PACKS = 100;
+
+    public function __construct(private EventLog $log, private SpoolStates $states, private Learning $learning, private Packs $packs) {}
+
+    /** Null: nothing was ever wound on it. */
+    public function usual(Reel $reel, Spool $spool): ?UsualJob
+    {
+        $filled = $this->states->filled($spool->id);
+        $main = array_key_last($filled);
+
+        return $main === null ? null : new UsualJob($reel->id, $spool->id, $main, $filled[$main], count($filled) > 1 ? array_key_first($filled) : null);
+    }
+
+    /**
+     * @param list<Input> $wanted reel, spool, main, length, backing of each job
+     *
+     * @throws \Undro\DomainFault naming the jobs there is no line for
+     */
+    public function propose(array $wanted, Choices $choices, ?Angler $angler): Proposal
+    {
+        $packs = array_slice(array_values(array_filter($this->packs->all(), static fn(Pack $pack): bool => $pack->price() !== null)), 0, self::MOST_PACKS);
+        $fillers = [];
+        foreach (Filler::inUse()->orderBy('id')->get() as $filler) {
+            $left = $this->log->ledger()->length($filler->place());
+            if ($left->inMetres() > 0) {
+                $fillers[] = Source::filler("filler:$filler->id", "line:$filler->line_product_id", $left);
+            }
+        }
+
+        return new Proposal(Day::of(
+            array_map(fn(Input $job): Job => $this->job($job, $angler), $wanted),
+            $fillers,
+            array_map(static fn(Pack $pack, int $place): Source => Source::pack(
+                $place,
+                "line:$pack->line",
+                Length::metres($pack->metres),
+                $pack->price()->amount ?? 0.0,
+            ), $packs, array_keys($packs)),
+            $choices,
+        ), $packs);
+    }
+
+    private function job(Input $in, ?Angler $angler): Job
+    {
+        $reel = Reel::query()->findOrFail((int) $in->number('reel', 1, PHP_INT_MAX));
+        $spool = Spool::query()->findOrFail((int) $in->number('spool', 1, PHP_INT_MAX));
+        $main = LineProduct::query()->findOrFail((int) $in->number('main', 1, PHP_INT_MAX));
+        $backing = LineProduct::query()->find((int) ($in->optionalNumber('backing', 1, PHP_INT_MAX) ?? 0));
+
+        return Job::of(
+            "spool:$spool->id",
+            "line:$main->id",
+            $backing === null ? [] : self::standIns($backing),
+            fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler),
+            $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+        );
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    private function wanted(Input $in, Reel $reel, Spool $spool, LineProduct $main, ?LineProduct $backing, ?Angler $angler): Wanted
+    {
+        $learnt = $this->learning->about($spool->id, $main->id, $backing?->id);
+        $shape = $spool->spool($reel->kind);
+        $line = $main->line();
+
+        return Wanted::simply(
+            $reel->kind,
+            $learnt?->spool($shape) ?? $shape,
+            $learnt?->main($line) ?? $line,
+            $in->optionalMetres('length', ...Bounds::LENGTH_M),
+            $backing === null ? null : ($learnt?->backing($backing->line()) ?? $backing->line()),
+            $reel->fullLevel($spool, $line, $angler)->gap,
+            $reel->gear_ratio,
+            $angler?->ownHabits() ?? Habits::of([]),
+        );
+    }
+
+    /** @return list<string> any line of the same make-up lies the same and may stand in */
+    private static function standIns(LineProduct $backing): array
+    {
+        $same = LineProduct::inUse()->where('material', $backing->material->value)->where('diameter_mm', $backing->diameter_mm);
+
+        return array_map(static fn(int $id): string => "line:$id", Row::ints($same, 'id'));
+    }
+}

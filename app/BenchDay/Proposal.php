@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BenchDay;
+
+use App\Stock\Pack;
+use Undro\Day\Day;
+
+/** A bench day as it is proposed, and the packs that it may buy, by their places. */
+final readonly class Proposal
+{
+    /** @param list<Pack> $packs */
+    public function __construct(public Day $day, public array $packs) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\BenchDay;
+
+/** What is usually wanted on a spool: what lies on it, new and as long as it was wound. */
+final readonly class UsualJob
+{
+    /**
+     * @param int      $main    line
+     * @param float    $metres  of it
+     * @param int|null $backing line; null: nothing goes under it
+     */
+    public function __construct(public int $reel, public int $spool, public int $main, public float $metres, public ?int $backing) {}
+}

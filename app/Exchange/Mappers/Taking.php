@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Mappers;
+
+use App\Exchange\InverseDocument;
+use App\Exchange\Records;
+use App\Ledger\EventLog;
+
+/** What an import takes rows with: the records that they name, the log, and what takes it all back. */
+final readonly class Taking
+{
+    public InverseDocument $back;
+
+    public function __construct(public Records $records, public EventLog $log)
+    {
+        $this->back = new InverseDocument();
+    }
+}

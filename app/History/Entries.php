@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Ledger\EventLog;
+use App\Ledger\SpoolStates;
+use App\Models\Event;
+use App\Models\Filler;
+use App\Models\LevelReading;
+use App\Models\Outing;
+use Illuminate\Support\Facades\DB;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\Move;
+use Undro\Ledger\Piece;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Strip\BadStrip;
+
+/** Writes what happened to a spool into the log, now or afterwards, and in the place of an entry that was wrong. */
+final readonly class Entries
+{
+    public function __construct(private EventLog $log, private SpoolStates $states, private OldLine $oldLine) {}
+
+    /**
+     * An id that is known already changes nothing.
+     *
+     * @param string|null $at       ISO 8601, UTC; null: now
+     * @param string|null $corrects the entry it replaces
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
+    public function write(string $uuid, int $spool, What $what, Input $in, ?int $angler, ?string $at, ?string $corrects): Event
+    {
+        $replaced = $corrects === null ? null : Event::query()->where('uuid', $corrects)->first() ?? throw BadLedger::correctsNothing($corrects);
+        // what is not said again stays as it was
+        $at ??= $replaced?->happened_at;
+        $angler ??= $replaced?->angler_id;
+
+        return DB::transaction(function () use ($what, $in, $spool, $at, $corrects, $uuid, $angler): Event {
+            $known = $this->log->known($uuid, ...$what->kinds());
+            if ($known !== null) {
+                return $known;
+            }
+            if ($what === What::Strip) {
+                return $this->oldLine->write($uuid, $spool, $in, $angler, null, $at, $corrects);
+            }
+            $part = match ($what) {
+                What::Fished => Outing::read($in, $spool),
+                What::Level => LevelReading::read($in, $spool),
+                default => null,
+            };
+            $words = trim($in->text('words', 500));
+            $event = $this->log->record(
+                $uuid,
+                $what->kinds()[0],
+                $this->moves($what, $spool, $in, $at, $corrects),
+                happenedAt: $at,
+                angler: $angler,
+                corrects: $corrects,
+                note: $words === '' ? null : $words,
+            );
+            $part?->fill(['event_id' => $event->id])->save();
+
+            return $event;
+        });
+    }
+
+    /** @return list<Move> @throws \Undro\DomainFault */
+    private function moves(What $what, int $spool, Input $in, ?string $at, ?string $corrects): array
+    {
+        if (!$what->movesLine()) {
+            return [];
+        }
+        $from = Place::of(PlaceKind::Spool, $spool);
+        $lying = array_reverse($this->states->lying($spool, $at, $corrects));
+        $lying !== [] || throw BadStrip::nothingThere();
+
+        return $what === What::ToppedUp ? self::toppedUp($lying, $from, $in) : OldLine::outer(
+            $lying,
+            $from,
+            Place::of(PlaceKind::Water),
+            $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch(),
+        );
+    }
+
+    /**
+     * The main line off onto a carrier, backing onto what is left, and the main line on again.
+     *
+     * @param non-empty-list<Piece> $pieces outermost first
+     *
+     * @return list<Move>
+     *
+     * @throws \Undro\DomainFault
+     */
+    private static function toppedUp(array $pieces, Place $spool, Input $in): array
+    {
+        $metres = $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch();
+        $main = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product === $pieces[0]->product));
+        $under = $pieces[count($main)] ?? null;
+        $filler = Filler::query()->find((int) ($in->optionalNumber('filler', 1, PHP_INT_MAX) ?? 0));
+        $under !== null || $filler !== null || throw BadStrip::whereTo();
+        $carrier = Place::of(PlaceKind::Carrier, 1);
+
+        return [
+            ...OldLine::all($main, $spool, $carrier),
+            Move::of($filler?->place() ?? Place::of(PlaceKind::Shop), $spool, $metres, $filler->line_product_id ?? $under->product ?? 0),
+            ...OldLine::all(array_reverse($main), $carrier, $spool),
+        ];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\DragSetting;
+use App\Models\LevelReading;
+use App\Models\Outing;
+
+/** What belongs to an entry beside the line that moved. */
+final readonly class EntryFacts
+{
+    /**
+     * @param int|null $spool    it speaks of
+     * @param bool     $standing nothing later corrects it or takes it back
+     */
+    public function __construct(public ?int $spool, public ?Outing $outing, public ?LevelReading $level, public ?DragSetting $drag, public bool $standing) {}
+}

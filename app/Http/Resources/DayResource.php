@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\BenchDay\Proposal;
+use App\BenchDay\UsualJob;
+use App\Stock\Pack;
+use Undro\Json\DayJson;
+use Undro\Json\Written;
+use Undro\Upkeep\State;
+
+/** The bench day. */
+final class DayResource
+{
+    /** @return array<string, mixed> */
+    public static function usual(UsualJob $job, ?State $due): array
+    {
+        return [
+            'reel' => $job->reel,
+            'spool' => $job->spool,
+            'main' => $job->main,
+            'length' => sprintf('%d m', (int) round($job->metres)),
+            'backing' => $job->backing,
+            'due' => $due?->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Proposal $proposal): array
+    {
+        return ['packs' => array_map(static fn(Pack $pack): array => [
+            'line' => $pack->line,
+            'length_m' => $pack->metres,
+            'length' => $pack->length,
+            'price' => Written::price($pack->price()),
+        ], $proposal->packs)] + DayJson::write($proposal->day);
+    }
+}

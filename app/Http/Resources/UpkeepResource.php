@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Upkeep\SpoolUpkeep;
+use Undro\Json\UpkeepJson;
+
+/** What a spool needs. */
+final class UpkeepResource
+{
+    /** @return array<string, mixed> */
+    public static function of(SpoolUpkeep $of): array
+    {
+        return [
+            'reel' => $of->reel->id,
+            'reel_name' => $of->reel->name,
+            'spool' => $of->spool->id,
+            'spool_name' => $of->spool->name,
+            'angler' => $of->reel->angler_id,
+            'line' => $of->line->name,
+            'material' => $of->line->material->value,
+            'length_m' => $of->length->inMetres(),
+            'since' => $of->since,
+        ] + UpkeepJson::write($of->upkeep, $of->pace);
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learning;
+
+use App\Ledger\Lines;
+use App\Models\Spool;
+use Undro\DomainFault;
+use Undro\Input\Bounds;
+use Undro\Learning\Finished;
+use Undro\Learning\ForPlan;
+use Undro\Learning\Learnt;
+use Undro\Learning\Taught;
+use Undro\Spool\Spool as Shape;
+use Undro\Statistics\CorrelationMatrix;
+
+/** What the levels that were read teach of spools and lines. Worked out from the log once a request, and only where it is asked for. */
+final class Learning
+{
+    private ?Learnt $learnt = null;
+    /** @var array<int, Shape> whose shape is known well enough to say what a level means, by number */
+    private array $shapes = [];
+    /** @var list<LevelRead> */
+    private array $readings = [];
+    /** @var list<LevelRead> those that count */
+    private array $counted = [];
+
+    public function __construct(private readonly LevelsRead $levels, private readonly Lines $lines) {}
+
+    /** @return list<LevelRead> what stands, oldest first */
+    public function readings(): array
+    {
+        $this->learnt();
+
+        return $this->readings;
+    }
+
+    /** @return list<string> the entries that do not agree with the rest */
+    public function doubtful(): array
+    {
+        return array_map(fn(int $index): string => $this->counted[$index]->uuid, $this->learnt()->doubtful());
+    }
+
+    /** Null: nothing was learnt of it. */
+    public function spool(int $spool): ?Taught
+    {
+        $learnt = $this->learnt();
+        $fills = count(array_filter($this->counted, static fn(LevelRead $reading): bool => $reading->spool === $spool));
+
+        return $fills === 0 ? null : new Taught(...[...$learnt->room("spool $spool"), $fills]);
+    }
+
+    /** Null: nothing was learnt of it. */
+    public function line(int $line): ?Taught
+    {
+        $learnt = $this->learnt();
+        $fills = count(array_filter($this->counted, static fn(LevelRead $reading): bool => $reading->has("line $line")));
+
+        return $fills === 0 ? null : new Taught(...[...$learnt->cell("line $line"), $fills]);
+    }
+
+    /** What a plan is told of its spool and its lines; null: nothing was learnt of any of them. */
+    public function about(int $spool, ?int $main, ?int $backing): ?ForPlan
+    {
+        $learnt = $this->learnt();
+        $known = array_filter([
+            $this->spool($spool), $main === null ? null : $this->line($main), $backing === null ? null : $this->line($backing),
+        ]);
+        if ($known === [] || !isset($this->shapes[$spool])) {
+            return null;
+        }
+        $all = $this->lines->all();
+        $named = array_map(static fn(?int $line): ?string => $line !== null && isset($all[$line]) ? "line $line" : null, [$main, $backing]);
+        $each = array_values(array_unique(array_filter($named)));
+        [$room, $sd] = $learnt->room("spool $spool");
+        $cells = array_map(static fn(?string $line): ?array => $line === null ? null : $learnt->cell($line), $named);
+        // readings of nonsense are asked about; no plan follows them
+        foreach ([$room, ...array_map(static fn(array $cell): float => $cell[0], array_filter($cells))] as $factor) {
+            if ($factor < Bounds::FACTOR[0] || $factor > Bounds::FACTOR[1]) {
+                return null;
+            }
+        }
+        $places = [0, ...array_map(static fn(?string $line): ?int => $line === null ? null : 1 + (int) array_search($line, $each, true), $named)];
+        // a plan takes each sd relative to the figure itself
+        [$mainCell, $backingCell] = array_map(static fn(?array $cell): ?array => $cell === null ? null : ['factor' => $cell[0], 'sd' => $cell[1] / $cell[0]], $cells);
+
+        return new ForPlan($room, $sd / $room, self::among($learnt->correlations("spool $spool", $each), $places), $mainCell, $backingCell);
+    }
+
+    /**
+     * The correlations of some of the figures.
+     *
+     * @param list<list<float>> $all
+     * @param list<int|null>    $places null: nothing is known of it
+     */
+    private static function among(array $all, array $places): CorrelationMatrix
+    {
+        return new CorrelationMatrix(array_map(static fn(?int $i): array => array_map(
+            static fn(?int $j): float => $i === null || $j === null ? 0.0 : max(-1.0, min(1.0, $all[$i][$j] ?? 0.0)),
+            $places,
+        ), $places));
+    }
+
+    private function learnt(): Learnt
+    {
+        if ($this->learnt !== null) {
+            return $this->learnt;
+        }
+        $spools = Spool::inUse()->with('reels')->orderBy('id')->get();
+        Spool::readAll($spools);
+        foreach ($spools as $spool) {
+            try {
+                $shape = $spool->spool($spool->reelKind());
+            } catch (DomainFault) {
+                continue;
+            }
+            if ($shape->geometry !== null) {
+                $this->shapes[$spool->id] = $shape;
+            }
+        }
+        $this->readings = $this->levels->on($this->shapes);
+        $this->counted = array_values(array_filter($this->readings, static fn(LevelRead $reading): bool => $reading->counts));
+        $shapes = [];
+        foreach ($this->shapes as $id => $shape) {
+            $shapes["spool $id"] = $shape;
+        }
+        $lines = [];
+        foreach (array_keys($this->lines->all()) as $id) {
+            $lines["line $id"] = $this->lines->line($id);
+        }
+
+        return $this->learnt = new Learnt($shapes, $lines, array_map(
+            static fn(LevelRead $reading): Finished => new Finished("spool $reading->spool", $reading->layers, $reading->gap, $reading->readings),
+            $this->counted,
+        ));
+    }
+}

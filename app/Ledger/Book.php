@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Database\FullDisk;
+use App\Models\Account;
+use Illuminate\Support\Facades\DB;
+use Undro\Json\LedgerJson;
+use Undro\Ledger\Ledger;
+
+/** The ledger as the log has made it, kept with the number of the entry it stands for, so that only what is new is read. */
+final class Book
+{
+    private ?Ledger $ledger = null;
+
+    public function __construct(private readonly Events $events) {}
+
+    /** What lies where now: from what is kept, or from all events where that is behind. */
+    public function ledger(): Ledger
+    {
+        if ($this->ledger !== null) {
+            return $this->ledger;
+        }
+        $last = $this->events->last();
+        $ledger = $this->keptAt($last);
+        if ($ledger === null) {
+            $ledger = Ledger::read($this->events->all());
+            FullDisk::orLeave(fn() => $this->keep($ledger, $last));
+        }
+
+        return $this->ledger = $ledger;
+    }
+
+    /** As it was after an entry, if that is the one it is kept for. */
+    public function keptAt(int $entry): ?Ledger
+    {
+        $state = DB::table('ledger_caches')->where('account_id', Account::current()->id)->where('last_event_id', $entry)->value('state');
+
+        return is_string($state) ? LedgerJson::read($state) : null;
+    }
+
+    public function keep(Ledger $ledger, int $entry): void
+    {
+        $this->ledger = $ledger;
+        DB::table('ledger_caches')->upsert(
+            [['account_id' => Account::current()->id, 'last_event_id' => $entry, 'state' => LedgerJson::write($ledger)]],
+            ['account_id'],
+            ['last_event_id', 'state'],
+        );
+    }
+
+    /** Holds it for this request alone. */
+    public function hold(?Ledger $ledger): void
+    {
+        $this->ledger = $ledger;
+    }
+
+    /** The entry that the spools' states are kept up to; -1: none. */
+    public function statesUntil(): int
+    {
+        $until = DB::table('ledger_caches')->where('account_id', Account::current()->id)->value('states_until');
+
+        return is_numeric($until) ? (int) $until : -1;
+    }
+
+    public function statesAre(int $until): void
+    {
+        DB::table('ledger_caches')->where('account_id', Account::current()->id)->update(['states_until' => $until]);
+    }
+}

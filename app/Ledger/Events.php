@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Clock;
+use App\Database\Row;
+use App\Models\Account;
+use App\Models\Event as EventRow;
+use Illuminate\Support\Facades\DB;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\Count;
+use Undro\Ledger\Event;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Units\Length;
+
+/** The rows of the event log: written once, read whole. */
+final readonly class Events
+{
+    /** @return list<Event> all of the account's, in the order of entry */
+    public function all(): array
+    {
+        [$moves, $counts] = [[], []];
+        foreach (Row::all(DB::table('event_moves')->orderBy('id')) as $row) {
+            $to = Place::of(PlaceKind::from($row->text('to_kind')), $row->int('to_id'));
+            $length = Length::metres($row->float('length_m'));
+            $from = $row->optionalText('from_kind');
+            if ($from === null) {
+                $counts[$row->int('event_id')][] = new Count($to, $length, $row->int('line_product_id'));
+            } else {
+                $here = Place::of(PlaceKind::from($from), $row->int('from_id'));
+                $moves[$row->int('event_id')][] = Move::of($here, $to, $length, $row->int('line_product_id'));
+            }
+        }
+        $events = [];
+        foreach (Row::all(DB::table('events')->where('account_id', Account::current()->id)->orderBy('id')) as $row) {
+            $id = $row->int('id');
+            $events[] = new Event(
+                $row->text('uuid'),
+                EventKind::from($row->text('kind')),
+                $row->text('happened_at'),
+                $id,
+                $moves[$id] ?? [],
+                $counts[$id] ?? [],
+                $row->optionalText('corrects'),
+            );
+        }
+
+        return $events;
+    }
+
+    /** Writes an entry with what moved and what was counted; nobody has checked it. */
+    public function write(EventRow $entry, Event $event): void
+    {
+        foreach ($event->moves as $move) {
+            $entry->moves()->create(self::sides($move->from, $move->to, $move->length, $move->product));
+        }
+        foreach ($event->counts as $count) {
+            $entry->moves()->create(self::sides(null, $count->at, $count->length, $count->product));
+        }
+    }
+
+    /** The number of the last entry, or the last before another; 0: there is none. */
+    public function last(int $before = PHP_INT_MAX): int
+    {
+        $last = DB::table('events')->where('account_id', Account::current()->id)->where('id', '<', $before)->max('id');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
+    /**
+     * The entry of an id that is known already, so that telling it again changes nothing.
+     *
+     * @param EventKind ...$kinds it may be of
+     *
+     * @throws BadLedger if the id is that of something else
+     */
+    public function known(string $uuid, EventKind ...$kinds): ?EventRow
+    {
+        $known = EventRow::query()->where('uuid', $uuid)->first();
+        $known === null || in_array($known->kind, $kinds, true) || throw BadLedger::idOfSomethingElse($uuid);
+
+        return $known;
+    }
+
+    /** @return array<array-key, true> the entries a later one corrects or takes back, by their ids */
+    public function takenBack(): array
+    {
+        $out = [];
+        $rows = DB::table('events')->where('account_id', Account::current()->id)->whereNotNull('corrects')->orderByDesc('id');
+        foreach (Row::all($rows, ['uuid', 'corrects']) as $row) {
+            if (!isset($out[$row->text('uuid')])) {
+                $out[$row->text('corrects')] = true;
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * When something happens that is written down now. Where the clock was set back, entries are there from later than now: what is
+     * written after them happened after them.
+     */
+    public function now(): string
+    {
+        $now = Clock::now();
+        $latest = DB::table('events')->where('account_id', Account::current()->id)->where('recorded_at', '>', $now)->max('happened_at');
+
+        return is_string($latest) && $latest > $now ? $latest : $now;
+    }
+
+    /** @return array<string, string|int|float|null> */
+    private static function sides(?Place $from, Place $to, Length $length, int $product): array
+    {
+        return [
+            'from_kind' => $from?->kind->value,
+            'from_id' => $from->id ?? 0,
+            'to_kind' => $to->kind->value,
+            'to_id' => $to->id,
+            'length_m' => $length->inMetres(),
+            'line_product_id' => $product,
+        ];
+    }
+}

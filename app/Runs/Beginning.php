@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Clock;
+use App\Ledger\EventLog;
+use App\Models\Angler;
+use App\Models\LineProduct;
+use App\Models\Reel;
+use App\Models\Run;
+use App\Models\RunSource;
+use App\Models\TypedFigures;
+use Undro\Fill\Layer;
+use Undro\Input\Input;
+use Undro\Json\RunInput;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Line\LineSize;
+use Undro\Line\Material;
+use Undro\Spool\BadSpool;
+use Undro\Spool\Usual;
+
+/** Begins a run from a plan. */
+final readonly class Beginning
+{
+    public function __construct(private EventLog $log) {}
+
+    /** @throws \Undro\DomainFault if the plan cannot be wound */
+    public function of(Input $in): Run
+    {
+        $id = static fn(string $key): ?int => ($number = $in->optionalNumber($key, 1, PHP_INT_MAX)) === null ? null : (int) $number;
+        [$angler, $reel, $spool, $practice] = [Angler::query()->find($id('angler')), Reel::query()->find($id('reel')), $id('spool'), $id('practice')];
+        $reel === null || $spool === null || $reel->takes($spool) || throw BadSpool::ofAnotherReel();
+        $oldLine = $spool === null || $practice !== null ? 0.0 : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
+        $case = $in->object('case');
+        $basis = [
+            'case' => $case->all(),
+            'old_line_m' => $oldLine,
+            'leader' => $in->has('leader') ? $in->boolean('leader') : null,
+            'pace_turns_per_min' => $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+        ];
+        $sources = array_map(
+            static fn(Layer $layer): array => self::source($layer->role->value, $case, $in, $practice !== null)->json(),
+            RunInput::course(Input::of($basis))->layers,
+        );
+
+        return Run::query()->create([
+            'uuid' => $in->text('id', 36),
+            'name' => $in->text('name', 120),
+            'angler_id' => $angler?->id,
+            'reel_id' => $reel?->id,
+            'spool_id' => $spool,
+            'basis' => $basis + ['draft' => (new TypedFigures($in->all()))->texts('draft'), 'sources' => $sources],
+            'truth' => $practice === null ? null : ['seed' => $practice],
+            'started_at' => Clock::now(),
+        ]);
+    }
+
+    private static function source(string $role, Input $case, Input $in, bool $practice): RunSource
+    {
+        $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);
+        $said = $sources->has($role) ? RunSource::read($sources->object($role)) : new RunSource();
+
+        return $practice ? $said : new RunSource(self::product($said->line, $case->object($role)), $said->filler, $said->spool);
+    }
+
+    /** The line a role's figures speak of; one that is on no rack yet is put there, so that the log can name it. */
+    private static function product(?int $line, Input $figures): int
+    {
+        if ($line !== null && LineProduct::query()->whereKey($line)->exists()) {
+            return $line;
+        }
+        $material = $figures->choice('material', Material::class, Material::Mono);
+        $typed = $figures->text('size', 40);
+        $size = $figures->read('size', static fn(): LineSize => LineSize::read($typed, $material));
+
+        return LineProduct::query()->firstOrCreate(['name' => ucfirst($material->word()) . ' ' . trim($typed), 'material' => $material], [
+            'size_typed' => $typed,
+            'diameter_mm' => $size->diameter->inMillimetres(),
+            'nominal' => $size->nominal,
+        ])->id;
+    }
+}

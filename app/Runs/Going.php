@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Models\Run;
+use Undro\Input\Input;
+use Undro\Json\RunInput;
+use Undro\Run\Course;
+use Undro\Run\Mark;
+use Undro\Run\MarkKind;
+use Undro\Run\MarkReducer;
+use Undro\Run\Standing;
+
+/** A run as it goes on: its course and its marks are read once, and each mark that comes is added to them. */
+final class Going
+{
+    private readonly Course $course;
+    private readonly MarkReducer $reducer;
+    public readonly Marks $marks;
+
+    /** @throws \Undro\DomainFault if what was kept cannot be read */
+    public function __construct(public readonly Run $run)
+    {
+        $this->course = RunInput::course($run->setOutWith()->question());
+        $this->reducer = $this->course->begin();
+        $this->marks = Marks::of($run);
+        foreach ($this->marks->heard() as $mark) {
+            $this->reducer->hear($mark);
+        }
+    }
+
+    /** The layer that is being wound, or next. */
+    public function layer(): int
+    {
+        return $this->reducer->layer;
+    }
+
+    /** The layer after one more mark. @throws \Undro\DomainFault if it cannot have happened */
+    public function layerAfter(Mark $mark): int
+    {
+        $then = clone $this->reducer;
+        $then->hear($mark);
+
+        return $then->layer;
+    }
+
+    /** @param Input $in the mark with what it has written @throws \Undro\DomainFault if it cannot have happened */
+    public function hear(MarkKind $kind, Input $in): void
+    {
+        $this->reducer->hear(RunInput::mark($in));
+        $this->marks->add($kind, $in);
+    }
+
+    /** How it stands now. */
+    public function standing(): Standing
+    {
+        return Standing::after($this->course, $this->reducer);
+    }
+}

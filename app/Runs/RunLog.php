@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Clock;
+use App\History\OldLine;
+use App\Ledger\EventLog;
+use App\Models\Event as EventRow;
+use App\Models\Run;
+use App\Models\RunMark;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Undro\Input\Input;
+use Undro\Json\RunInput;
+use Undro\Ledger\BadLedger;
+use Undro\Ledger\EventKind;
+use Undro\Run\MarkKind;
+use Undro\Run\Stop;
+
+/** Takes in what happens in a run: each mark once, with whatever it ends written into the event log first. */
+final readonly class RunLog
+{
+    /** What a mark says to the log alone: the filler a layer goes on from; what becomes of old line, and where it goes. */
+    private const OWN_FIELDS = ['filler', 'how', 'to'];
+
+    public function __construct(private EventLog $log, private OldLine $oldLine, private Winding $winding) {}
+
+    /**
+     * Writes marks down, whole or not at all. One that is known already changes nothing.
+     *
+     * @param list<Input> $marks each with an id of the client's
+     *
+     * @return Going the run with them
+     *
+     * @throws \Undro\DomainFault if one cannot have happened
+     */
+    public function hear(Run $run, array $marks): Going
+    {
+        return DB::transaction(function () use ($run, $marks): Going {
+            $going = new Going($run);
+            foreach ($marks as $in) {
+                $uuid = $in->text('id', 36);
+                $known = RunMark::query()->where('uuid', $uuid)->first();
+                if ($known === null && EventRow::query()->where('uuid', $uuid)->doesntExist()) {
+                    $this->take($going, $uuid, $in);
+                } elseif ($known?->run_id !== $run->id || $known->kind !== $in->choice('kind', MarkKind::class)) {
+                    throw BadLedger::idOfSomethingElse($uuid);
+                }
+            }
+
+            return $going;
+        });
+    }
+
+    /** Takes back all that a run wrote into the log. */
+    public function takeBack(Run $run): void
+    {
+        DB::transaction(function () use ($run): void {
+            $out = $this->log->takenBack();
+            foreach (EventRow::query()->where('run_id', $run->id)->orderByDesc('id')->get() as $event) {
+                if ($event->kind !== EventKind::Voided && !isset($out[$event->uuid])) {
+                    $this->log->record((string) Str::uuid(), EventKind::Voided, [], corrects: $event->uuid, run: $run->id);
+                }
+            }
+            $run->update(['ended_at' => $run->ended_at ?? Clock::now()]);
+        });
+    }
+
+    private function take(Going $going, string $uuid, Input $in): void
+    {
+        $run = $going->run;
+        $kind = $in->choice('kind', MarkKind::class);
+        $at = Clock::now();
+        $mark = array_intersect_key($in->all(), array_flip([...RunInput::FIELDS, ...self::OWN_FIELDS]));
+        $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
+        $heard = RunInput::mark($in);
+        if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
+            $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
+        }
+        if ($kind->mayEndALayer()) {
+            $layer = $going->layer();
+            $mark += ['layer' => $layer];
+            if ($kind->endsALayer() || $going->layerAfter($heard) > $layer) {
+                $mark += ['written_m' => $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class))];
+            }
+            $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
+        }
+        // what cannot have happened is refused here
+        $going->hear($kind, $told);
+        $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark]);
+        if ($kind === MarkKind::Finished) {
+            $this->winding->writeLevel($going);
+        }
+        if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
+            $run->update(['ended_at' => $at]);
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Ledger\EventLog;
+use App\Models\LevelReading;
+use Illuminate\Support\Str;
+use Undro\Ledger\Count;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Move;
+use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
+use Undro\Run\BadRun;
+use Undro\Run\Stop;
+use Undro\Units\Length;
+
+/** Writes into the event log what a run has wound, and how full it came out. */
+final readonly class Winding
+{
+    /** Less than this is not worth an entry, m. */
+    private const NOTHING_M = 0.05;
+
+    public function __construct(private EventLog $log) {}
+
+    /** Writes what is on the layer being wound and not yet in the log. @return float how much, m */
+    public function write(Going $going, string $uuid, ?Stop $stop): float
+    {
+        $layer = $going->layer();
+        $metres = $going->standing()->progress->wound[$layer]->inMetres() - $going->marks->writtenOf($layer);
+        if ($metres < self::NOTHING_M) {
+            return 0.0;
+        }
+        if ($going->run->spool_id !== null && !$going->run->isPractice()) {
+            $this->wind($going, $uuid, $layer, Length::metres($metres), $stop === Stop::FillerOut);
+        }
+
+        return $metres;
+    }
+
+    /** How full the finished spool came out, as it was read in the run: what plans learn from. */
+    public function writeLevel(Going $going): void
+    {
+        $run = $going->run;
+        $depths = array_map(static fn(Length $depth): float => $depth->inMillimetres(), $going->marks->level);
+        if ($run->spool_id === null || $run->isPractice() || $depths === []) {
+            return;
+        }
+        $gap = array_sum($depths) / count($depths);
+        $event = $this->log->record((string) Str::uuid(), EventKind::Measured, [], angler: $run->angler_id, note: $run->name, run: $run->id);
+        LevelReading::query()->create([
+            'event_id' => $event->id,
+            'spool_id' => $run->spool_id,
+            'gap_typed' => sprintf('%.2F mm', $gap),
+            'gap_mm' => $gap,
+            'readings' => count($depths),
+            'counts' => true,
+        ]);
+    }
+
+    /** Line from where it comes from onto the spool. */
+    private function wind(Going $going, string $uuid, int $layer, Length $length, bool $emptied): void
+    {
+        $run = $going->run;
+        [$from, $product] = self::source($going, $layer);
+        $onto = Place::of(PlaceKind::Spool, $run->spool_id ?? 0);
+        // a filler may hold more than its label said: what was not known of comes from nowhere known
+        $there = $from === null ? 0.0 : min($length->inMetres(), $this->log->ledger()->length($from)->inMetres());
+        $rest = $length->inMetres() - $there;
+        $moves = [];
+        if ($from !== null && $there > 1e-6) {
+            $moves[] = Move::of($from, $onto, Length::metres($there), $product);
+        }
+        if ($rest > 1e-6) {
+            $moves[] = Move::of(Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen), $onto, Length::metres($rest), $product);
+        }
+        $counts = $emptied && $from !== null ? [new Count($from, Length::metres(0), $product)] : [];
+        $this->log->record($uuid, EventKind::Wound, $moves, $counts, angler: $run->angler_id, note: $run->name, run: $run->id);
+    }
+
+    /**
+     * Where a layer's line comes from, the last filler that was named for it, and which line it is.
+     *
+     * @return array{Place|null, int}
+     */
+    private static function source(Going $going, int $layer): array
+    {
+        $source = $going->run->setOutWith()->sources()[$layer] ?? throw BadRun::noSuchLayer($layer, 0);
+        $filler = $going->marks->fillers[$layer] ?? $source->filler;
+        $place = match (true) {
+            $filler !== null => Place::of(PlaceKind::Filler, $filler),
+            $source->spool !== null => Place::of(PlaceKind::Spool, $source->spool),
+            default => null,
+        };
+
+        return [$place, $source->line ?? throw BadRun::noSuchLayer($layer, 0)];
+    }
+}

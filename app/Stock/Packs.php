@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Models\Filler;
+use App\Models\LinePack;
+use Undro\Units\Price;
+
+/** Packs as they can be bought: the angler's own list, and what was bought before with its price. */
+final class Packs
+{
+    /** @var array<int, Pack>|null what was bought last, by line */
+    private ?array $paid = null;
+
+    /** @return list<Pack> */
+    public function all(): array
+    {
+        $packs = [];
+        foreach (LinePack::inUse()->orderBy('id')->get() as $pack) {
+            $packs[$pack->line_product_id][] = new Pack($pack->id, $pack->line_product_id, $pack->length_m, $pack->length_typed, $pack->price);
+        }
+        foreach (Filler::query()->where('price', '!=', '')->orderByDesc('id')->get() as $filler) {
+            $known = array_map(static fn(Pack $pack): float => $pack->metres, $packs[$filler->line_product_id] ?? []);
+            if (!in_array($filler->full_length_m, $known, false)) {
+                $packs[$filler->line_product_id][] = self::bought($filler);
+            }
+        }
+
+        return array_merge(...array_values($packs));
+    }
+
+    /**
+     * The least a metre of a line costs.
+     *
+     * @param list<Pack> $packs of it
+     */
+    public static function leastPerMetre(array $packs): ?Price
+    {
+        $best = null;
+        foreach ($packs as $pack) {
+            $price = $pack->price()?->times(1 / $pack->metres);
+            $best = $price !== null && ($best === null || $price->amount < $best->amount) ? $price : $best;
+        }
+
+        return $best;
+    }
+
+    /** What was paid for a metre of a line last; null: not known. @throws \Undro\DomainFault if that cannot be read */
+    public function paidPerMetre(int $line): ?Price
+    {
+        if ($this->paid === null) {
+            $this->paid = [];
+            foreach (Filler::query()->where('price', '!=', '')->orderBy('id')->get() as $filler) {
+                $this->paid[$filler->line_product_id] = self::bought($filler);
+            }
+        }
+
+        $pack = $this->paid[$line] ?? null;
+
+        return $pack === null ? null : Price::read($pack->price)->times(1 / $pack->metres);
+    }
+
+    private static function bought(Filler $filler): Pack
+    {
+        return new Pack(null, $filler->line_product_id, $filler->full_length_m, $filler->full_length_typed, $filler->price);
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upkeep;
+
+use App\Clock;
+use App\Ledger\Lines;
+use App\Ledger\SpoolState;
+use App\Ledger\SpoolStates;
+use App\Models\Angler;
+use App\Models\Event;
+use App\Models\Reel;
+use App\Models\Spool;
+use App\Stock\Packs;
+use Undro\DomainFault;
+use Undro\Ledger\EventKind;
+use Undro\Ledger\Piece;
+use Undro\Spool\Usual;
+use Undro\Units\Length;
+use Undro\Upkeep\Limits;
+use Undro\Upkeep\State;
+use Undro\Upkeep\Upkeep;
+use Undro\Upkeep\Wear;
+
+/** What the spools need: the log's facts asked of the core. */
+final readonly class UpkeepOfSpools
+{
+    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Packs $packs) {}
+
+    /**
+     * Every spool in use with line on it, the most urgent first.
+     *
+     * @param Angler|null $angler whose own limits and pace count where a reel is nobody's own
+     *
+     * @return list<SpoolUpkeep>
+     */
+    public function all(?Angler $angler): array
+    {
+        $reels = Reel::inUse()->with('angler.habits')->orderBy('id')->get();
+        Reel::readSpools($reels);
+        $all = [];
+        foreach ($reels as $reel) {
+            foreach ($reel->spools as $spool) {
+                $all[] = $this->of($reel, $spool, $angler);
+            }
+        }
+        $all = array_values(array_filter($all));
+        $urgent = static fn(SpoolUpkeep $each): array => [array_search($each->upkeep->state, State::cases(), true), $each->upkeep->wear->dueOn];
+        usort($all, static fn(SpoolUpkeep $a, SpoolUpkeep $b): int => $urgent($a) <=> $urgent($b));
+
+        return $all;
+    }
+
+    /**
+     * One spool in its reel; null: nothing lies on it, or its figures do not allow an answer.
+     *
+     * @param Angler|null $angler whose own limits and pace count where the reel is nobody's own
+     */
+    public function of(Reel $reel, Spool $spool, ?Angler $angler = null): ?SpoolUpkeep
+    {
+        $pieces = $this->states->lying($spool->id);
+        if ($pieces === []) {
+            return null;
+        }
+        $angler = $reel->angler ?? $angler;
+        $outer = $pieces[count($pieces) - 1];
+        $under = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product !== $outer->product));
+        try {
+            $upkeep = $this->upkeep($reel, $spool, $angler, $pieces, $outer, $under);
+        } catch (DomainFault) {
+            return null;
+        }
+        $metres = array_sum(array_map(static fn(Piece $piece): float => $piece->product === $outer->product ? $piece->length->inMetres() : 0.0, $pieces));
+
+        return new SpoolUpkeep(
+            $reel,
+            $spool,
+            $this->lines->product($outer->product),
+            Length::metres($metres),
+            $outer->since,
+            $upkeep,
+            $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+        );
+    }
+
+    /**
+     * @param list<Piece> $pieces from the arbor out
+     * @param list<Piece> $under  those of other lines than the outermost
+     *
+     * @throws DomainFault
+     */
+    private function upkeep(Reel $reel, Spool $spool, ?Angler $angler, array $pieces, Piece $outer, array $under): Upkeep
+    {
+        $today = Clock::today();
+        [$then, $turned] = $this->sinceFilled($spool->id, $outer);
+        $main = $this->lines->line($outer->product);
+        $wear = Wear::of(
+            $main->material,
+            $angler?->limits($main->material) ?? Limits::usual($main->material),
+            $outer->since ?? $today,
+            $this->outings->of($spool->id),
+            $turned,
+            $today,
+        );
+
+        return Upkeep::of(
+            $spool->spool($reel->kind),
+            $this->lines->layers($pieces),
+            $this->lines->layers($then),
+            $wear,
+            $reel->fullLevel($spool, $main, $angler)->gap,
+            $reel->gear_ratio,
+            $this->packs->paidPerMetre($outer->product),
+            $under === [] ? null : $this->packs->paidPerMetre($under[count($under) - 1]->product),
+            $today,
+        );
+    }
+
+    /**
+     * What lay on the spool when its main line had just been wound, and when it was turned over since.
+     *
+     * @return array{list<Piece>, string|null}
+     */
+    private function sinceFilled(int $spool, Piece $outer): array
+    {
+        $then = [];
+        $turned = null;
+        $states = $this->states->of($spool, $outer->since ?? '');
+        $kinds = self::kinds($states);
+        foreach ($states as $state) {
+            $kind = $kinds[$state->event] ?? null;
+            if ($kind === EventKind::TurnedOver) {
+                $turned = $state->at;
+            }
+            // full again whenever line was put on
+            if ($then === [] || in_array($kind, [EventKind::Wound, EventKind::ToppedUp], true)) {
+                $then = $state->pieces;
+            }
+        }
+
+        return [$then, $turned];
+    }
+
+    /**
+     * What kind of entry each state comes from.
+     *
+     * @param list<SpoolState> $states
+     *
+     * @return array<string, EventKind>
+     */
+    public static function kinds(array $states): array
+    {
+        $kinds = [];
+        foreach (Event::query()->whereIn('uuid', array_map(static fn(SpoolState $state): string => $state->event, $states))->get(['uuid', 'kind']) as $event) {
+            $kinds[$event->uuid] = $event->kind;
+        }
+
+        return $kinds;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Json;
+
+use Undro\Ledger\Ledger;
+
+/** A ledger as it is kept, to go on from without reading all events. */
+final class LedgerJson
+{
+    public static function write(Ledger $ledger): string
+    {
+        return json_encode($ledger->state(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public static function read(string $json): Ledger
+    {
+        /** @var array{latest: string, pieces: array<string, list<array{int, float|int, string|null}>>} $state as it was written */
+        $state = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
+        return Ledger::restore($state);
+    }
+}
