@@ -1,0 +1,41 @@
+# shellcheck shell=bash
+# Speed, measured and printed. Read by ./undro.
+
+bench() {
+    need_php; locked need_vendor; locked need_build; locked need_node; need_chromium
+    local port
+    port=$(free_port)
+    tmp=$(mktemp -d)
+    use_data "$tmp"
+    fresh_caches
+    php artisan undro:prepare demo
+    printf 'machine: %s, %s cores, PHP %s, Node %s\n' "$(awk -F': ' '/model name/ { print $2; exit }' /proc/cpuinfo)" "$(nproc)" "$(php -r 'echo PHP_VERSION;')" "$(node -v)"
+    php bench/core.php
+    php bench/drag.php
+    php bench/learn.php
+    command -v glpsol >/dev/null || debian glpk-utils
+    php bench/allocate.php
+    serve "$port"
+    trap 'stop; rm -rf "$tmp"' EXIT
+    UNDRO_URL="http://127.0.0.1:$port" node bench/http.mjs
+    UNDRO_URL="http://127.0.0.1:$port" node bench/run.mjs
+    UNDRO_URL="http://127.0.0.1:$port" node bench/browser.mjs
+    stop
+    use_data "$tmp/years"
+    fresh_caches
+    port=$(free_port)
+    php artisan undro:prepare demo
+    php bench/years.php
+    serve "$port"
+    UNDRO_URL="http://127.0.0.1:$port" node bench/years.mjs
+    stop
+    use_data "$tmp/large"
+    fresh_caches
+    port=$(free_port)
+    php artisan undro:prepare large
+    serve "$port"
+    echo "with 300 reels, 500 fillers and 5,000 fills:"
+    UNDRO_URL="http://127.0.0.1:$port" node bench/lists.mjs
+    UNDRO_URL="http://127.0.0.1:$port" node bench/http.mjs
+    UNDRO_URL="http://127.0.0.1:$port" node bench/browser.mjs
+}
