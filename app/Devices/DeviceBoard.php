@@ -96,8 +96,10 @@ final readonly class DeviceBoard
         if (!is_array($read)) {
             return null;
         }
-        /** @var array<string, mixed> $figures */
-        $figures = is_array($read['figures'] ?? null) ? $read['figures'] : [];
+        $figures = [];
+        foreach (is_array($read['figures'] ?? null) ? $read['figures'] : [] as $name => $figure) {
+            $figures[(string) $name] = $figure;
+        }
 
         return [
             'state' => $read['state'] === 'here' ? 'here' : 'lost',

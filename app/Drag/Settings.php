@@ -37,7 +37,7 @@ final readonly class Settings
             }
         }
 
-        return array_values($points);
+        return $points;
     }
 
     /** How the force at one place of the knob went over the settings; null: too few can be compared. */

@@ -120,7 +120,7 @@ final class Schema
         while (($inner = $error->subErrors()[0] ?? null) instanceof ValidationError) {
             $error = $inner;
         }
-        $path = implode('.', array_map(static fn(mixed $step): string => is_scalar($step) ? (string) $step : '', $error->data()->fullPath()));
+        $path = implode('.', $error->data()->fullPath());
         $missing = $error->args()['missing'] ?? null;
         if ($error->keyword() === 'required' && is_array($missing)) {
             $first = array_values(array_filter($missing, is_string(...)));

@@ -12,6 +12,11 @@ use PHPat\Test\PHPat;
 /** What may use what; checked by phpat within phpstan. */
 final class LayersTest
 {
+    /** The application's rooms, each standing on some of those before it. */
+    private const ROOMS = [
+        'Database', 'Schema', 'Devices', 'Models', 'Ledger', 'History', 'Learning', 'Stock', 'Upkeep', 'Drag', 'Runs', 'BenchDay', 'Exchange', 'Http',
+        'Console', 'Providers',
+    ];
     /** The core's subjects, each standing on some of those before it. */
     private const SUBJECTS = [
         'Units', 'Input', 'Statistics', 'Line', 'Spool', 'Habit', 'Fill', 'Way', 'Plan', 'Knot', 'Join', 'Twist', 'Strip', 'Ledger', 'Measure',
@@ -62,12 +67,42 @@ final class LayersTest
             ->because('a stand-in is read as a real device would be');
     }
 
-    public function testModelsDoNotKnowHttp(): Rule
+    /** @return iterable<Rule> each room of the application may use those before it */
+    public function testTheRoomsAreATree(): iterable
+    {
+        $unplaced = array_diff(array_map(basename(...), glob(__DIR__ . '/../../app/*', GLOB_ONLYDIR) ?: []), self::ROOMS);
+        $unplaced === [] || throw new \LogicException('No place in the tree of rooms: ' . implode(', ', $unplaced));
+        foreach (self::ROOMS as $place => $room) {
+            $later = array_slice(self::ROOMS, $place + 1);
+            if ($later !== []) {
+                yield PHPat::rule()
+                    ->classes(Selector::inNamespace("App\\$room"))
+                    ->shouldNot()->dependOn()
+                    ->classes(...array_map(static fn(string $each): SelectorInterface => Selector::inNamespace("App\\$each"), $later))
+                    ->because('a room stands on those before it, see docs/architecture.md');
+            }
+        }
+    }
+
+    public function testTheContractServesComputeAlone(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'))
+            ->classes(Selector::inNamespace('App'))
+            ->excluding(Selector::classname('App\Http\Controllers\ComputeController'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('App\Http'))
-            ->because('data flows one way');
+            ->classes(Selector::inNamespace('Undro\Contract'))
+            ->because('models and services build core objects and receive core results');
+    }
+
+    public function testJsonIsReadAndWrittenAtTheEdge(): Rule
+    {
+        return PHPat::rule()
+            ->classes(...array_map(
+                static fn(string $room): SelectorInterface => Selector::inNamespace("App\\$room"),
+                ['Models', 'History', 'Stock', 'Upkeep', 'Learning', 'BenchDay'],
+            ))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Undro\Json'))
+            ->because('what is kept in JSON is read by Ledger, Runs, Drag and Exchange, what is sent by Http');
     }
 }

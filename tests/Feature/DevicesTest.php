@@ -219,7 +219,7 @@ final class DevicesTest extends TestCase
         $until = microtime(true) + 5;
         while (microtime(true) < $until) {
             $reading = $scale->heard();
-            if (($reading->figures['pulls'] ?? 0) === $number) {
+            if ($reading !== null && ($reading->figures['pulls'] ?? 0) === $number) {
                 return $reading;
             }
         }

@@ -109,7 +109,7 @@ final class DurabilityTest extends TestCase
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $this->server = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'public/router.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->env());
+        $this->server = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'public/router.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->env()) ?: null;
         for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:$port/api/anglers") === false; ++$try) {
             usleep(50_000);
         }

@@ -206,7 +206,7 @@ final class StartTest extends TestCase
     {
         foreach (file('/proc/net/tcp') ?: [] as $row) {
             if (preg_match(sprintf('/^\s*\d+: ([0-9A-F]{8}):%04X 00000000:0000 0A/', $port), $row, $found) === 1) {
-                return long2ip((int) unpack('V', (string) hex2bin($found[1]))[1]);
+                return long2ip((int) (unpack('V', (string) hex2bin($found[1])) ?: [1 => 0])[1]) ?: null;
             }
         }
 

@@ -27,7 +27,7 @@ final class WrongClockTest extends TestCase
         $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '47']], $spool);
         self::assertSame('48', $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '48']], $spool)['measures']['lip_diameter'] ?? null, 'twice within a second, too');
         $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['lip_diameter' => '47.5']], $spool);
-        self::assertSame('47.5', Spool::query()->findOrFail($spool)->measures()['lip_diameter']);
+        self::assertSame('47.5', Spool::query()->findOrFail((int) $spool)->measures()['lip_diameter']);
         $line = $this->ask('POST', '/api/lines', ['name' => 'L', 'material' => 'mono', 'size' => '0.30', 'size_from' => 'measured'], status: 201)['id'];
         self::assertSame('0.31', $this->ask('PATCH', '/api/lines/{id}', ['size' => '0.31', 'size_from' => 'measured'], $line)['size']);
     }

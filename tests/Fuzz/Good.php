@@ -29,7 +29,7 @@ final class Good
     /** @return array<string, array{string, array<string, mixed>}> address and body by operation; "uuid" stands for a new one each time */
     public static function bodies(): array
     {
-        $id = static fn(string $model): int => $model::query()->whereNull((new $model())->getTable() . '.archived_at')->orderBy('id')->value('id');
+        $id = static fn(string $model): int => (int) $model::query()->whereNull('archived_at')->orderBy('id')->value('id');
         [$reel, $spool, $line, $filler, $angler] = array_map($id, [Reel::class, Spool::class, LineProduct::class, Filler::class, Angler::class]);
         $spool = Reel::query()->findOrFail($reel)->spools->firstOrFail()->id;
         $run = Run::query()->whereNull('ended_at')->firstOrFail()->uuid;

@@ -34,7 +34,7 @@ final readonly class Operation
         foreach (self::contract()['paths'] as $path => $verbs) {
             $parameters = array_filter([...($verbs['parameters'] ?? []), ...($verbs['get']['parameters'] ?? [])], static fn(array $parameter): bool => ($parameter['in'] ?? '') === 'query');
             if (isset($verbs['get'])) {
-                $questions[] = [$path, array_values(array_column($parameters, 'name'))];
+                $questions[] = [$path, array_column($parameters, 'name')];
             }
         }
 

@@ -30,7 +30,7 @@ final class Restore extends Command
         try {
             DB::disconnect();
             $this->migrate($new);
-            $aside = Backup::restore(is_string($file) ? $file : '', $database, $known, function (string $part): void {
+            $aside = Backup::restore($file, $database, $known, function (string $part): void {
                 $this->migrate($part);
                 $this->read($part);
             }, $new);

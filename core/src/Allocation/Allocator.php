@@ -354,7 +354,7 @@ final class Allocator
             }
         }
 
-        return [$chosen, array_values($bins)];
+        return [$chosen, $bins];
     }
 
     /**

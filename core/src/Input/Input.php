@@ -345,6 +345,6 @@ final readonly class Input
         $choices = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases());
         is_string($value) || throw BadInput::wrongType($this->at($key), 'one of ' . implode(', ', $choices));
 
-        return $enum::tryFrom($value) ?? throw BadInput::notAChoice($this->at($key), $value, array_values($choices));
+        return $enum::tryFrom($value) ?? throw BadInput::notAChoice($this->at($key), $value, $choices);
     }
 }

@@ -37,7 +37,7 @@ final readonly class Gaussian
         $mean[$figure] += $by;
         $covariance[$figure][$figure] += $variance;
 
-        return new self(array_values($mean), array_values(array_map(array_values(...), $covariance)));
+        return new self(array_values($mean), array_map(array_values(...), $covariance));
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class Gaussian
             }
         }
 
-        return new self(array_values($mean), array_values(array_map(array_values(...), $covariance)));
+        return new self(array_values($mean), array_map(array_values(...), $covariance));
     }
 
     /**

@@ -37,10 +37,10 @@ final class FullLevelTest extends TestCase
     public function testAShallowBevelIsLiftedToTheFloorUnlessThatIsOff(): void
     {
         $line = Line::of(Material::Braid, Diameter::millimetres(0.2));
-        $gap = static fn(array $off): float => FullLevel::of(ReelKind::Spinning, LipShape::Bevelled, Length::millimetres(0.6), $line, Lay::Even, true, false, $off)->gap->inMillimetres();
-        self::assertEqualsWithDelta(0.75, $gap([]), 1e-12);
-        self::assertEqualsWithDelta(-0.15, $gap([GapReasonId::Floor]), 1e-12);
-        self::assertEqualsWithDelta(0.75, $gap([GapReasonId::LongCast]), 1e-12);
+        $gap = static fn(GapReasonId ...$off): float => FullLevel::of(ReelKind::Spinning, LipShape::Bevelled, Length::millimetres(0.6), $line, Lay::Even, true, false, array_values($off))->gap->inMillimetres();
+        self::assertEqualsWithDelta(0.75, $gap(), 1e-12);
+        self::assertEqualsWithDelta(-0.15, $gap(GapReasonId::Floor), 1e-12);
+        self::assertEqualsWithDelta(0.75, $gap(GapReasonId::LongCast), 1e-12);
     }
 
     public function testAKnownBevelCountsOnABaitcasterAndNotOnASpincaster(): void

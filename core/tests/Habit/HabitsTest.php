@@ -46,16 +46,16 @@ final class HabitsTest extends TestCase
 
     public function testHabitsThatCannotBeKeptAreLeftAndSaid(): void
     {
-        $departs = static function (array $schools, ReelKind $reel, Material $material, float $mm): array {
-            $advice = Habits::of($schools)->winding($reel, Line::of($material, Diameter::millimetres($mm)));
+        $departs = static function (Habits $habits, ReelKind $reel, Material $material, float $mm): array {
+            $advice = $habits->winding($reel, Line::of($material, Diameter::millimetres($mm)));
 
             return array_values(array_map(static fn(Advice $each): Question => $each->question, array_filter($advice, static fn(Advice $each): bool => $each->departs !== null)));
         };
-        self::assertSame([], $departs([], ReelKind::Baitcasting, Material::Braid, 0.3));
-        self::assertSame([Question::FillerHold], $departs(['filler_hold' => 'flat'], ReelKind::Baitcasting, Material::Mono, 0.3));
-        self::assertSame([], $departs(['filler_hold' => 'flat'], ReelKind::Spinning, Material::Mono, 0.3));
-        self::assertSame([Question::Tension], $departs(['tension' => 'fingers'], ReelKind::Spinning, Material::Braid, 0.3), 'braid cuts skin');
-        self::assertSame([Question::Soak], $departs(['soak' => 'after'], ReelKind::Spinning, Material::Braid, 0.16));
+        self::assertSame([], $departs(Habits::of([]), ReelKind::Baitcasting, Material::Braid, 0.3));
+        self::assertSame([Question::FillerHold], $departs(Habits::of(['filler_hold' => 'flat']), ReelKind::Baitcasting, Material::Mono, 0.3));
+        self::assertSame([], $departs(Habits::of(['filler_hold' => 'flat']), ReelKind::Spinning, Material::Mono, 0.3));
+        self::assertSame([Question::Tension], $departs(Habits::of(['tension' => 'fingers']), ReelKind::Spinning, Material::Braid, 0.3), 'braid cuts skin');
+        self::assertSame([Question::Soak], $departs(Habits::of(['soak' => 'after']), ReelKind::Spinning, Material::Braid, 0.16));
     }
 
     public function testEverySchoolOfWindingGivesWordsForEveryReelAndLine(): void

@@ -143,6 +143,7 @@ final class LedgerTest extends TestCase
         return $pieces;
     }
 
+    /** @param list<Move> $moves */
     private function event(string $id, EventKind $kind, string $when, array $moves, ?string $corrects = null): Event
     {
         return new Event($id, $kind, $when, ++$this->recorded, $moves, corrects: $corrects);

@@ -68,7 +68,7 @@ final class PlanTest extends TestCase
     public function testABackingOfHardlyAMetreIsSaidToBeNone(): void
     {
         $most = self::plan(open: 'main', way: 'main_only')['solved']['length_m'];
-        $text = static fn(float $length, mixed ...$more): ?string => array_column(self::plan(...['main' => ['length_m' => $length]], ...$more)['notes'], 'text', 'id')['hardly_any'] ?? null;
+        $text = static fn(float $length, mixed ...$more): ?string => array_column(self::plan(...['main' => ['length_m' => $length]] + $more)['notes'], 'text', 'id')['hardly_any'] ?? null;
         self::assertStringContainsString('a few metres of nylon hold it', (string) $text($most - 1));
         self::assertStringContainsString('nothing needs to go under it', (string) $text($most - 1, grips: true));
         self::assertNull($text(150));
