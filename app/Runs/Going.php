@@ -19,6 +19,7 @@ final class Going
     private readonly Course $course;
     private readonly MarkReducer $reducer;
     public readonly Marks $marks;
+    private ?Standing $standing = null;
 
     /** @throws \Undro\DomainFault if what was kept cannot be read */
     public function __construct(public readonly Run $run)
@@ -49,13 +50,14 @@ final class Going
     /** @param Input $in the mark with what it has written @throws \Undro\DomainFault if it cannot have happened */
     public function hear(MarkKind $kind, Input $in): void
     {
+        $this->standing = null;
         $this->reducer->hear(RunInput::mark($in));
         $this->marks->add($kind, $in);
     }
 
-    /** How it stands now. */
+    /** How it stands now; worked out once for each mark that came. @throws \Undro\DomainFault if a reading cannot be of this spool */
     public function standing(): Standing
     {
-        return Standing::after($this->course, $this->reducer);
+        return $this->standing ??= Standing::after($this->course, $this->reducer);
     }
 }

@@ -50,6 +50,9 @@ final readonly class RunLog
                 }
             }
 
+            // read once with all of them: what cannot have happened is refused here
+            $going->standing();
+
             return $going;
         });
     }
@@ -87,7 +90,6 @@ final readonly class RunLog
             }
             $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
         }
-        // what cannot have happened is refused here
         $going->hear($kind, $told);
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark]);
         if ($kind === MarkKind::Finished) {

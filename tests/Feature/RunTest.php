@@ -210,6 +210,20 @@ final class RunTest extends TestCase
         $this->ask('GET', '/api/runs/{uuid}', id: (string) Str::uuid(), status: 404);
     }
 
+    public function testADepthThatTheSpoolHasNotLeavesNoMarkBehind(): void
+    {
+        $id = $this->begin();
+        $tell = fn(array $mark, int $status): array => $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark + ['id' => (string) Str::uuid()]]], $id, $status);
+        foreach (['check', 'look_over', 'mount'] as $step) {
+            $tell(['kind' => 'done', 'step' => $step], 200);
+        }
+        $tell(['kind' => 'turns', 'turns' => 20], 200);
+        $before = DB::table('run_marks')->count();
+        $tell(['kind' => 'depth', 'depths' => [['mm' => '150 mm']]], 422);
+        self::assertSame($before, DB::table('run_marks')->count());
+        $tell(['kind' => 'turns', 'turns' => 5], 200);
+    }
+
     public function testAPlanThatDoesNotFitIsNotBegun(): void
     {
         $problem = $this->ask('POST', '/api/runs', ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '3000 m']] + $this->plan()] + $this->body(), status: 422);
