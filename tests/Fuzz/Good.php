@@ -74,11 +74,12 @@ final class Good
         ];
     }
 
-    /** @return array<string, array{string, array<string, mixed>}> */
-    private static function compute(): array
+    /** @return array<string, array<string, mixed>> a question to each calculator, by its name */
+    public static function calculators(): array
     {
         $plan = self::PLAN;
-        $cases = [
+
+        return [
             'plan' => $plan, 'ways' => $plan + ['spare' => true, 'pace_turns_per_min' => 60],
             'match' => ['line' => ['material' => 'mono', 'size' => '8 lb'], 'reel' => ['kind' => 'spinning', 'mono_range' => '6-10 lb'], 'rod' => ['line_min' => '4 lb', 'line_max' => '10 lb']],
             'choose' => ['fishing' => 'general', 'fish' => '3 kg', 'snags' => 'some', 'current' => 'none', 'lure' => '28 g', 'rack' => [['id' => 1, 'material' => 'mono', 'diameter_mm' => 0.3]]],
@@ -90,13 +91,31 @@ final class Good
             'drag' => ['links' => [['name' => 'line', 'rated_N' => 50]], 'fraction' => 0.25, 'line_out_m' => [10, 50], 'measured' => [['line_out_m' => 40, 'running_N' => 15]], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 120]], 'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17], 'gap_mm' => 2],
             'drag_next' => ['target_N' => 12, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 6]]],
             'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => ['seed' => 3, 'target_N' => 12, 'pulls' => [['position' => 0.25]]], 'strikes' => ['lines' => [['material' => 'mono', 'rated_N' => 50]], 'sweep_m' => 1, 'distance_m' => 30],
+            'full_level' => ['reel' => 'spinning', 'lip' => 'bevelled', 'material' => 'mono', 'diameter_mm' => 0.3, 'bevel_depth_mm' => 1.5, 'lay' => 'normal'],
+            'fill' => ['spool' => ['ratings_text' => '0.25/200'], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => null]]],
+            'twist' => ['reel' => 'spinning', 'feed' => 'over_end', 'filler_turns' => 'cw', 'rotor_turns' => 'ccw', 'filler_diameter_mm' => 75, 'spool_diameter_mm' => 45, 'material' => 'mono', 'diameter_mm' => 0.3],
+            'strike' => ['material' => 'mono', 'rated_N' => 50, 'sweep_m' => 1.5, 'distance_m' => 30], 'quantity' => ['kind' => 'length', 'typed' => '3 m'],
+            'picture' => ['spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17'], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 100]]],
+            'run' => ['case' => $plan, 'marks' => [['kind' => 'done', 'step' => 'check'], ['kind' => 'turns', 'turns' => 20]], 'pace_turns_per_min' => 60],
+            'practice' => ['case' => $plan, 'seed' => 7, 'marks' => [['kind' => 'turns', 'turns' => 20]]],
+            'learn' => ['spools' => ['one' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17]], 'lines' => ['l' => ['material' => 'mono', 'diameter_mm' => 0.3]], 'fills' => [['spool' => 'one', 'gap_mm' => 3, 'readings' => 3, 'layers' => [['line' => 'l', 'length_m' => 130]]]]],
+            'learnt' => ['of' => 'line', 'material' => 'mono', 'factor' => 1.1, 'sd' => 0.02, 'fills' => 3],
+            'allocate' => ['jobs' => [['id' => 'a', 'main' => ['line' => 'l', 'length_m' => 100]]], 'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 150]], 'packs' => [['line' => 'l', 'length_m' => 300, 'price' => 12]]],
+            'upkeep' => ['today' => '2026-11-28', 'reel' => ['kind' => 'spinning'], 'spool' => ['ratings_text' => '0.25/200'], 'pieces' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 150, 'since' => '2026-01-01']], 'outings' => [['at' => '2026-06-01', 'sun' => true, 'cast_m' => 40]]],
+            'day' => ['jobs' => [['id' => 'a', 'plan' => $plan, 'main_line' => 'l', 'backing_lines' => ['b']]], 'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 900], ['id' => 'g', 'line' => 'b', 'length_m' => 900]]],
         ];
-        $bodies = [];
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> */
+    private static function compute(): array
+    {
+        $cases = self::calculators();
+        $bodies = ['POST /api/compute/{name}' => ['/api/compute/fill', $cases['fill']]];
         foreach ($cases as $name => $case) {
             $bodies["POST /api/compute/$name"] = ["/api/compute/$name", $case];
         }
 
-        return $bodies + ['POST /api/compute/{name}' => ['/api/compute/fill', ['spool' => ['ratings_text' => '0.25/200'], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => null]]]]];
+        return $bodies;
     }
 
     /** As JSON, with new ids, and a raw value in the place of a field. @param list<string|int> $at @param array<string, mixed> $body */
