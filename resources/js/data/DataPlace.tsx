@@ -2,7 +2,7 @@ import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Problem, type Schemas } from '../api/client';
-import { useImport } from '../api/queries';
+import { useImport } from '../api/records';
 import page from '../parts/parts.module.css';
 import { shorten } from '../parts/shorten';
 import { done } from '../parts/undo';

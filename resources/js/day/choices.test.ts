@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { own, read, sourceOf, written } from './choices';
+import { own, read, written } from './choices';
+import { refOf, sourceOf } from './refs';
 
 describe('what was chosen on a bench day', () => {
   it('comes back from the address as it was written', () => {
@@ -24,5 +25,7 @@ describe('what was chosen on a bench day', () => {
   it('pins a pack whatever its copy', () => {
     expect(sourceOf('pack:2:1')).toBe('pack:2');
     expect(sourceOf('filler:21')).toBe('filler:21');
+    expect(refOf('pack:2:1')).toEqual({ kind: 'pack', id: 2 });
+    expect(refOf('spool:x')).toBeNull();
   });
 });

@@ -32,6 +32,3 @@ export const own = (text: string): Record<string, Own> => {
     return {};
   }
 };
-
-/** A source without its copy: what a pin names. */
-export const sourceOf = (source: string) => source.replace(/^(pack:\d+):.*/, '$1');

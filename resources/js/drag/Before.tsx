@@ -1,7 +1,7 @@
 import { Button, Group } from '@mantine/core';
 import { CartesianGrid, ErrorBar, Line, LineChart, XAxis, YAxis } from 'recharts';
 import type { Schemas } from '../api/client';
-import type { DragSetting } from '../api/queries';
+import type { DragSetting } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
 import { day } from '../parts/day';

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { day } from '../parts/day';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';

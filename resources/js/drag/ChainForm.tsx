@@ -1,6 +1,7 @@
 import { NativeSelect, SegmentedControl } from '@mantine/core';
 import { Problem } from '../api/client';
-import { type Angler, type DragResult, type DragSteps, useRods } from '../api/queries';
+import { useRods } from '../api/records';
+import type { Angler, DragResult, DragSteps } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import type { Units } from '../units/units';
 import { type DragDraft, ownTest } from './chain';

@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, Scatter, XAxis, YAxis } from 'recharts';
-import type { DragResult } from '../api/queries';
+import type { DragResult } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
 import { useBench } from '../shell/bench';

@@ -1,7 +1,7 @@
 import { Anchor, Button, SegmentedControl } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { day } from '../parts/day';
 import { Empty } from '../parts/Empty';
 import { useLinked } from '../parts/useLinked';

@@ -1,4 +1,4 @@
-import type { DragResult } from '../api/queries';
+import type { DragResult } from '../api/types';
 import { useBench } from '../shell/bench';
 import { drag as dragForce, length } from '../units/units';
 import classes from './Drag.module.css';

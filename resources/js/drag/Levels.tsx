@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useCallback, useState } from 'react';
-import { type DragResult, type DragSetting, driveScale, type Reel, type Spool } from '../api/queries';
+import { driveScale } from '../api/devices';
+import type { DragResult, DragSetting, Reel, Spool } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';

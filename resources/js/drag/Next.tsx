@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import type { DragNext } from '../api/queries';
+import type { DragNext } from '../api/types';
 import { sentence } from '../units/sentence';
 import type { Units } from '../units/units';
 import classes from './Drag.module.css';

@@ -3,7 +3,8 @@ import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Area, CartesianGrid, ComposedChart, Line, Scatter, XAxis, YAxis } from 'recharts';
-import { type DragNext, useDragNext, useDragPractice } from '../api/queries';
+import { useCalculator } from '../api/calculators';
+import type { DragNext } from '../api/types';
 import { Rod } from '../drawings/rod/Rod';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
@@ -31,14 +32,17 @@ export function PracticePlace() {
   const [typed, setTyped] = useState('0');
   const [over, setOver] = useState(false);
   const target = withUnit(at.target, units.force);
-  const drag = useDragPractice({
+  const drag = useCalculator('drag_practice', {
     seed: Number(seed) || 1,
     target_N: target,
     pulls: turns.map((position) => ({ position })),
     over,
   });
   const pulls = turns.length === 0 ? [] : (drag.data?.pulls ?? []);
-  const asked = useDragNext(pulls.length === 0 ? null : { target_N: target, knob: 'turn', pulls, law: over });
+  const asked = useCalculator(
+    'drag_next',
+    pulls.length === 0 ? null : { target_N: target, knob: 'turn', pulls, law: over },
+  );
   const next = { data: pulls.length === 0 ? undefined : asked.data, error: asked.error };
   const fresh = pulls.length === turns.length && !asked.isPlaceholderData;
   const wrong = drag.error ?? next.error;

@@ -1,4 +1,4 @@
-import type { DragNext } from '../api/queries';
+import type { DragNext } from '../api/types';
 import { drag, type Units } from '../units/units';
 import classes from './Drag.module.css';
 import { place } from './knob';

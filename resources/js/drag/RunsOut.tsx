@@ -1,11 +1,11 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
-import type { DragResult, DragSetting, Reel, Spool } from '../api/queries';
+import type { DragResult, DragSetting, Reel, Spool } from '../api/types';
 import { drawn } from '../drawings/section/drawn';
+import { USUAL_BEVEL_MM } from '../drawings/section/outline';
 import { Section } from '../drawings/section/Section';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
-import { USUAL_BEVEL_MM } from '../plan/draft';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { drag as dragForce, length, metresPer, millimetresPer, small, words } from '../units/units';

@@ -1,5 +1,6 @@
 import { Button, Group, Switch } from '@mantine/core';
-import { driveScale, type PullScale } from '../api/queries';
+import { driveScale } from '../api/devices';
+import type { PullScale } from '../api/types';
 import { failed } from '../parts/undo';
 import { force, type Units, words } from '../units/units';
 import classes from './Drag.module.css';

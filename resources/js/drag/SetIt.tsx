@@ -1,15 +1,8 @@
 import { Button, Checkbox, Group, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useCallback, useState } from 'react';
-import {
-  type DragResult,
-  type DragSetting,
-  type DragSteps,
-  driveScale,
-  type Reel,
-  type Sentence,
-  type Spool,
-} from '../api/queries';
+import { driveScale } from '../api/devices';
+import type { DragResult, DragSetting, DragSteps, Reel, Sentence, Spool } from '../api/types';
 import { Rod } from '../drawings/rod/Rod';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';

@@ -1,6 +1,8 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
-import { type DragResult, type Line as OwnedLine, type Reel, type Spool, useLines, useStrikes } from '../api/queries';
+import { useCalculator } from '../api/calculators';
+import { useLines } from '../api/records';
+import type { DragResult, Line as OwnedLine, Reel, Spool } from '../api/types';
 import type { Material } from '../drawings/material';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
@@ -41,7 +43,8 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
   const few = some(all);
   const lines = draft.lines === 'all' ? all : few;
   const meant = (typed: string) => (typed.trim() === '' ? '0' : withUnit(typed, units.length));
-  const strikes = useStrikes(
+  const strikes = useCalculator(
+    'strikes',
     lines.length === 0
       ? null
       : {

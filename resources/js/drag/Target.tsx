@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import type { DragResult } from '../api/queries';
+import type { DragResult } from '../api/types';
 import { Chain } from '../drawings/chain/Chain';
 import type { Material } from '../drawings/material';
 import { LargeFigure } from '../parts/LargeFigure';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { DragSetting, Reel, Spool } from '../api/queries';
+import type { DragSetting, Reel, Spool } from '../api/types';
 import { METRIC } from '../units/units';
 import { begun, chainOf, type DragDraft, dragCase, rungs, START, wantedOf } from './chain';
 

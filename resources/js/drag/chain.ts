@@ -1,4 +1,4 @@
-import type { Angler, DragCase, DragSetting, Reel, Rod, Spool } from '../api/queries';
+import type { Angler, DragCase, DragSetting, Reel, Rod, Spool } from '../api/types';
 import { type Units, withUnit } from '../units/units';
 
 /** What the Drag place holds, as typed; it stands in the address. */

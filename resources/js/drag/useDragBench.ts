@@ -1,5 +1,8 @@
-import { useMemo, useRef } from 'react';
-import { type DragResult, type Reel, type Spool, useDrag, useDragSteps, useDrags, useRods } from '../api/queries';
+import { useMemo, useState } from 'react';
+import { useCalculator } from '../api/calculators';
+import { useDrags } from '../api/history';
+import { useRods } from '../api/records';
+import type { DragResult, Reel, Spool } from '../api/types';
 import { useBench } from '../shell/bench';
 import { metresPer, type Units } from '../units/units';
 import { begun, type DragDraft, dragCase, rungs } from './chain';
@@ -38,12 +41,12 @@ export function useDragBench(
     ladder: rungs(total, metresPer(units)),
   });
   const ask = ready ? whole : null;
-  const drag = useDrag(ask);
+  const drag = useCalculator('drag', ask);
   // a figure that cannot be read takes nothing off the screen: the last good answer of this spool stays
-  const good = useRef<{ key: string; data: DragResult } | null>(null);
-  if (drag.data && !drag.isPlaceholderData) good.current = { key: bench, data: drag.data };
-  const found = ask === null ? undefined : (drag.data ?? (good.current?.key === bench ? good.current.data : undefined));
-  const steps = useDragSteps({
+  const [good, setGood] = useState<{ key: string; data: DragResult } | null>(null);
+  if (drag.data && !drag.isPlaceholderData && good?.data !== drag.data) setGood({ key: bench, data: drag.data });
+  const found = ask === null ? undefined : (drag.data ?? (good?.key === bench ? good.data : undefined));
+  const steps = useCalculator('drag_steps', {
     mechanism: draft.mechanism as 'star',
     reel: reel?.kind ?? 'spinning',
     knob: draft.knob as 'turn',

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
-import { type DragResult, type Reel, type Spool, useKeepDrag } from '../api/queries';
+import { useKeepDrag } from '../api/history';
+import type { DragResult, Reel, Spool } from '../api/types';
 import { newId } from '../parts/newId';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';

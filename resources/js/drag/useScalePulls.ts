@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { useScale } from '../api/queries';
+import { useScale } from '../api/devices';
 import type { Pulled } from './useSetting';
 
 /** How often a scale is asked while it is looked at, ms. */

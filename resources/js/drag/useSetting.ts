@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { useCallback } from 'react';
-import { useDragNext } from '../api/queries';
+import { useCalculator } from '../api/calculators';
 import { type Units, withUnit } from '../units/units';
 import type { Knob } from './knob';
 
@@ -48,7 +48,10 @@ export function useSetting({ key, target, knob, stop, units }: Asked) {
     start_up_N: pull.startUp.trim() === '' ? null : force(pull.startUp),
   }));
   const limits = knob === 'notch' && stop.trim() !== '' ? { min: '0', max: stop } : null;
-  const next = useDragNext(target === null || pulls.length === 0 ? null : { target_N: target, knob, limits, pulls });
+  const next = useCalculator(
+    'drag_next',
+    target === null || pulls.length === 0 ? null : { target_N: target, knob, limits, pulls },
+  );
   const change = useCallback(
     (make: (before: Held) => Partial<Held>) =>
       setHeld((before) => {

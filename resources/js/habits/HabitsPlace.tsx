@@ -1,7 +1,8 @@
 import { Radio, Switch, VisuallyHidden } from '@mantine/core';
 import { useState } from 'react';
+import { useSchools } from '../api/calculators';
 import type { Schemas } from '../api/client';
-import { useChangeAngler, useSchools } from '../api/queries';
+import { useChangeAngler } from '../api/records';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';

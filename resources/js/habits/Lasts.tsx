@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useChangeAngler } from '../api/queries';
+import { useChangeAngler } from '../api/records';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';

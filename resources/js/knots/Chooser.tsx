@@ -1,6 +1,6 @@
 import { Checkbox, Group, NativeSelect, Title } from '@mantine/core';
 import type { ReactNode } from 'react';
-import type { KnotId } from '../api/queries';
+import type { KnotId } from '../api/types';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import classes from './Knots.module.css';

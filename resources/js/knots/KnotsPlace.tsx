@@ -1,6 +1,6 @@
 import { NativeSelect, Switch, Title, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import type { JoinsCase, KnotId } from '../api/queries';
+import type { JoinsCase, KnotId } from '../api/types';
 import page from '../parts/parts.module.css';
 import { useLinked } from '../parts/useLinked';
 import { Chooser, LineChoice } from './Chooser';

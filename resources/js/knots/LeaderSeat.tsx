@@ -1,6 +1,6 @@
 import { Group, Title } from '@mantine/core';
 import { useState } from 'react';
-import { useLeader } from '../api/queries';
+import { useCalculator } from '../api/calculators';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
@@ -18,7 +18,7 @@ export function LeaderSeat() {
       onChange={(value) => setTyped({ ...typed, [key]: value })}
     />
   );
-  const seat = useLeader(typed.leader_m && typed.path_m ? typed : null);
+  const seat = useCalculator('leader', typed.leader_m && typed.path_m ? typed : null);
   const at = seat.data;
   return (
     <section className={classes.tying} aria-label="Where the leader join sits">

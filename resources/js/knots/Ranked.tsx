@@ -1,6 +1,6 @@
 import { Checkbox, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import type { KnotId } from '../api/queries';
+import type { KnotId } from '../api/types';
 import classes from './Knots.module.css';
 import type { KnotChoice } from './useKnotChoice';
 

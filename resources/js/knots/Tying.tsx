@@ -1,7 +1,8 @@
 import { Button, Group } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
-import { type KnotId, useKnot } from '../api/queries';
+import { useCalculator } from '../api/calculators';
+import type { KnotId } from '../api/types';
 import { Knot } from '../drawings/knot/Knot';
 import { Waiting } from '../parts/Waiting';
 import classes from './Knots.module.css';
@@ -16,7 +17,7 @@ interface TyingProps {
 
 /** How a knot is tied, move by move; the arrow keys step forward and back. */
 export function Tying({ knot, thick = 'a', all = false }: TyingProps) {
-  const query = useKnot(knot);
+  const query = useCalculator('knot', { knot: knot });
   const [at, setAt] = useState(0);
   const moves = query.data?.steps ?? [];
   const now = Math.min(at, Math.max(0, moves.length - 1));

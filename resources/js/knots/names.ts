@@ -1,4 +1,4 @@
-import type { KnotId } from '../api/queries';
+import type { KnotId } from '../api/types';
 
 /** The knots by their standard names: at the arbor first, then line to line. */
 export const NAMES: Record<KnotId, string> = {

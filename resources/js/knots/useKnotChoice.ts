@@ -1,7 +1,9 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
+import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
-import { type JoinsCase, type KnotId, useChangeAngler, useJoins } from '../api/queries';
+import { useChangeAngler } from '../api/records';
+import type { JoinsCase, KnotId } from '../api/types';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 
@@ -28,7 +30,7 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const tested = angler?.knots.tested ?? {};
   const keep = (knots: NonNullable<Schemas['AnglerChange']['knots']>) =>
     angler && change.mutateAsync({ id: angler.id, body: { knots } }).catch(failed);
-  const joins = useJoins({ ...joined, hands, ties_well: well, tested });
+  const joins = useCalculator('joins', { ...joined, hands, ties_well: well, tested });
   const knots = joins.data?.knots ?? [];
   return {
     knots,

@@ -1,7 +1,7 @@
 import { Anchor, Button, Group } from '@mantine/core';
 import { useRef } from 'react';
 import { Link } from 'react-router';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
 import { useBench } from '../shell/bench';

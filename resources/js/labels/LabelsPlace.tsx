@@ -1,7 +1,7 @@
 import { Button, Checkbox, Title } from '@mantine/core';
 import { useRef } from 'react';
 import { Link } from 'react-router';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { LABEL_MM, Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
 import { Empty } from '../parts/Empty';

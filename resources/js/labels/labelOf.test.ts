@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Reel, Spool } from '../api/queries';
+import type { Reel, Spool } from '../api/types';
 import { METRIC } from '../units/units';
 import { labelOf } from './labelOf';
 

@@ -1,4 +1,4 @@
-import type { Reel, Spool } from '../api/queries';
+import type { Reel, Spool } from '../api/types';
 import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
 import { force, length, thickness, type Units, words } from '../units/units';

@@ -1,4 +1,4 @@
-import { useAddReel, useChangeReel } from '../api/queries';
+import { useAddReel, useChangeReel } from '../api/records';
 import { FigureForm } from '../parts/FigureForm';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';

@@ -1,7 +1,9 @@
 import { Anchor, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type Reel, type Spool, useAddEvent, useLines } from '../api/queries';
+import { useAddEvent } from '../api/history';
+import { useLines } from '../api/records';
+import type { Reel, Spool } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';

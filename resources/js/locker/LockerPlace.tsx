@@ -1,7 +1,7 @@
 import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type Reel, useAddSpool, useChangeReel, useChangeSpool } from '../api/queries';
+import { useAddSpool, useChangeReel, useChangeSpool } from '../api/records';
+import type { Reel } from '../api/types';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';

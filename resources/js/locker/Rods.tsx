@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { type Rod, useAddRod, useChangeRod, useRods } from '../api/queries';
+import { useAddRod, useChangeRod, useRods } from '../api/records';
+import type { Rod } from '../api/types';
 import { FigureForm } from '../parts/FigureForm';
 import type { FormField } from '../parts/form';
 import page from '../parts/parts.module.css';

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { type Reel, type Spool, useChangeSpool } from '../api/queries';
+import { useChangeSpool } from '../api/records';
+import type { Reel, Spool } from '../api/types';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
 import { segmentsOf } from '../drawings/tape/segments';

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import type { Line, Reel, Spool } from '../api/queries';
+import type { Line, Reel, Spool } from '../api/types';
 
 /** A line as the measuring calculator takes it. */
 export const aboutLine = (line: Line): Schemas['MeasureCase']['line'] => ({

@@ -1,4 +1,4 @@
-import type { Reel, Spool } from '../api/queries';
+import type { Reel, Spool } from '../api/types';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import type { FormField } from '../parts/form';
 import type { Units } from '../units/units';

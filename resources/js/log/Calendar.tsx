@@ -1,6 +1,6 @@
 import { Anchor, Button, CopyButton, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { useCalendars, useFollow, useRevoke } from '../api/queries';
+import { useCalendars, useFollow, useRevoke } from '../api/upkeep';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';
 import classes from './Log.module.css';

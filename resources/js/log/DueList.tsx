@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Care } from '../api/queries';
+import type { Care } from '../api/types';
 import { day } from '../parts/day';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { type LogEntry, type LogWish, useLog } from '../api/queries';
+import { type LogWish, useLog } from '../api/history';
+import type { LogEntry } from '../api/types';
 import { day } from '../parts/day';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';

@@ -1,5 +1,8 @@
 import { Button } from '@mantine/core';
-import { type Learnt as Found, useAddEntry, useLearnt, useReels } from '../api/queries';
+import { useAddEntry } from '../api/history';
+import { useReels } from '../api/records';
+import type { Learnt as Found } from '../api/types';
+import { useLearnt } from '../api/upkeep';
 import { day } from '../parts/day';
 import { newId } from '../parts/newId';
 import { done, failed } from '../parts/undo';

@@ -1,6 +1,7 @@
 import { Button, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { Link } from 'react-router';
-import { useReels, useUpkeep } from '../api/queries';
+import { useReels } from '../api/records';
+import { useUpkeep } from '../api/upkeep';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import { useLinked } from '../parts/useLinked';

@@ -1,7 +1,9 @@
 import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem, type Schemas } from '../api/client';
-import { type LogEntry, useAddEntry, useFillers, useReels } from '../api/queries';
+import { useAddEntry } from '../api/history';
+import { useFillers, useReels } from '../api/records';
+import type { LogEntry } from '../api/types';
 import { newId } from '../parts/newId';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';

@@ -2,8 +2,12 @@ import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { type Care, type Line, type Reel, type Spool, useDrags, useLines, useSpoolHistory } from '../api/queries';
+import { useDrags } from '../api/history';
+import { useLines } from '../api/records';
+import type { Care, Line, Reel, Spool } from '../api/types';
+import { useSpoolHistory } from '../api/upkeep';
 import { drawn } from '../drawings/section/drawn';
+import { USUAL_BEVEL_MM } from '../drawings/section/outline';
 import { Section } from '../drawings/section/Section';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
@@ -163,7 +167,7 @@ function Drawing({ reel, spool, care, units }: { reel: Reel; spool: Spool; care:
       {...picture}
       kind={reel.kind}
       lip={spool.lip}
-      bevelMm={1.5}
+      bevelMm={USUAL_BEVEL_MM}
       height={210}
       marks={
         picture.toScale && care?.level

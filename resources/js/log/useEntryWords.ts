@@ -1,4 +1,5 @@
-import { type LogEntry, useAnglers, useFillers, useLines, useReels } from '../api/queries';
+import { useAnglers, useFillers, useLines, useReels } from '../api/records';
+import type { LogEntry } from '../api/types';
 import { useBench } from '../shell/bench';
 import { force, length, small, type Units, words } from '../units/units';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LogEntry } from '../api/queries';
+import type { LogEntry } from '../api/types';
 import { DID, dateOf, SAYINGS, sayingOf } from './words';
 
 const entry = (change: Partial<LogEntry>): LogEntry => ({

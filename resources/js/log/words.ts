@@ -1,4 +1,4 @@
-import type { LogEntry, LogEvent } from '../api/queries';
+import type { LogEntry, LogEvent } from '../api/types';
 
 /** What an entry of the log says was done. */
 export const DID: Record<LogEvent['kind'], string> = {

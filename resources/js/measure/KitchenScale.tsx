@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { loadKitchen, useKitchen } from '../api/queries';
+import { loadKitchen, useKitchen } from '../api/devices';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import classes from './Measure.module.css';

@@ -1,8 +1,8 @@
 import { Button, Modal, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
+import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { Problem } from '../api/client';
-import { useMeasured } from '../api/queries';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, type Units, withUnit, words } from '../units/units';
@@ -43,7 +43,8 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
       .map((field) => [field.key, field.unit ? withUnit(typed[field.key] ?? '', field.unit) : (typed[field.key] ?? '')])
       .filter(([, value]) => value !== ''),
   );
-  const { data, error, isPlaceholderData } = useMeasured(
+  const { data, error, isPlaceholderData } = useCalculator(
+    'measure',
     ready ? ({ ...about, ...readings, method } as Schemas['MeasureCase']) : null,
   );
   const problem = error instanceof Problem ? error : null;

@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { Problem } from '../api/client';
 
 /**
@@ -7,7 +7,9 @@ import { Problem } from '../api/client';
  */
 export function useSeen(id: number | undefined, version: number | undefined) {
   const seen = useRef<{ id: number | undefined; version: number | undefined }>({ id: undefined, version: undefined });
-  if (id !== seen.current.id) seen.current = { id, version };
+  useLayoutEffect(() => {
+    if (id !== seen.current.id) seen.current = { id, version };
+  });
   return {
     version: () => seen.current.version,
     now: (later: number) => {

@@ -1,4 +1,4 @@
-import { useAddEvent } from '../api/queries';
+import { useAddEvent } from '../api/history';
 import { newId } from './newId';
 
 /** Takes an entry of the log back by another one, whose id it gives: that can be taken back in its turn. */

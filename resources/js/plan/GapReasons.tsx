@@ -1,5 +1,5 @@
 import { Button, Checkbox } from '@mantine/core';
-import type { PlanResult } from '../api/queries';
+import type { PlanResult } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { inchFraction, METRIC, small, words } from '../units/units';

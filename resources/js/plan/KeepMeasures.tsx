@@ -1,9 +1,9 @@
 import { Button } from '@mantine/core';
-import { useChangeReel, useChangeSpool, useReels } from '../api/queries';
+import { useChangeReel, useChangeSpool, useReels } from '../api/records';
 import { done, failed } from '../parts/undo';
 import { useSeen } from '../parts/useSeen';
-import { fromReel } from './draft';
 import classes from './Plan.module.css';
+import { fromReel } from './records';
 import type { Planning } from './usePlan';
 
 const KEPT = [

@@ -1,12 +1,15 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
-import { useFillers, useReels } from '../api/queries';
+import { useFillers, useReels } from '../api/records';
+import type { Reel } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { metresPer } from '../units/units';
-import { fillerOf, fromReel } from './draft';
+import { chosen, type Draft } from './draft';
 import classes from './Plan.module.css';
-import { type Planning, useLivePlan } from './usePlan';
+import { useLivePlan } from './planning';
+import { fillerOf, fromReel } from './records';
+import type { Planning } from './usePlan';
 
 const BY = [
   { value: 'typed', label: 'as long as typed' },
@@ -18,16 +21,15 @@ const BY = [
 /** What says how long the main line is, and a slider for it while something else is worked out. */
 export function LengthBy() {
   const plan = useLivePlan();
-  const { draft, set, errorFor, result } = plan;
+  const { draft, held, set, slide, errorFor, result } = plan;
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const filler = fillerOf('main', draft, fillers);
   const layer = result?.fill.layers.find((each) => each.role === 'main');
   if (result?.open === 'main') return null;
   const most = result ? result.main_most_m : 0;
-  // what is typed is ahead of the answer: quick steps must not start from an older one
-  const typed = draft.mainBy === 'typed' && new RegExp(`^([\\d.]+) ?${units.length}$`).exec(draft.mainLength.trim());
-  const steps = Math.round(typed ? Number(typed[1]) : (layer?.length_m ?? 0) / metresPer(units));
+  // the hand is ahead of the answer: quick steps must not start from an older one
+  const steps = held.length ?? Math.round((layer?.length_m ?? 0) / metresPer(units));
   return (
     <>
       <div className={classes.by}>
@@ -42,9 +44,7 @@ export function LengthBy() {
             max={Math.floor(most / metresPer(units))}
             step={1}
             value={steps}
-            onChange={(event) =>
-              set({ mainBy: 'typed', join: '', mainLength: `${event.currentTarget.value} ${units.length}` })
-            }
+            onChange={(event) => slide(Number(event.currentTarget.value))}
           />
         )}
       </div>
@@ -85,7 +85,7 @@ const By = memo(function By({ by, withFiller, set }: ByProps) {
       size="xs"
       aria-label="What says how long the main line is"
       value={by}
-      onChange={(event) => set({ mainBy: event.currentTarget.value, join: '' })}
+      onChange={(event) => set({ mainBy: chosen('mainBy', event.currentTarget.value), join: '' })}
       data={BY.filter((each) => withFiller || (each.value !== 'all' && each.value !== 'share') || each.value === by)}
     />
   );
@@ -123,7 +123,7 @@ function Shared({ plan: { draft, set, errorFor } }: { plan: Planning }) {
 }
 
 /** The figures of the other reel put in place of this one's. */
-export const onOtherReel = (draft: Planning['draft'], reels: Parameters<typeof fromReel>[0][]) => {
+export const onOtherReel = (draft: Draft, reels: Reel[]): { reel: Reel; draft: Draft } | null => {
   const reel = reels.find((each) => String(each.id) === draft.otherReel);
   const spool = reel?.spools.find((each) => String(each.id) === draft.otherSpool);
   return reel && spool

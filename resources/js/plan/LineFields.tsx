@@ -1,17 +1,20 @@
 import { NativeSelect } from '@mantine/core';
 import { memo, useCallback } from 'react';
-import { useFillers, useLines, useReels } from '../api/queries';
+import { useFillers, useLines, useReels } from '../api/records';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
-import { fillerOf, fromLine, type LineRole, lineKeys, oldLine, WITH_BACKING } from './draft';
+import { WITH_BACKING } from './codec';
+import { type LineRole, lineKeys, read } from './draft';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
+import { sameFor, useLivePlan } from './planning';
+import { fillerOf, fromLine, oldLine } from './records';
 import { UnderIt } from './UnderIt';
-import { type Planning, sameFor, useLivePlan } from './usePlan';
+import type { Planning } from './usePlan';
 
 interface LineFieldsProps {
   plan: Planning;
@@ -29,12 +32,12 @@ export const LineFields = memo(
     const old = role === 'backing' ? oldLine(reels) : [];
     const keys = lineKeys(role);
     // other figures are another line: it comes off nothing that is known
-    const typedAgain = {
+    const typedAgain = read({
       [keys.name]: '',
       [keys.filler]: '',
-      ...(role === 'backing' && draft.backingOff && { backingOff: '', backingWith: '' }),
-    };
-    const read = result?.lines[role];
+      ...(role === 'backing' && draft.backingOff ? { backingOff: '', backingWith: '' } : {}),
+    });
+    const found = result?.lines[role];
 
     const pick = (value: string) => {
       const again = old.find((each) => `o${each.id}` === value);
@@ -45,7 +48,7 @@ export const LineFields = memo(
     };
     const named = lines.find((each) => each.name === draft[keys.name]);
     const filler = fillerOf(role, draft, fillers);
-    const chosen = old.some((each) => each.id === draft.backingOff)
+    const from = old.some((each) => each.id === draft.backingOff)
       ? `o${draft.backingOff}`
       : filler
         ? `f${filler.id}`
@@ -54,9 +57,9 @@ export const LineFields = memo(
           : '';
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {
-      if (!read || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
+      if (!found || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
       if (draft[keys.from] !== 'label') return 'as measured';
-      return read.nominal ? `nominal ${thickness(read.diameter_mm)}` : undefined;
+      return found.nominal ? `nominal ${thickness(found.diameter_mm)}` : undefined;
     };
     return (
       <fieldset className={classes.block}>
@@ -66,7 +69,7 @@ export const LineFields = memo(
           <>
             <NativeSelect
               aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
-              value={chosen}
+              value={from}
               onChange={(event) => pick(event.currentTarget.value)}
               data={[
                 { value: '', label: 'Not in the rack: type it here' },
@@ -94,14 +97,14 @@ export const LineFields = memo(
                 className={classes.kind}
                 rightSectionWidth={20}
                 value={draft[keys.material]}
-                onChange={(event) => set({ [keys.material]: event.currentTarget.value, ...typedAgain })}
+                onChange={(event) => set({ ...read({ [keys.material]: event.currentTarget.value }), ...typedAgain })}
                 data={MATERIALS}
               />
               <TypedField
                 label="Size"
                 placeholder={role === 'main' ? '0.16, 20lb' : '0.30, 12lb'}
                 value={draft[keys.size]}
-                onChange={(typed) => set({ [keys.size]: typed, [keys.from]: 'label', ...typedAgain })}
+                onChange={(typed) => set({ ...read({ [keys.size]: typed, [keys.from]: 'label' }), ...typedAgain })}
                 error={errorFor(keys.size)}
                 description={size()}
                 inputWrapperOrder={['label', 'input', 'description', 'error']}

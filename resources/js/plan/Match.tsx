@@ -1,5 +1,6 @@
 import { NativeSelect } from '@mantine/core';
-import { useLines, useMatch, useReels, useRods } from '../api/queries';
+import { useCalculator } from '../api/calculators';
+import { useLines, useReels, useRods } from '../api/records';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { withUnit } from '../units/units';
@@ -20,18 +21,19 @@ export function useSuits(draft: Draft) {
   const rod = rods.find((each) => String(each.id) === draft.rod);
   const line = lines.find((each) => each.name === draft.mainName);
   const ends = rod ? [rod.line_min, rod.line_max].map((end) => withUnit(end, units.force)).filter(Boolean) : [];
-  return useMatch(
+  return useCalculator(
+    'match',
     draft.mainSize.trim() === ''
       ? null
       : {
           reel: {
-            kind: draft.kind as 'spinning',
+            kind: draft.kind,
             mono_range: reel?.mono_range ?? '',
             braid_range: reel?.braid_range ?? '',
             max_drag_N: reel?.max_drag_N ?? null,
             ratings_text: draft.stamp,
             ratings_units: (draft.stampUnits || null) as null,
-            ratings_material: draft.stampMaterial as 'mono',
+            ratings_material: draft.stampMaterial,
           },
           rod: rod
             ? {
@@ -41,7 +43,7 @@ export function useSuits(draft: Draft) {
               }
             : null,
           line: {
-            material: draft.mainMaterial as 'braid',
+            material: draft.mainMaterial,
             size: draft.mainSize,
             strength_N: line?.strength_N ?? null,
           },

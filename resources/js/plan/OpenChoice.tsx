@@ -1,6 +1,8 @@
 import { SegmentedControl } from '@mantine/core';
 import { memo } from 'react';
-import { type Planning, sameFor } from './usePlan';
+import { chosen } from './draft';
+import { sameFor } from './planning';
+import type { Planning } from './usePlan';
 
 const CHOICES = [
   { value: 'backing', label: 'Backing' },
@@ -17,7 +19,7 @@ export const OpenChoice = memo(
         size="xs"
         data={CHOICES}
         value={draft.open}
-        onChange={(open) => set({ open, join: '' })}
+        onChange={(open) => set({ open: chosen('open', open), join: '' })}
         aria-label="Work out"
       />
     );

@@ -1,7 +1,8 @@
-import { useFillers, usePlanResult, useReels } from '../api/queries';
+import { useFreshCalculator } from '../api/calculators';
+import { useFillers, useReels } from '../api/records';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
-import { NO_HABITS, toCase } from './draft';
+import { NO_HABITS, toCase } from './codec';
 import { onOtherReel } from './LengthBy';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
@@ -12,7 +13,8 @@ export function OtherReel({ plan: { draft } }: { plan: Planning }) {
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const other = draft.mainBy === 'share' ? onOtherReel(draft, reels) : null;
-  const { data, error } = usePlanResult(
+  const { data, error } = useFreshCalculator(
+    'plan',
     other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, { fillers, reels }) : null,
   );
   if (!other) return null;

@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
-import type { PlanResult } from '../api/queries';
+import type { PlanResult } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { drawn } from '../drawings/section/drawn';
-import type { LipShape, ReelKind } from '../drawings/section/outline';
+import { USUAL_BEVEL_MM } from '../drawings/section/outline';
 import { type Mark, Section } from '../drawings/section/Section';
 import { Tape } from '../drawings/tape/Tape';
 import { fraction, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
-import { USUAL_BEVEL_MM } from './draft';
 import type { Planning } from './usePlan';
 
 interface PlanSectionProps {
@@ -30,8 +29,8 @@ export function PlanSection({ plan, units, height, still = false }: PlanSectionP
   return (
     <Section
       {...picture}
-      kind={draft.kind as ReelKind}
-      lip={draft.lip as LipShape}
+      kind={draft.kind}
+      lip={draft.lip}
       bevelMm={result?.bevel_mm ?? USUAL_BEVEL_MM}
       hump={result?.hump_mm ?? 0}
       gauge={result?.gap.gauge ?? null}
@@ -80,16 +79,11 @@ function tapeOf(result: PlanResult, units: Units) {
 }
 
 /** The stop marks: full, and where the main line is joined on. */
-function marks({ draft, set, result }: Planning, units: Units): Mark[] {
+function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
   if (!result?.spool) return [];
-  const asTyped = (depth: number) => `${depth.toFixed(2)} mm`;
   const read = (depth: number) => (units.small === 'in' ? fraction(depth, units) : words(small(depth, units)));
-  const held = (typed: string, fallback: number) => {
-    const match = /^(\d+(?:\.\d+)?) mm$/.exec(typed);
-    return match ? Number(match[1]) : fallback;
-  };
   const deepest = result.spool.bare_depth_mm;
-  const full = held(draft.gap, result.gap.mm);
+  const full = held.gap ?? result.gap.mm;
   const found: Mark[] = [
     {
       id: 'full',
@@ -99,7 +93,7 @@ function marks({ draft, set, result }: Planning, units: Units): Mark[] {
       tone: 'stop',
       least: 0,
       most: Math.max(0, deepest - 0.2),
-      onMove: (depth) => set({ gap: asTyped(depth) }),
+      onMove: (depth) => drag('gap', depth),
     },
   ];
   const top = result.fill.layers.at(-1);
@@ -115,7 +109,7 @@ function marks({ draft, set, result }: Planning, units: Units): Mark[] {
   }
   const backing = result.fill.layers.length > 1 ? result.fill.layers[0] : undefined;
   if (backing?.depth_mm !== undefined && top) {
-    const join = draft.join ? held(draft.join, backing.depth_mm) : backing.depth_mm;
+    const join = draft.join ? (held.join ?? backing.depth_mm) : backing.depth_mm;
     found.push({
       id: 'join',
       word: 'join',
@@ -124,7 +118,7 @@ function marks({ draft, set, result }: Planning, units: Units): Mark[] {
       tone: 'next',
       ...(result.depth_mark ? { half: result.depth_mark.one_reading.depth_half_mm } : {}),
       ...(draft.open === 'backing'
-        ? { least: full, most: deepest, onMove: (depth: number) => set({ join: asTyped(depth) }) }
+        ? { least: full, most: deepest, onMove: (depth: number) => drag('join', depth) }
         : {}),
     });
   }

@@ -4,8 +4,9 @@ import { Answer } from './Answer';
 import { LineFields } from './LineFields';
 import classes from './Plan.module.css';
 import { PlanPicture } from './PlanPicture';
+import { LivePlan } from './planning';
 import { SpoolFields } from './SpoolFields';
-import { LivePlan, usePlan } from './usePlan';
+import { usePlan } from './usePlan';
 
 const Ways = lazy(() => import('./Ways').then(({ Ways }) => ({ default: Ways })));
 

@@ -2,16 +2,19 @@ import { Anchor, Button, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type SavedPlan, useAddPlan, useChangePlan, usePlans, useReels } from '../api/queries';
+import { useAddPlan, useChangePlan, usePlans, useReels } from '../api/records';
+import type { SavedPlan } from '../api/types';
 import { Pocket } from '../parts/Pocket';
 import { shorten } from '../parts/shorten';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useSeen } from '../parts/useSeen';
 import { useBench } from '../shell/bench';
-import { differences, usualName } from './draft';
+import { differences } from './codec';
 import classes from './Plan.module.css';
-import { type Planning, sameFor } from './usePlan';
+import { sameFor } from './planning';
+import { usualName } from './records';
+import type { Planning } from './usePlan';
 
 /** Saves what is typed as a plan, new or over the one it started from; its address brings it back. */
 export const SavePlan = memo(

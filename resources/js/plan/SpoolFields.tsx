@@ -1,17 +1,20 @@
 import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
-import { type PlanResult, useReels } from '../api/queries';
+import { useReels } from '../api/records';
+import type { PlanResult } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, METRIC, small, type Units, words } from '../units/units';
-import { type DraftKey, EMPTY, fromReel, KEYS } from './draft';
+import { chosen, type DraftKey, EMPTY, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
 import classes from './Plan.module.css';
-import { type Planning, sameFor } from './usePlan';
+import { sameFor } from './planning';
+import { fromReel } from './records';
+import type { Planning } from './usePlan';
 
 const MEASURES: { key: DraftKey; word: string; what: string }[] = [
   { key: 'lipMm', word: 'Lip', what: 'the rim, across' },
@@ -83,7 +86,7 @@ export const SpoolFields = memo(
           size="xs"
           aria-label="Kind of reel"
           value={draft.kind}
-          onChange={(kind) => set({ kind, lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
+          onChange={(kind) => set({ kind: chosen('kind', kind), lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
           data={KINDS}
         />
         <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
@@ -98,7 +101,7 @@ export const SpoolFields = memo(
               variant="unstyled"
               aria-label="Units of the stamp"
               value={draft.stampUnits}
-              onChange={(event) => set({ stampUnits: event.currentTarget.value })}
+              onChange={(event) => set({ stampUnits: chosen('stampUnits', event.currentTarget.value) })}
               data={STAMP_UNITS}
             />
             <NativeSelect
@@ -106,7 +109,7 @@ export const SpoolFields = memo(
               variant="unstyled"
               aria-label="Line the stamp speaks of"
               value={draft.stampMaterial}
-              onChange={(event) => set({ stampMaterial: event.currentTarget.value })}
+              onChange={(event) => set({ stampMaterial: chosen('stampMaterial', event.currentTarget.value) })}
               data={MATERIALS.map(({ value, label }) => ({ value, label: `of ${label}` }))}
             />
           </p>
@@ -133,7 +136,7 @@ export const SpoolFields = memo(
             take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
               label: `That is the ${word.toLowerCase()}`,
               not: key === 'traverseMm' ? ['paper_strip'] : [],
-              onTake: (got) => set({ [key]: diameterTyped(got, units), with: got.method }),
+              onTake: (got) => set({ [key]: diameterTyped(got, units), with: chosen('with', got.method) }),
             }))}
           >
             How to measure it
@@ -155,7 +158,7 @@ export const SpoolFields = memo(
             <NativeSelect
               label="Shape of the lip"
               value={draft.lip}
-              onChange={(event) => set({ lip: event.currentTarget.value })}
+              onChange={(event) => set({ lip: chosen('lip', event.currentTarget.value) })}
               data={LIPS}
             />
             <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
@@ -164,13 +167,13 @@ export const SpoolFields = memo(
             <NativeSelect
               label="How it lays line"
               value={draft.lay}
-              onChange={(event) => set({ lay: event.currentTarget.value })}
+              onChange={(event) => set({ lay: chosen('lay', event.currentTarget.value) })}
               data={LAYS}
             />
             <NativeSelect
               label="Measured with"
               value={draft.with}
-              onChange={(event) => set({ with: event.currentTarget.value })}
+              onChange={(event) => set({ with: chosen('with', event.currentTarget.value) })}
               data={TOOLS}
             />
           </div>

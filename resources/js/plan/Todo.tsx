@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { PlanResult } from '../api/queries';
+import type { PlanResult } from '../api/types';
 import { useBench } from '../shell/bench';
 import { fraction, price, retrieve, small, type Units, words } from '../units/units';
 import classes from './Plan.module.css';

@@ -2,7 +2,7 @@ import { Checkbox, NativeSelect } from '@mantine/core';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { small, words } from '../units/units';
-import type { Draft } from './draft';
+import { chosen, type Draft } from './draft';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
@@ -23,7 +23,7 @@ const WITH = [
 ];
 
 /** Choosing a way also says what is left to be worked out. */
-export const takeWay = (way: string, draft: Draft): Partial<Draft> => ({
+export const takeWay = (way: Draft['way'], draft: Draft): Partial<Draft> => ({
   way,
   join: '',
   open:
@@ -44,7 +44,7 @@ export function UnderIt({ plan: { draft, set, errorFor, result } }: { plan: Plan
       <NativeSelect
         aria-label="Under the main line"
         value={draft.way}
-        onChange={(event) => set(takeWay(event.currentTarget.value, draft))}
+        onChange={(event) => set(takeWay(chosen('way', event.currentTarget.value), draft))}
         data={WAYS}
       />
       {draft.way === 'sleeve' && (
@@ -88,7 +88,7 @@ export function UnderIt({ plan: { draft, set, errorFor, result } }: { plan: Plan
           label="Backed with"
           className={classes.withWhat}
           value={draft.backingWith}
-          onChange={(event) => set({ backingWith: event.currentTarget.value })}
+          onChange={(event) => set({ backingWith: chosen('backingWith', event.currentTarget.value) })}
           data={WITH}
         />
       )}

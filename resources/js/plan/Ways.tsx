@@ -1,8 +1,9 @@
 import { Button, Checkbox } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { memo, useCallback, useMemo } from 'react';
+import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
-import { useWays, type WaysResult } from '../api/queries';
+import type { WaysResult } from '../api/types';
 import { drawn } from '../drawings/section/drawn';
 import type { LipShape, ReelKind } from '../drawings/section/outline';
 import { Thumb } from '../drawings/section/Thumb';
@@ -10,6 +11,7 @@ import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { fraction, length, minutes, price, small, type Units, words } from '../units/units';
+import type { Draft } from './draft';
 import { takeWay } from './UnderIt';
 import type { Planning } from './usePlan';
 import classes from './Ways.module.css';
@@ -32,8 +34,8 @@ export function Ways({ plan }: { plan: Planning }) {
   );
   // the figure comes first: six more fills wait until the hand rests
   const [rested] = useDebouncedValue(asked, REST_MS);
-  const { data, isPlaceholderData, error } = useWays(rested);
-  const onTake = useCallback((way: string) => set(takeWay(way, current())), [set, current]);
+  const { data, isPlaceholderData, error } = useCalculator('ways', rested);
+  const onTake = useCallback((way: Draft['way']) => set(takeWay(way, current())), [set, current]);
   if (question === null || !data) return null;
   const pick = data.ways.find((way) => way.id === data.pick);
   return (
@@ -80,7 +82,7 @@ interface EntriesProps {
   kind: ReelKind;
   lip: LipShape;
   units: Units;
-  onTake: (way: string) => void;
+  onTake: (way: Draft['way']) => void;
 }
 
 const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, onTake }: EntriesProps) {

@@ -1,6 +1,6 @@
 import { SegmentedControl } from '@mantine/core';
 import { memo, useState } from 'react';
-import type { PlanResult } from '../api/queries';
+import type { PlanResult } from '../api/types';
 import { GapReasons } from './GapReasons';
 import { Match, useSuits } from './Match';
 import { Method } from './Method';

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Filler, Reel, Spool } from '../api/queries';
+import type { Filler, Reel, Spool } from '../api/types';
 import { METRIC } from '../units/units';
-import { type Draft, differences, EMPTY, fieldOf, fromReel, NO_HABITS, oldLine, revive, toCase } from './draft';
+import { differences, fieldOf, NO_HABITS, toCase } from './codec';
+import { type Draft, EMPTY, revive } from './draft';
+import { fromReel, oldLine } from './records';
 
 const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
 

@@ -1,36 +1,27 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { type UseQueryResult, useQueryClient } from '@tanstack/react-query';
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { calculation, useFreshCalculator } from '../api/calculators';
 import { Problem } from '../api/client';
-import {
-  type PlanCase,
-  type PlanResult,
-  planQuery,
-  useFillers,
-  useLearntForPlan,
-  useLines,
-  usePlanResult,
-  useReels,
-  useSavedPlan,
-} from '../api/queries';
+import { useFillers, useLines, useReels, useSavedPlan } from '../api/records';
+import type { PlanCase, PlanResult } from '../api/types';
+import { useLearntForPlan } from '../api/upkeep';
+import { useLatest } from '../parts/useLatest';
 import { useBench } from '../shell/bench';
-import {
-  type Draft,
-  type DraftKey,
-  differences,
-  EMPTY,
-  fieldOf,
-  fromReel,
-  NO_HABITS,
-  revive,
-  stands,
-  toCase,
-} from './draft';
+import { differences, fieldOf, NO_HABITS, toCase } from './codec';
+import { begin, type Draft, type DraftKey, type Held, type Step } from './draft';
+import { draftStore } from './draftStore';
+import { fromReel, stands } from './records';
 
 export interface Planning {
   draft: Draft;
   set: (change: Partial<Draft>) => void;
+  /** a mark is moved in the drawing, mm under the lip */
+  drag: (mark: 'gap' | 'join', mm: number) => void;
+  /** the main line is made longer or shorter with the slider, in the unit of the angler */
+  slide: (length: number) => void;
+  held: Held;
   /** what is typed at this moment, for what happens later than it was drawn */
   current: () => Draft;
   /** the question about what is typed at this moment */
@@ -64,9 +55,11 @@ export function usePlan(): Planning {
   const { data: saved } = opening;
   const { data: reels } = useReels();
   const { data: fillers = NONE } = useFillers();
+  const { data: lines = NONE } = useLines();
   const { reel: benchReel, spool: benchSpool, put, units, angler } = useBench();
   const navigate = useNavigate();
-  const [draft, setDraft] = useState<Draft>(() => revive(Object.fromEntries(params)));
+  const [store] = useState(() => draftStore(begin(Object.fromEntries(params))));
+  const { draft, held } = useSyncExternalStore(store.subscribe, store.get);
 
   // a saved plan fills the draft once it has come; a bare link to a reel fills it from the locker, unless somebody has typed since
   const origin = saved
@@ -83,10 +76,10 @@ export function usePlan(): Planning {
       return;
     }
     if (saved) {
-      setDraft(revive(saved.draft));
+      store.step({ what: 'revive', stored: saved.draft });
       if (saved.reel && saved.spool) put(saved.reel, saved.spool);
     } else if (params.get('new')) {
-      setDraft(EMPTY);
+      store.step({ what: 'revive', stored: {} });
     } else if (!params.has('stamp') && !params.has('lipMm')) {
       if (reels === undefined) return;
       const reel = reels.find((each) => String(each.id) === params.get('reel')) ?? benchReel;
@@ -94,24 +87,23 @@ export function usePlan(): Planning {
         reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
         (reel === benchReel ? benchSpool : reel?.spools[0]);
       if (reel && spool) {
-        setDraft((before) => ({ ...before, ...fromReel(reel, spool) }));
+        store.step({ what: 'set', change: fromReel(reel, spool) });
         put(reel.id, spool.id);
       }
     }
     filled.current = { at: origin, next: '' };
-  }, [origin, saved, params, reels, benchReel, benchSpool, put]);
+  }, [origin, saved, params, reels, benchReel, benchSpool, put, store]);
 
   // the address follows what is typed, unless it was saved in the meantime
   const typedAs = useRef(0);
-  const link = useDebouncedCallback((next: Draft, as: number) => {
+  const link = useDebouncedCallback((as: number) => {
     if (as !== typedAs.current) return;
-    const to = new URLSearchParams(differences(next, units));
+    const to = new URLSearchParams(differences(store.get().draft, units));
     filled.current.next = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
   const habits = angler?.habits ?? NO_HABITS;
-  const { data: lines = NONE } = useLines();
   const known = useMemo(() => stands(draft, reels ?? NONE, lines), [draft, reels, lines]);
   const taught = useLearntForPlan(known.spool, known.main, known.backing);
   const learnt = known.spool === undefined ? null : (taught.data?.learnt ?? null);
@@ -121,44 +113,50 @@ export function usePlan(): Planning {
   );
   const queries = useQueryClient();
 
-  // the same function for the whole life of the place, so that fields need not be drawn again with every answer
-  const latest = useRef({ link, origin, ask, draft, savedId });
-  latest.current = { link, origin, ask, draft, savedId };
-  const set = useCallback(
-    (change: Partial<Draft>) => {
+  // the same functions for the whole life of the place, so that fields need not be drawn again with every answer
+  const latest = useLatest({ link, origin, ask, savedId });
+  const step = useCallback(
+    (next: Step) => {
       const now = latest.current;
       filled.current.at = now.origin;
-      now.draft = { ...now.draft, plan: now.savedId ? String(now.savedId) : now.draft.plan, ...change };
+      store.step(next);
+      const from = now.savedId === null ? store.get().draft.plan : String(now.savedId);
+      if (store.get().draft.plan !== from) store.step({ what: 'set', change: { plan: from } });
       // the question is on its way before anything is drawn
-      const question = now.ask(now.draft);
-      if (question) void queries.prefetchQuery(planQuery(question));
-      setDraft(now.draft);
-      now.link(now.draft, typedAs.current);
+      const question = now.ask(store.get().draft);
+      if (question) void queries.prefetchQuery(calculation('plan', question));
+      now.link(typedAs.current);
     },
-    [queries],
+    [queries, store, latest],
   );
-  const current = useCallback(() => latest.current.draft, []);
-  const askNow = useCallback(() => latest.current.ask(latest.current.draft), []);
+  const set = useCallback((change: Partial<Draft>) => step({ what: 'set', change }), [step]);
+  const drag = useCallback((mark: 'gap' | 'join', mm: number) => step({ what: 'drag', mark, mm }), [step]);
+  const slide = useCallback(
+    (length: number) => step({ what: 'slide', length, unit: units.length }),
+    [step, units.length],
+  );
+  const current = useCallback(() => store.get().draft, [store]);
+  const askNow = useCallback(() => latest.current.ask(store.get().draft), [latest, store]);
   const kept = useCallback(
-    (id: number) => {
+    (number: number) => {
       typedAs.current++;
-      filled.current.next = `plan ${id}`;
-      latest.current.draft = { ...latest.current.draft, plan: '' };
-      setDraft(latest.current.draft);
-      navigate(`/plan/${id}`, { replace: true });
+      filled.current.next = `plan ${number}`;
+      store.step({ what: 'set', change: { plan: '' } });
+      navigate(`/plan/${number}`, { replace: true });
     },
-    [navigate],
+    [navigate, store],
   );
-
-  const refill = useCallback((id: number, stored: Record<string, string>) => {
-    if (latest.current.savedId !== id) return;
-    typedAs.current++;
-    latest.current.draft = revive(stored);
-    setDraft(latest.current.draft);
-  }, []);
+  const refill = useCallback(
+    (number: number, stored: Record<string, string>) => {
+      if (latest.current.savedId !== number) return;
+      typedAs.current++;
+      store.step({ what: 'revive', stored });
+    },
+    [latest, store],
+  );
 
   const planCase = useMemo(() => ask(draft), [ask, draft]);
-  const asked = usePlanResult(planCase);
+  const asked = useFreshCalculator('plan', planCase);
   const [result, setResult] = useState<PlanResult | null>(null);
   if (asked.data && asked.data !== result) setResult(asked.data);
   if (planCase === null && result !== null) setResult(null);
@@ -168,7 +166,10 @@ export function usePlan(): Planning {
     problem && fieldOf(problem.field) === key && draft[key].trim() !== '' ? problem.message : undefined;
   return {
     draft,
+    held,
     set,
+    drag,
+    slide,
     current,
     ask: askNow,
     kept,
@@ -180,28 +181,5 @@ export function usePlan(): Planning {
     errorFor,
     savedId,
     opening: savedId !== null && saved === undefined ? opening : null,
-  };
-}
-
-const Live = createContext<Planning | null>(null);
-/** Hands the plan to what has to follow every answer inside something that does not. */
-export const LivePlan = Live.Provider;
-export function useLivePlan(): Planning {
-  const plan = useContext(Live);
-  if (!plan) throw new Error('There is no plan here.');
-  return plan;
-}
-
-/** Whether two plannings look the same to a block of fields: its own figures, their errors, and whatever else it shows. */
-export function sameFor<P extends { plan: Planning }>(keys: (props: P) => DraftKey[], shown: (props: P) => unknown[]) {
-  return (before: P, after: P): boolean => {
-    const own = keys(after);
-    const seen = shown(before);
-    return (
-      own.every(
-        (key) =>
-          before.plan.draft[key] === after.plan.draft[key] && before.plan.errorFor(key) === after.plan.errorFor(key),
-      ) && shown(after).every((each, index) => each === seen[index])
-    );
   };
 }

@@ -1,6 +1,6 @@
 import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
-import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/queries';
+import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/records';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
 import { done } from '../parts/undo';

@@ -1,7 +1,9 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
-import { type Filler, useAddEvent, useChangeFiller, useChangeLine } from '../api/queries';
+import { useAddEvent } from '../api/history';
+import { useChangeFiller, useChangeLine } from '../api/records';
+import type { Filler } from '../api/types';
 import { MATERIAL_WORD } from '../drawings/material';
 import { Tape } from '../drawings/tape/Tape';
 import { aboutLine } from '../locker/about';

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useFillers } from '../api/queries';
+import { useFillers } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';

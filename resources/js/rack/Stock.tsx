@@ -1,4 +1,5 @@
-import { useReels, useStock } from '../api/queries';
+import { useReels } from '../api/records';
+import { useStock } from '../api/stock';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { length, metresPer, price, words } from '../units/units';

@@ -1,7 +1,8 @@
 import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
-import { useChoice, useFillers, useRods } from '../api/queries';
+import { useFillers, useRods } from '../api/records';
 import { MATERIAL_WORD } from '../drawings/material';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
@@ -70,7 +71,7 @@ export function WhichLine() {
             left_m: filler.left_m,
           })),
         };
-  const { data, error } = useChoice(ask);
+  const { data, error } = useCalculator('choose', ask);
   const problem = error instanceof Problem ? error : null;
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
   const select = (key: 'fishing' | 'snags' | 'current', label: string, choices: typeof SNAGS) => (

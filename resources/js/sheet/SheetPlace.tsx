@@ -1,13 +1,15 @@
 import { Button } from '@mantine/core';
 import { useRef } from 'react';
 import { Link } from 'react-router';
-import { type PlanResult, usePlans, useReels } from '../api/queries';
+import { usePlans, useReels } from '../api/records';
+import type { PlanResult } from '../api/types';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
 import { Waiting } from '../parts/Waiting';
-import { differences, usualName } from '../plan/draft';
+import { differences } from '../plan/codec';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
+import { usualName } from '../plan/records';
 import { type Planning, usePlan } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';

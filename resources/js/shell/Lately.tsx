@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
-import { type LogEntry, useEvents } from '../api/queries';
+import { useEvents } from '../api/history';
+import type { LogEntry } from '../api/types';
 import { useEntryWords } from '../log/useEntryWords';
 import { DID } from '../log/words';
 import { day } from '../parts/day';

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { renderSVG } from 'uqr';
 import { answer, client } from '../api/client';
-import { useForget } from '../api/queries';
+import { useForget } from '../api/records';
 import { failed } from '../parts/undo';
 import classes from './Pairing.module.css';
 

@@ -4,7 +4,7 @@ import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { useFillers, usePlans, useReels } from '../api/queries';
+import { useFillers, usePlans, useReels } from '../api/records';
 import { NAMES } from '../knots/names';
 import { length, words } from '../units/units';
 import { useBench } from './bench';

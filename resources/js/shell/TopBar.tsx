@@ -11,7 +11,7 @@ import {
   VisuallyHidden,
 } from '@mantine/core';
 import { Link } from 'react-router';
-import { useChangeAngler } from '../api/queries';
+import { useChangeAngler } from '../api/records';
 import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
 import { Pocket } from '../parts/Pocket';

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { createContext, type ReactNode, useCallback, useContext, useMemo } from 'react';
-import { type Angler, type Reel, type Spool, useAnglers, useReels } from '../api/queries';
+import { useAnglers, useReels } from '../api/records';
+import type { Angler, Reel, Spool } from '../api/types';
 import { METRIC, type Units } from '../units/units';
 
 interface Bench {

@@ -1,4 +1,4 @@
-import { useChangeAngler } from '../api/queries';
+import { useChangeAngler } from '../api/records';
 import type { Units } from '../units/units';
 import { useBench } from './bench';
 

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
-import { useRuns, useUpkeep } from '../api/queries';
+import { useRuns } from '../api/runs';
+import { useUpkeep } from '../api/upkeep';
 import { DueList } from '../log/DueList';
 import { day } from '../parts/day';
 import page from '../parts/parts.module.css';

@@ -1,4 +1,5 @@
-import { type Spool, useAddEntry } from '../api/queries';
+import { useAddEntry } from '../api/history';
+import type { Spool } from '../api/types';
 import { newId } from '../parts/newId';
 import { done } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';

@@ -1,7 +1,9 @@
 import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
-import { type Spool, useFillers, useReels, useStripWays } from '../api/queries';
+import { useFillers, useReels } from '../api/records';
+import type { Spool } from '../api/types';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { TypedField } from '../parts/TypedField';
@@ -31,9 +33,14 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
   const [worn, setWorn] = useState('');
   const [to, setTo] = useState<Record<string, string>>({});
   const [busy, setBusy] = useState('');
-  const ask = useStripWays(
-    spool.contents.map((piece) => ({ material: piece.line.material, length_m: piece.length_m })),
-    worn.trim() === '' ? '' : withUnit(worn, units.length),
+  const ask = useCalculator(
+    'strip',
+    spool.contents.length === 0
+      ? null
+      : {
+          pieces: spool.contents.map((piece) => ({ material: piece.line.material, length_m: piece.length_m })),
+          worn_m: worn.trim() === '' ? null : withUnit(worn, units.length),
+        },
   );
   const found = ask.data;
   const onto = {

@@ -1,5 +1,5 @@
 import { Checkbox, NativeSelect, SegmentedControl, Title } from '@mantine/core';
-import { usePlacings, useTwistLab } from '../api/queries';
+import { useCalculator } from '../api/calculators';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { Twisted } from '../drawings/twisted/Twisted';
 import { KINDS, MATERIALS } from '../parts/choices';
@@ -39,7 +39,7 @@ export function TwistLab() {
   const reel = at.reel as 'spinning';
   const feed = at.feed as 'over_end';
   const line = { material: at.material as 'mono', diameter_mm: at.diameter };
-  const lab = useTwistLab({
+  const lab = useCalculator('twist_lab', {
     reel,
     feed,
     ...senses,
@@ -52,7 +52,7 @@ export function TwistLab() {
     trailed: at.trailed === 'yes',
     cast: at.cast === 'yes',
   });
-  const ways = usePlacings({
+  const ways = useCalculator('placings', {
     reel,
     ...senses,
     ...line,

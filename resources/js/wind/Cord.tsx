@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
-import type { Run, RunStep } from '../api/queries';
+import type { Run, RunStep } from '../api/types';
 import classes from './Wind.module.css';
 
 const SAY = { done: 'done', skipped: 'left out', open: 'to do' } as const;

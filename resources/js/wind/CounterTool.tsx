@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { driveCounter, useCounter } from '../api/queries';
+import { driveCounter, useCounter } from '../api/devices';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';

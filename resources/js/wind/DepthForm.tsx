@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../api/client';
-import type { Run } from '../api/queries';
+import type { Run } from '../api/types';
 import { FigureForm } from '../parts/FigureForm';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';

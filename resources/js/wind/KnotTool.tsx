@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { RunStep } from '../api/queries';
+import type { RunStep } from '../api/types';
 import { Chooser, LineChoice } from '../knots/Chooser';
 import { LeaderSeat } from '../knots/LeaderSeat';
 import { Tying } from '../knots/Tying';

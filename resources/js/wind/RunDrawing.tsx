@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import type { Run } from '../api/queries';
+import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { drawn } from '../drawings/section/drawn';
+import { USUAL_BEVEL_MM } from '../drawings/section/outline';
 import { type Mark, Section } from '../drawings/section/Section';
 import { Tape } from '../drawings/tape/Tape';
-import { USUAL_BEVEL_MM } from '../plan/draft';
 import { fraction, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
 
 /** The spool as it fills, with the next stop. */

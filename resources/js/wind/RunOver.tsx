@@ -1,6 +1,8 @@
 import { Anchor, Button, Group, Title } from '@mantine/core';
 import { Link } from 'react-router';
-import { type Run, useFillers, useTakeRunBack } from '../api/queries';
+import { useFillers } from '../api/records';
+import { useTakeRunBack } from '../api/runs';
+import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { LabelOf } from '../labels/LabelOf';
 import { failed } from '../parts/undo';

@@ -2,7 +2,7 @@ import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Run, RunStep } from '../api/queries';
+import type { Run, RunStep } from '../api/types';
 import { Pocket } from '../parts/Pocket';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';

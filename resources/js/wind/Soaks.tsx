@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import type { Run, RunStep } from '../api/queries';
+import type { Run, RunStep } from '../api/types';
 import { clock, useSecondsLeft } from './TimerTool';
 import type { Tell } from './useRun';
 import classes from './Wind.module.css';

@@ -1,7 +1,7 @@
 import { Button, Group, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
-import { useFillers } from '../api/queries';
+import { useFillers } from '../api/records';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { useReels } from '../api/queries';
+import { useReels } from '../api/records';
 import { type Stripped, StripWays } from '../strip/StripWays';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import type { Run } from '../api/queries';
+import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';

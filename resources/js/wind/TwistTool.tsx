@@ -1,7 +1,9 @@
 import { Anchor, Button, SegmentedControl } from '@mantine/core';
 import { Link } from 'react-router';
+import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
-import { type RunMark, useFillers, usePlacings } from '../api/queries';
+import { useFillers } from '../api/records';
+import type { RunMark } from '../api/types';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { useBench } from '../shell/bench';
 import { Placings } from '../twist/Placings';
@@ -30,7 +32,8 @@ export function TwistTool({ run, step, tell }: Running) {
   const rotor =
     placed?.rotor_turns ?? state.layers.find((each) => each.placed?.rotor_turns)?.placed?.rotor_turns ?? null;
   const circles = placed?.filler_turns ?? null;
-  const placings = usePlacings(
+  const placings = useCalculator(
+    'placings',
     layer
       ? {
           reel: state.reel,

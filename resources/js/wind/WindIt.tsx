@@ -1,6 +1,7 @@
 import { Button, Group, TextInput } from '@mantine/core';
 import { memo, useState } from 'react';
-import { type Planning, sameFor } from '../plan/usePlan';
+import { sameFor } from '../plan/planning';
+import type { Planning } from '../plan/usePlan';
 import { useWindIt } from './useWindIt';
 import classes from './Wind.module.css';
 

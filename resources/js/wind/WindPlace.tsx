@@ -1,6 +1,6 @@
 import { Anchor, Button, Title } from '@mantine/core';
 import { Link } from 'react-router';
-import { useRuns } from '../api/queries';
+import { useRuns } from '../api/runs';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';

@@ -1,4 +1,4 @@
-import type { RunMark } from '../api/queries';
+import type { RunMark } from '../api/types';
 
 const PREFIX = 'undro-run';
 

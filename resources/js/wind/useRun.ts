@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { answer, client, Problem } from '../api/client';
-import { afterWriting, type Run, type RunMark, type RunStep } from '../api/queries';
+import { afterWriting } from '../api/runs';
+import type { Run, RunMark, RunStep } from '../api/types';
 import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { queueOf } from './queue';

@@ -1,9 +1,12 @@
 import { useNavigate } from 'react-router';
-import { useAddReel, useBeginRun, useFillers, useReels } from '../api/queries';
+import { useAddReel, useFillers, useReels } from '../api/records';
+import { useBeginRun } from '../api/runs';
 import { newId } from '../parts/newId';
 import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
-import { type Draft, differences, fillerOf, oldLine, spoolCase, usualName } from '../plan/draft';
+import { differences, spoolCase } from '../plan/codec';
+import type { Draft } from '../plan/draft';
+import { fillerOf, oldLine, usualName } from '../plan/records';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 
@@ -51,15 +54,15 @@ export function useWindIt(plan: Planning) {
       try {
         const reel = await addReel.mutateAsync({
           name,
-          kind: draft.kind as 'spinning',
+          kind: draft.kind,
           gear_ratio: draft.gear,
           spool: {
             stamp: draft.stamp,
-            stamp_units: (draft.stampUnits || null) as never,
-            stamp_material: draft.stampMaterial as never,
-            lip: draft.lip as never,
-            lay: draft.lay as never,
-            measured_with: draft.with as never,
+            stamp_units: draft.stampUnits || null,
+            stamp_material: draft.stampMaterial,
+            lip: draft.lip,
+            lay: draft.lay,
+            measured_with: draft.with,
             measures: {
               lip_diameter: String(spool.lip_diameter_mm ?? ''),
               arbor_diameter: String(spool.arbor_diameter_mm ?? ''),

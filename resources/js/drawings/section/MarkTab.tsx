@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react';
+import { useLatest } from '../../parts/useLatest';
 import { FLANGE, type Frame } from './outline';
 import type { Mark } from './Section';
 import classes from './Section.module.css';
@@ -26,10 +27,9 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
     event.currentTarget.setPointerCapture(event.pointerId);
     grip.current = { y: event.clientY, depth: mark.depth };
   };
-  const follow = useRef((_: { clientY: number }) => {});
-  follow.current = ({ clientY }) => {
+  const follow = useLatest(({ clientY }: { clientY: number }) => {
     if (grip.current) move(grip.current.depth + (clientY - grip.current.y) / f.scale);
-  };
+  });
   // raw moves come as they happen, ordinary ones only once a frame
   const tab = useRef<SVGGElement>(null);
   useEffect(() => {
@@ -38,7 +38,7 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
     const name = 'onpointerrawupdate' in window ? 'pointerrawupdate' : 'pointermove';
     group?.addEventListener(name, listen);
     return () => group?.removeEventListener(name, listen);
-  }, []);
+  }, [follow]);
   const onKeyDown = (event: KeyboardEvent<SVGGElement>) => {
     const step = STEPS[event.key];
     if (step === undefined || !mark.onMove) return;

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { Layers } from './Layers';
-import { frame, type LipShape, metal, type ReelKind, type Shape } from './outline';
+import { frame, type LipShape, metal, type ReelKind, type Shape, USUAL_BEVEL_MM } from './outline';
 import type { DrawnLayer } from './Section';
 import classes from './Section.module.css';
 
@@ -21,7 +21,7 @@ export function Thumb({ shape, built, kind, lip, layers, toScale, width = 132, h
   const f = frame(shape, { width, height, padLeft: 2, padRight: 2, padTop: 8, padBottom: 2 });
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" className={classes.thumb}>
-      <path d={metal(shape, f, kind, lip, 1.5)} className={toScale ? classes.metal : classes.guess} />
+      <path d={metal(shape, f, kind, lip, USUAL_BEVEL_MM)} className={toScale ? classes.metal : classes.guess} />
       <Layers id={id} shape={shape} built={built} frame={f} kind={kind} layers={layers} />
     </svg>
   );

@@ -1,5 +1,8 @@
 import type { Schemas } from '../../api/client';
 
+/** Depth of a bevel that was not measured, mm: what is usual. */
+export const USUAL_BEVEL_MM = 1.5;
+
 export type Shape = Schemas['SpoolShape'];
 export type LipShape = Schemas['Lip'];
 export type ReelKind = Schemas['ReelKind'];

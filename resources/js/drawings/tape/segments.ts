@@ -1,4 +1,4 @@
-import type { Piece } from '../../api/queries';
+import type { Piece } from '../../api/types';
 import type { Segment } from './Tape';
 
 /** What lies on a spool as a tape shows it: the outermost is the main line, all under it backing. */

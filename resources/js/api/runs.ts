@@ -1,0 +1,16 @@
+import { type QueryClient, useQuery } from '@tanstack/react-query';
+import { useChange } from './change';
+import { answer, client, type Schemas } from './client';
+import { key, stale } from './keys';
+
+/** Runs, those that are going on first. */
+export const useRuns = () => useQuery({ queryKey: key('runs'), queryFn: () => answer(client.GET('/api/runs')) });
+
+export const useBeginRun = () =>
+  useChange('runBegun', (body: Schemas['NewRun']) => answer(client.POST('/api/runs', { body })));
+export const useTakeRunBack = () =>
+  useChange('runTakenBack', (uuid: string) =>
+    answer(client.POST('/api/runs/{uuid}/take-back', { params: { path: { uuid } } })),
+  );
+/** Lists that a mark of a run may have made stale. */
+export const afterWriting = (queries: QueryClient) => stale(queries, 'runWritten');

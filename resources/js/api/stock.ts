@@ -1,0 +1,27 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { at, useChange } from './change';
+import { answer, client, type Schemas } from './client';
+import { key } from './keys';
+
+export const useStock = () => useQuery({ queryKey: key('stock'), queryFn: () => answer(client.GET('/api/stock')) });
+export const usePacks = () => useQuery({ queryKey: key('packs'), queryFn: () => answer(client.GET('/api/packs')) });
+export const useAddPack = () =>
+  useChange('pack', (body: { line: number; length: string; price: string }) =>
+    answer(client.POST('/api/packs', { body })),
+  );
+export const useChangePack = () =>
+  useChange('pack', ({ id, archived }: { id: number; archived: boolean }) =>
+    answer(client.PATCH('/api/packs/{id}', { ...at(id), body: { archived } })),
+  );
+
+/** What is usually wanted on each spool. */
+export const useDayUsual = () =>
+  useQuery({ queryKey: key('day', 'usual'), queryFn: () => answer(client.GET('/api/day')) });
+export const useDay = (ask: Schemas['DayCase'] | null) =>
+  useQuery({
+    queryKey: key('day', ask),
+    enabled: ask !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: ({ signal }) => answer(client.POST('/api/day', { body: ask ?? { jobs: [] }, signal })),
+  });

@@ -1,0 +1,97 @@
+import { Button } from '@mantine/core';
+import { Link } from 'react-router';
+import type { DayResult, DayWish } from '../api/types';
+import page from '../parts/parts.module.css';
+import { useBench } from '../shell/bench';
+import { words as inWords, length } from '../units/units';
+import type { Choice } from './choices';
+import classes from './Day.module.css';
+import { planLink } from './planLink';
+import { nameOf, refOf, sourceOf } from './refs';
+import { useDayWords } from './useDayWords';
+
+interface JobProps {
+  day: DayResult;
+  wish: DayWish;
+  pin: Choice[];
+  onPin: (choice: Choice) => void;
+  onForbid: (choice: Choice) => void;
+}
+
+/** One spool of the day: what goes on it, where it comes from, and the way to its run. */
+export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
+  const { units } = useBench();
+  const words = useDayWords(day);
+  const id = nameOf({ kind: 'spool', id: wish.spool });
+  const name = words.job(id);
+  const job = day.jobs.find((each) => each.id === id);
+  const cuts = day.cuts.filter((cut) => cut.job === id);
+  const filler = (part: Choice['part']) => {
+    const source = refOf(cuts.find((cut) => cut.part === part)?.source ?? '');
+    return source?.kind === 'filler' ? source.id : undefined;
+  };
+  return (
+    <li>
+      <div className={classes.job}>
+        <strong>{name}</strong>
+        {job?.note && <span>{job.note}</span>}
+        {job?.main_m != null && (
+          <span className={page.facts}>
+            {inWords(length(job.main_m, units, 0))} of main line
+            {job.backing_m !== null &&
+              `, ${inWords(length(job.backing_m, units, 0))} of backing (up to ${inWords(length(job.backing_high_m ?? 0, units, 0))} is reserved)`}
+            , {Math.round(job.work_min)} min
+            {job.soak_min >= 1 && `, ${Math.round(job.soak_min)} min in the water before`}
+          </span>
+        )}
+      </div>
+      <ul className={classes.from}>
+        {cuts.map((cut) => {
+          const source = sourceOf(cut.source);
+          const choice: Choice = { job: id, part: cut.part, source };
+          const pinned = pin.some((each) => each.job === id && each.part === cut.part && each.source === source);
+          return (
+            <li key={cut.part + cut.source}>
+              <span>
+                {cut.part === 'main' ? 'main line' : 'backing'} from {words.source(cut.source)}
+                {pinned && ', pinned'}
+              </span>
+              <span className={page.actions}>
+                <Button
+                  size="compact-xs"
+                  variant="default"
+                  aria-pressed={pinned}
+                  aria-label={`${pinned ? 'Unpin' : 'Pin'}: ${cut.part} of ${name} from ${words.source(cut.source)}`}
+                  onClick={() => onPin(choice)}
+                >
+                  {pinned ? 'Unpin' : 'Pin'}
+                </Button>
+                {!pinned && (
+                  <Button
+                    size="compact-xs"
+                    variant="subtle"
+                    color="gray"
+                    aria-label={`Not from there: ${cut.part} of ${name} from ${words.source(cut.source)}`}
+                    onClick={() => onForbid(choice)}
+                  >
+                    Not from there
+                  </Button>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {cuts.length > 0 && (
+        <Button
+          size="compact-sm"
+          component={Link}
+          to={planLink(wish, words.lines, filler('main'), filler('backing'))}
+          aria-label={`Plan and wind ${name}`}
+        >
+          Plan and wind
+        </Button>
+      )}
+    </li>
+  );
+}

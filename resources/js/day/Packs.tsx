@@ -1,0 +1,89 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useLines } from '../api/records';
+import { useAddPack, useChangePack, usePacks } from '../api/stock';
+import { FigureForm } from '../parts/FigureForm';
+import page from '../parts/parts.module.css';
+import { done, failed } from '../parts/undo';
+import classes from './Day.module.css';
+
+/** What can be bought, and for how much: the angler's own list, and what was bought before. */
+export function Packs({ units }: { units: Schemas['Units'] }) {
+  const { data: packs = [] } = usePacks();
+  const { data: lines = [] } = useLines();
+  const add = useAddPack();
+  const change = useChangePack();
+  const [open, setOpen] = useState(false);
+  const name = (line: number) => lines.find((each) => each.id === line)?.name ?? '';
+  return (
+    <section aria-label="Packs on sale">
+      <h2>Packs on sale</h2>
+      <p className={page.facts}>
+        What the proposal may buy: what you list here, and fillers bought before at their price then.
+      </p>
+      <ul className={classes.packs}>
+        {packs.map((pack) => (
+          <li key={`${pack.line}-${pack.length_m}`}>
+            <span>
+              {name(pack.line)}, {pack.length}: {pack.price}
+            </span>
+            {pack.id === null ? (
+              <span className={page.facts}>bought before</span>
+            ) : (
+              <Button
+                size="compact-xs"
+                variant="subtle"
+                color="gray"
+                onClick={() => {
+                  const id = pack.id ?? 0;
+                  change
+                    .mutateAsync({ id, archived: true })
+                    .then(
+                      () =>
+                        done(`${name(pack.line)}, ${pack.length} off the list.`, () =>
+                          change.mutateAsync({ id, archived: false }),
+                        ),
+                      failed,
+                    );
+                }}
+              >
+                Off the list
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {open ? (
+        <FigureForm
+          label="Another pack"
+          fields={[
+            {
+              key: 'line',
+              label: 'Line',
+              choices: lines.map((line) => ({ value: `${line.id}`, label: line.name })),
+              wide: true,
+            },
+            { key: 'length', label: 'Length', unit: units.length, placeholder: '300 m' },
+            { key: 'price', label: 'Price', placeholder: '12.50' },
+          ]}
+          initial={{ line: `${lines[0]?.id ?? ''}`, length: '', price: '' }}
+          submit="Onto the list"
+          onSubmit={async (values) => {
+            await add.mutateAsync({
+              line: Number(values.line),
+              length: values.length ?? '',
+              price: values.price ?? '',
+            });
+            setOpen(false);
+          }}
+          onCancel={() => setOpen(false)}
+        />
+      ) : (
+        <Button size="compact-sm" variant="default" disabled={lines.length === 0} onClick={() => setOpen(true)}>
+          Another pack
+        </Button>
+      )}
+    </section>
+  );
+}

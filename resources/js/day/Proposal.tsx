@@ -1,0 +1,108 @@
+import { Button } from '@mantine/core';
+import type { DayResult, DayWish } from '../api/types';
+import { LargeFigure } from '../parts/LargeFigure';
+import page from '../parts/parts.module.css';
+import { useBench } from '../shell/bench';
+import { length, price, words } from '../units/units';
+import { Cuts } from './Cuts';
+import type { Choice } from './choices';
+import classes from './Day.module.css';
+import { Job } from './Job';
+import { nameOf } from './refs';
+import { useDayWords } from './useDayWords';
+
+interface ProposalProps {
+  day: DayResult;
+  jobs: DayWish[];
+  stale: boolean;
+  pin: Choice[];
+  forbid: Choice[];
+  onPin: (choice: Choice) => void;
+  onForbid: (choice: Choice) => void;
+  onAllow: () => void;
+}
+
+/** What the evening comes to, what is cut from what, and the spools in their order. */
+export function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: ProposalProps) {
+  const { units } = useBench();
+  const name = useDayWords(day);
+  const money = day.packs.find((pack) => pack.price.money)?.price.money ?? '';
+  const order = new Map(day.order.map((job, index) => [job, index + 1]));
+  const place = (wish: DayWish) => order.get(nameOf({ kind: 'spool', id: wish.spool })) ?? 99;
+  const bad = day.jobs.filter((job) => job.problem !== null);
+  return (
+    <>
+      <div className={classes.head}>
+        <LargeFigure
+          lead="The evening takes"
+          figure={
+            day.minutes < 60
+              ? day.minutes.toFixed(0)
+              : `${Math.floor(day.minutes / 60)} h ${Math.round(day.minutes % 60)}`
+          }
+          unit="min"
+          trail={`${jobs.length - bad.length} ${jobs.length - bad.length === 1 ? 'spool' : 'spools'}, soaks beside the winding`}
+          stale={stale}
+        />
+        <div className={classes.sum}>
+          <p data-testid="cost">
+            {day.cost > 0 ? (
+              <>
+                To buy: <strong>{price({ amount: day.cost, money })}</strong>
+              </>
+            ) : (
+              'Nothing to buy.'
+            )}
+          </p>
+          <p className={page.facts}>
+            {day.waste_m > 0
+              ? `${words(length(day.waste_m, units))} end up too short to use; `
+              : 'No end is too short to use; '}
+            {day.sources} {day.sources === 1 ? 'source' : 'sources'} opened.{' '}
+            {day.optimal
+              ? 'There is no better way.'
+              : `No way costs less than ${price({ amount: day.cost_bound, money })}; of waste a little less may be possible.`}
+          </p>
+          {day.buy.length > 0 && (
+            <ul className={classes.buy} aria-label="To buy">
+              {day.buy.map((buy) => {
+                const pack = day.packs[buy.pack];
+                return (
+                  pack && (
+                    <li key={buy.pack}>
+                      {buy.count} × {name.line(pack.line)?.name}, {pack.length}:{' '}
+                      {price({ ...pack.price, amount: buy.count * pack.price.amount })}
+                    </li>
+                  )
+                );
+              })}
+            </ul>
+          )}
+        </div>
+      </div>
+      {bad.map((job) => (
+        <p key={job.id} role="status" className={classes.problem}>
+          {name.job(job.id)}: {job.problem}
+        </p>
+      ))}
+      <Cuts day={day} />
+      <section aria-label="Spools">
+        <h2>In this order</h2>
+        <ol className={classes.jobs}>
+          {jobs
+            .toSorted((a, b) => place(a) - place(b))
+            .map((wish) => (
+              <Job key={wish.spool} day={day} wish={wish} pin={pin} onPin={onPin} onForbid={onForbid} />
+            ))}
+        </ol>
+        {forbid.length > 0 && (
+          <p>
+            <Button size="compact-sm" variant="default" onClick={onAllow}>
+              Allow all sources again ({forbid.length})
+            </Button>
+          </p>
+        )}
+      </section>
+    </>
+  );
+}

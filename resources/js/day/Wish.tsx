@@ -1,0 +1,67 @@
+import { Checkbox, NativeSelect } from '@mantine/core';
+import { useLines, useReels } from '../api/records';
+import type { DayWish } from '../api/types';
+import page from '../parts/parts.module.css';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import type { Own } from './choices';
+import classes from './Day.module.css';
+
+interface WishProps {
+  wish: DayWish;
+  picked: boolean;
+  onPick: (on: boolean) => void;
+  onWish: (change: Own) => void;
+}
+
+/** A spool that may be picked, and what is wanted on it. */
+export function Wish({ wish, picked, onPick, onWish }: WishProps) {
+  const { units } = useBench();
+  const { data: reels = [] } = useReels();
+  const { data: lines = [] } = useLines();
+  const reel = reels.find((each) => each.id === wish.reel);
+  const spool = reel?.spools.find((each) => each.id === wish.spool);
+  const name = `${reel?.name ?? ''}, ${spool?.name ?? ''}`;
+  const choice = lines.map((line) => ({ value: `${line.id}`, label: line.name }));
+  return (
+    <li>
+      <Checkbox
+        label={
+          <>
+            {name}
+            {wish.due && <span className={page.pick}>{wish.due}</span>}
+          </>
+        }
+        checked={picked}
+        onChange={(event) => onPick(event.currentTarget.checked)}
+      />
+      {picked && (
+        <div className={classes.wish}>
+          <NativeSelect
+            size="xs"
+            aria-label={`Main line for ${name}`}
+            value={`${wish.main}`}
+            data={choice}
+            onChange={(event) => onWish({ main: Number(event.currentTarget.value) })}
+          />
+          <TypedField
+            size="xs"
+            aria-label={`Length for ${name}`}
+            value={wish.length}
+            unit={units.length}
+            onChange={(typed) => onWish({ length: typed })}
+          />
+          <NativeSelect
+            size="xs"
+            aria-label={`Backing for ${name}`}
+            value={`${wish.backing ?? ''}`}
+            data={[{ value: '', label: 'no backing' }, ...choice]}
+            onChange={(event) =>
+              onWish({ backing: event.currentTarget.value ? Number(event.currentTarget.value) : null })
+            }
+          />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,24 @@
+import { useFillers, useLines, useReels } from '../api/records';
+import type { DayResult } from '../api/types';
+import { is, refOf } from './refs';
+
+/** What the spools and sources of a bench day are called. */
+export function useDayWords(day: DayResult | undefined) {
+  const { data: reels = [] } = useReels();
+  const { data: fillers = [] } = useFillers();
+  const { data: lines = [] } = useLines();
+  const line = (id: number) => lines.find((each) => each.id === id);
+  const job = (name: string): string => {
+    const reel = reels.find((each) => each.spools.some((spool) => is(name, 'spool', spool.id)));
+    const spool = reel?.spools.find((each) => is(name, 'spool', each.id));
+    return reel ? `${reel.name}, ${spool?.name ?? ''}` : name;
+  };
+  const source = (name: string): string => {
+    const ref = refOf(name);
+    const filler = ref?.kind === 'filler' ? fillers.find((each) => each.id === ref.id) : undefined;
+    if (filler) return `${filler.line.name}, filler of ${filler.full_length}`;
+    const pack = ref?.kind === 'pack' ? day?.packs[ref.id] : undefined;
+    return pack ? `${line(pack.line)?.name}, new pack of ${pack.length}` : name;
+  };
+  return { job, source, line, lines };
+}

@@ -1,0 +1,20 @@
+import { type Drafting, reduce, type Step } from './draft';
+
+/** A plan being made, outside of what is drawn: several steps in a row build on each other, and whoever looks is told. */
+export function draftStore(start: Drafting) {
+  let now = start;
+  const listeners = new Set<() => void>();
+  return {
+    get: () => now,
+    step: (next: Step) => {
+      now = reduce(now, next);
+      for (const tell of listeners) tell();
+    },
+    subscribe: (tell: () => void) => {
+      listeners.add(tell);
+      return () => {
+        listeners.delete(tell);
+      };
+    },
+  };
+}

@@ -1,0 +1,112 @@
+import type { Filler, Line, Reel, Spool } from '../api/types';
+import { type Draft, type DraftKey, type LineRole, lineKeys } from './draft';
+
+/** A spare spool just like this one. */
+const alike = (other: Spool, spool: Spool): boolean =>
+  other.id !== spool.id &&
+  other.stamp === spool.stamp &&
+  Object.entries(spool.measures).every(([key, value]) => other.measures[key as keyof Spool['measures']] === value);
+
+/** The figures of a spool in its reel, as they stand in the locker. */
+export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
+  return {
+    reel: String(reel.id),
+    spool: String(spool.id),
+    kind: reel.kind,
+    gear: reel.gear_ratio,
+    lip: spool.lip,
+    lay: spool.lay,
+    grips: spool.grips ? 'yes' : '',
+    spare: reel.spools.some((other) => alike(other, spool)) ? 'yes' : '',
+    stamp: spool.stamp,
+    stampUnits: spool.stamp_units ?? '',
+    stampMaterial: spool.stamp_material,
+    lipMm: spool.measures.lip_diameter,
+    arborMm: spool.measures.arbor_diameter,
+    deepMm: spool.measures.arbor_deep_diameter,
+    traverseMm: spool.measures.traverse,
+    bevel: spool.measures.bevel_depth,
+    ratedGap: spool.measures.rated_gap,
+    with: spool.measured_with,
+    gap: '',
+    join: '',
+    off: '',
+  };
+}
+
+/** A line from the rack, by itself or with the filler it comes off. */
+export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<Draft> {
+  return role === 'main'
+    ? {
+        mainName: line.name,
+        mainMaterial: line.material,
+        mainSize: line.size,
+        mainFrom: line.size_from,
+        mainFiller: String(filler?.id ?? ''),
+        join: '',
+      }
+    : {
+        backingName: line.name,
+        backingMaterial: line.material,
+        backingSize: line.size,
+        backingFrom: line.size_from,
+        backingFiller: String(filler?.id ?? ''),
+        backingOff: '',
+      };
+}
+
+/** The figures of a spool that what was learnt of it speaks of. */
+const ROOM: DraftKey[] = [
+  'stamp',
+  'stampUnits',
+  'stampMaterial',
+  'lipMm',
+  'arborMm',
+  'deepMm',
+  'traverseMm',
+  'lay',
+  'with',
+];
+
+/** The records a draft still stands by, so that what was learnt of them holds: nothing of them was typed over. */
+export function stands(draft: Draft, reels: Reel[], lines: Line[]) {
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const kept = reel && spool ? fromReel(reel, spool) : {};
+  const line = (role: LineRole) => {
+    const keys = lineKeys(role);
+    return lines.find(
+      (each) =>
+        each.name === draft[keys.name] &&
+        each.material === draft[keys.material] &&
+        each.size === draft[keys.size] &&
+        each.size_from === draft[keys.from],
+    )?.id;
+  };
+  return {
+    spool: spool && ROOM.every((key) => kept[key] === draft[key]) ? spool.id : undefined,
+    main: line('main'),
+    backing: line('backing'),
+  };
+}
+
+/** Every piece that lies on a spool now, and may serve again as backing. */
+export const oldLine = (reels: Reel[]) =>
+  reels.flatMap((reel) =>
+    reel.spools.flatMap((spool) =>
+      spool.contents.map((piece, index) => ({ id: `${spool.id}.${index}`, reel, spool, piece })),
+    ),
+  );
+
+/** The filler a role's line comes off: the one picked, or the first of that name. */
+export const fillerOf = (role: LineRole, draft: Draft, fillers: Filler[]): Filler | undefined =>
+  draft[`${role}Filler`]
+    ? fillers.find((each) => String(each.id) === draft[`${role}Filler`])
+    : fillers.find((each) => draft[`${role}Name`] !== '' && each.line.name === draft[`${role}Name`]);
+
+/** What a plan is called until somebody says otherwise. */
+export const usualName = (draft: Draft, reels: Reel[]): string =>
+  [
+    reels.find((each) => String(each.id) === draft.reel)?.name ?? 'Spool',
+    draft.mainName || draft.mainSize || 'plan',
+  ].join(', ');
