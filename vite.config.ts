@@ -13,5 +13,5 @@ export default defineConfig({
     rollupOptions: { input: 'resources/js/main.tsx' },
   },
   base: '/build/',
-  test: { include: ['resources/js/**/*.test.ts'] },
+  test: { include: ['resources/js/**/*.test.{ts,tsx}'] },
 });

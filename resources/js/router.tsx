@@ -1,6 +1,9 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, type RouteObject } from 'react-router';
 import { Lost } from './shell/Lost';
 import { Shell } from './shell/Shell';
+
+/** A place that fails takes nothing with it: the bench round it stays. */
+const places = (routes: RouteObject[]): RouteObject[] => routes.map((route) => ({ ...route, ErrorBoundary: Lost }));
 
 /** The places of the bench; each loads when it is visited. */
 export const router = createBrowserRouter([
@@ -8,7 +11,7 @@ export const router = createBrowserRouter([
     element: <Shell />,
     errorElement: <Lost />,
     hydrateFallbackElement: <p aria-busy="true">Opening …</p>,
-    children: [
+    children: places([
       { index: true, lazy: async () => ({ Component: (await import('./start/StartPlace')).StartPlace }) },
       { path: 'locker', lazy: async () => ({ Component: (await import('./locker/LockerPlace')).LockerPlace }) },
       { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackPlace')).RackPlace }) },
@@ -30,6 +33,6 @@ export const router = createBrowserRouter([
       { path: 'habits', lazy: async () => ({ Component: (await import('./habits/HabitsPlace')).HabitsPlace }) },
       { path: 'data', lazy: async () => ({ Component: (await import('./data/DataPlace')).DataPlace }) },
       { path: '*', element: <Lost /> },
-    ],
+    ]),
   },
 ]);

@@ -1,16 +1,16 @@
 import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { Problem, type Schemas } from '../api/client';
+import { Problem } from '../api/client';
 import { useAddEntry } from '../api/history';
 import { useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
-import { newId } from '../parts/newId';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
-import { length, withUnit, words } from '../units/units';
+import { length, words } from '../units/units';
 import classes from './Log.module.css';
+import { dayOf, EMPTY, entryOf, hasFigure, said } from './saying';
 import { DID, dateOf, SAYINGS, type Saying, sayingOf } from './words';
 
 interface SayProps {
@@ -22,92 +22,23 @@ interface SayProps {
   onDone?: () => void;
 }
 
-const EMPTY = {
-  hours: '',
-  cast: '',
-  run: '',
-  sun: '',
-  rough: '',
-  metres: '',
-  filler: '',
-  to: '',
-  gap: '',
-  readings: '3',
-  words: '',
-};
-
-/** What an entry said, as it can be typed again. */
-const said = (entry: LogEntry): typeof EMPTY => ({
-  ...EMPTY,
-  hours: entry.outing?.hours == null ? '' : `${entry.outing.hours}`,
-  cast: entry.outing?.cast ?? '',
-  run: entry.outing?.run ?? '',
-  sun: entry.outing?.sun ? 'yes' : '',
-  rough: entry.outing?.rough ? 'yes' : '',
-  metres: metresOf(entry),
-  filler: `${entry.moves?.find((move) => move.from.kind === 'filler')?.from.id ?? ''}`,
-  to: toOf(entry),
-  gap: entry.level?.gap ?? '',
-  readings: `${entry.level?.readings ?? 3}`,
-  words: entry.note ?? '',
-});
-
-const metresOf = (entry: LogEntry) => {
-  const moves = (entry.moves ?? []).filter((move) =>
-    entry.kind === 'topped_up' ? ['filler', 'shop'].includes(move.from.kind) : move.from.kind === 'spool',
-  );
-  const sum = moves.reduce((total, move) => total + Number(move.length_m), 0);
-  return sum > 0 ? `${Math.round(sum * 10) / 10} m` : '';
-};
-
-const toOf = (entry: LogEntry) => {
-  const to = entry.kind === 'moved' ? entry.moves?.at(-1)?.to : undefined;
-  return to?.id ? `${to.kind}:${to.id}` : '';
-};
-
 /** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
 export function Say({ spool, instead, caution, onDone }: SayProps) {
   const { angler, units } = useBench();
   const [what, setWhat] = useState<Saying>(instead ? (sayingOf(instead) ?? 'fished') : 'fished');
   const [typed, setTyped] = useState(instead ? said(instead) : EMPTY);
-  const [when, setWhen] = useState(dateOf(instead?.happened_at ?? new Date().toISOString()));
+  const [when, setWhen] = useState(dayOf(instead));
   const [problem, setProblem] = useState<Problem | null>(null);
   const { data: fillers = [] } = useFillers();
   const { data: reels = [] } = useReels();
   const add = useAddEntry();
   const { takeBack } = useTakeBack();
   const set = (change: Partial<typeof EMPTY>) => setTyped((before) => ({ ...before, ...change }));
-  const fields: readonly string[] = SAYINGS[what].fields;
-  const has = (field: string) => fields.includes(field);
+  const has = (field: string) => hasFigure(what, field);
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
 
   const write = async () => {
-    const strip = what === 'cut_back' || what === 'turn_over' || what === 'off' || what === 'moved';
-    const [onto, id] = typed.to.split(':');
-    // a day that is not changed keeps its hour; today is now
-    const sameDay = when === dateOf(instead?.happened_at ?? new Date().toISOString());
-    const body: Schemas['NewEntry'] = {
-      id: newId(),
-      what: strip ? 'strip' : what,
-      angler: instead?.angler ?? angler?.id ?? null,
-      words: typed.words,
-      ...(sameDay ? {} : { happened_at: `${when}T12:00:00Z` }),
-      ...(instead ? { corrects: instead.id } : {}),
-      ...(strip ? { how: what === 'moved' ? (onto === 'spool' ? 'onto_reel' : 'onto_filler') : what } : {}),
-      ...(has('to') ? { to: id ? Number(id) : null } : {}),
-      ...(has('metres') ? { metres: withUnit(typed.metres, units.length) } : {}),
-      ...(has('filler') ? { filler: typed.filler ? Number(typed.filler) : null } : {}),
-      ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
-      ...(has('hours')
-        ? {
-            hours: typed.hours,
-            cast: withUnit(typed.cast, units.length),
-            run: withUnit(typed.run, units.length),
-            sun: typed.sun === 'yes',
-            rough: typed.rough === 'yes',
-          }
-        : {}),
-    };
+    const body = entryOf(what, typed, when, instead, angler?.id ?? null, units);
     try {
       const made = await add.mutateAsync({ id: spool, body });
       setProblem(null);

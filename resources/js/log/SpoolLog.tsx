@@ -1,10 +1,9 @@
 import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Schemas } from '../api/client';
 import { useDrags } from '../api/history';
 import { useLines } from '../api/records';
-import type { Care, Line, Reel, Spool } from '../api/types';
+import type { Care, Reel, Spool } from '../api/types';
 import { useSpoolHistory } from '../api/upkeep';
 import { drawn } from '../drawings/section/drawn';
 import { USUAL_BEVEL_MM } from '../drawings/section/outline';
@@ -12,26 +11,15 @@ import { Section } from '../drawings/section/Section';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { day } from '../parts/day';
-import { LargeFigure } from '../parts/LargeFigure';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { sentence } from '../units/sentence';
-import {
-  force,
-  length,
-  metresPer,
-  millimetresPer,
-  minutes,
-  price,
-  retrieve,
-  small,
-  type Units,
-  words,
-} from '../units/units';
+import { force, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
 import { Entries } from './Entries';
 import classes from './Log.module.css';
+import { Needs } from './Needs';
 import { Say } from './Say';
-import { DID } from './words';
+import { Through } from './Through';
+import { Until } from './Until';
 
 interface SpoolLogProps {
   reel: Reel;
@@ -112,54 +100,6 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
   );
 }
 
-/** A stretch of time as people say it. */
-const span = (days: number) =>
-  days < 60 ? { figure: `${days}`, unit: 'days' } : { figure: (days / 30.44).toFixed(0), unit: 'months' };
-
-/** How long the line is still good: what somebody comes here for. */
-function Until({ care }: { care: Care | null }) {
-  const { units } = useBench();
-  if (!care) return <h1 className={classes.soft}>Nothing lies on this spool, as far as is written.</h1>;
-  if (care.state === 'low' && care.level) {
-    return (
-      <>
-        <LargeFigure
-          lead="The line stands"
-          {...small(care.level.depth_mm, units)}
-          trail={`under the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `, and a turn takes in ${Math.round(care.level.drop * 100)} % less than when it was filled`}`}
-          stale={false}
-        />
-        <p className={classes.soft}>By age and outings it would be good until {day(care.due_on)}.</p>
-      </>
-    );
-  }
-  const days = care.days_left;
-  const used = care.by_age
-    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months`
-    : `${care.outings} of ${care.limit_outings.toFixed(0)} outings`;
-  return (
-    <>
-      <LargeFigure
-        lead={days >= 0 ? 'The line is good for' : 'The line has been due for'}
-        {...span(Math.abs(days))}
-        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_share > 0 ? `, a third less for the ${Math.round(care.hard_share * 100)} % of outings in heavy sun or over rough ground` : ''}`}
-        stale={false}
-      />
-      {care.turn_on !== null && <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>}
-      {care.level && (
-        <p className={classes.soft}>
-          It should stand {words(small(care.level.depth_mm, units))} under the lip
-          {care.level.retrieve_m !== null && `, ${words(retrieve(care.level.retrieve_m, units))} a turn`}
-          {care.level.drop !== null &&
-            care.level.drop > 0.005 &&
-            `, ${Math.round(care.level.drop * 100)} % less than when filled`}
-          ; full is {words(small(care.level.wanted_mm, units))}.
-        </p>
-      )}
-    </>
-  );
-}
-
 function Drawing({ reel, spool, care, units }: { reel: Reel; spool: Spool; care: Care | null; units: Units }) {
   const picture = drawn(spool.picture.shape, spool.picture.layers);
   return (
@@ -186,102 +126,6 @@ function Drawing({ reel, spool, care, units }: { reel: Reel; spool: Spool; care:
       rulerUnit={{ mm: millimetresPer(units), name: units.small }}
       label={`${reel.name} now`}
     />
-  );
-}
-
-function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; reel: Reel }) {
-  const { units } = useBench();
-  if (!care) return null;
-  return (
-    <section className={classes.needs} aria-label="What it needs">
-      <p className={classes.pick} data-testid="advice" data-calls={care.calls}>
-        <strong>{care.pick_word}.</strong> {sentence(care, units)}
-      </p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Way</th>
-            <th scope="col">to waste</th>
-            <th scope="col">new line</th>
-            <th scope="col">wound</th>
-            <th scope="col">time</th>
-            <th scope="col">money</th>
-          </tr>
-        </thead>
-        <tbody>
-          {care.options.map((option) => (
-            <tr key={option.id} data-picked={option.picked} data-fits={option.fits}>
-              <th scope="row">
-                {option.word}
-                {option.picked && <span className={classes.mark}>the advice</span>}
-                <span className={classes.why}>{sentence(option, units)}</span>
-              </th>
-              <td>{figure(option.off_m, units)}</td>
-              <td>{figure(option.add_m, units)}</td>
-              <td>{figure(option.wound_m, units)}</td>
-              <td>{option.minutes > 0 ? minutes(option.minutes) : '—'}</td>
-              <td>{option.cost ? price(option.cost) : '—'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {care.pick === 'replace' && (
-        <p>
-          <Button component={Link} to={`/day?spools=${spool.id}`}>
-            Plan it on a bench day
-          </Button>{' '}
-          <Button variant="default" component={Link} to={`/plan?reel=${reel.id}&spool=${spool.id}`}>
-            Plan this one
-          </Button>
-        </p>
-      )}
-    </section>
-  );
-}
-
-const figure = (metres: number, units: Units) => (metres > 0 ? words(length(metres, units, metres < 10 ? 1 : 0)) : '—');
-
-type State = Schemas['SpoolHistory']['states'][number];
-
-/** The tape after each entry that touched it, all on one scale, newest first. */
-function Through({ states, lines, units }: { states: State[]; lines: Line[]; units: Units }) {
-  const total = (state: State) => state.pieces.reduce((sum, piece) => sum + piece.length_m, 0);
-  const longest = Math.max(0, ...states.map(total));
-  return (
-    <ol className={classes.through} aria-label="Its line through time">
-      {states.toReversed().map((state) => (
-        <li key={state.event + state.at}>
-          <span>
-            <strong>{DID[state.kind as keyof typeof DID] ?? state.kind}</strong>
-            <br />
-            <span className={classes.soft}>{day(state.at)}</span>
-          </span>
-          <Tape
-            size="thumb"
-            ends="reel"
-            whole={longest}
-            segments={state.pieces.map((piece, index) => ({
-              id: `${index}`,
-              material: lines.find((line) => line.id === piece.line)?.material ?? 'mono',
-              length: piece.length_m,
-              word: '',
-              backing: index < state.pieces.length - 1,
-            }))}
-            scaleUnit={{ m: metresPer(units), name: units.length }}
-            label={`${words(length(total(state), units, 0))} on it after ${day(state.at)}`}
-          />
-          <span className={classes.soft}>
-            {state.depth_mm === null ? '' : `${words(small(state.depth_mm, units))} under the lip`}
-            {state.retrieve_m !== null && (
-              <>
-                <br />
-                {words(retrieve(state.retrieve_m, units))} a turn
-              </>
-            )}
-          </span>
-        </li>
-      ))}
-    </ol>
   );
 }
 

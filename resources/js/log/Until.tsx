@@ -1,0 +1,54 @@
+import type { Care } from '../api/types';
+import { day } from '../parts/day';
+import { LargeFigure } from '../parts/LargeFigure';
+import { useBench } from '../shell/bench';
+import { retrieve, small, words } from '../units/units';
+import classes from './Log.module.css';
+
+/** A stretch of time as people say it. */
+const span = (days: number) =>
+  days < 60 ? { figure: `${days}`, unit: 'days' } : { figure: (days / 30.44).toFixed(0), unit: 'months' };
+
+/** How long the line is still good: what somebody comes here for. */
+export function Until({ care }: { care: Care | null }) {
+  const { units } = useBench();
+  if (!care) return <h1 className={classes.soft}>Nothing lies on this spool, as far as is written.</h1>;
+  if (care.state === 'low' && care.level) {
+    return (
+      <>
+        <LargeFigure
+          lead="The line stands"
+          {...small(care.level.depth_mm, units)}
+          trail={`under the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `, and a turn takes in ${Math.round(care.level.drop * 100)} % less than when it was filled`}`}
+          stale={false}
+        />
+        <p className={classes.soft}>By age and outings it would be good until {day(care.due_on)}.</p>
+      </>
+    );
+  }
+  const days = care.days_left;
+  const used = care.by_age
+    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months`
+    : `${care.outings} of ${care.limit_outings.toFixed(0)} outings`;
+  return (
+    <>
+      <LargeFigure
+        lead={days >= 0 ? 'The line is good for' : 'The line has been due for'}
+        {...span(Math.abs(days))}
+        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_share > 0 ? `, a third less for the ${Math.round(care.hard_share * 100)} % of outings in heavy sun or over rough ground` : ''}`}
+        stale={false}
+      />
+      {care.turn_on !== null && <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>}
+      {care.level && (
+        <p className={classes.soft}>
+          It should stand {words(small(care.level.depth_mm, units))} under the lip
+          {care.level.retrieve_m !== null && `, ${words(retrieve(care.level.retrieve_m, units))} a turn`}
+          {care.level.drop !== null &&
+            care.level.drop > 0.005 &&
+            `, ${Math.round(care.level.drop * 100)} % less than when filled`}
+          ; full is {words(small(care.level.wanted_mm, units))}.
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,95 @@
+import type { Schemas } from '../api/client';
+import type { LogEntry } from '../api/types';
+import { newId } from '../parts/newId';
+import { type Units, withUnit } from '../units/units';
+import { dateOf, SAYINGS, type Saying } from './words';
+
+/** What can be typed of what happened to a spool. */
+export type Said = typeof EMPTY;
+export const EMPTY = {
+  hours: '',
+  cast: '',
+  run: '',
+  sun: '',
+  rough: '',
+  metres: '',
+  filler: '',
+  to: '',
+  gap: '',
+  readings: '3',
+  words: '',
+};
+
+/** What an entry said, as it can be typed again. */
+export const said = (entry: LogEntry): Said => ({
+  ...EMPTY,
+  hours: entry.outing?.hours == null ? '' : `${entry.outing.hours}`,
+  cast: entry.outing?.cast ?? '',
+  run: entry.outing?.run ?? '',
+  sun: entry.outing?.sun ? 'yes' : '',
+  rough: entry.outing?.rough ? 'yes' : '',
+  metres: metresOf(entry),
+  filler: `${entry.moves?.find((move) => move.from.kind === 'filler')?.from.id ?? ''}`,
+  to: toOf(entry),
+  gap: entry.level?.gap ?? '',
+  readings: `${entry.level?.readings ?? 3}`,
+  words: entry.note ?? '',
+});
+
+const metresOf = (entry: LogEntry) => {
+  const moves = (entry.moves ?? []).filter((move) =>
+    entry.kind === 'topped_up' ? ['filler', 'shop'].includes(move.from.kind) : move.from.kind === 'spool',
+  );
+  const sum = moves.reduce((total, move) => total + Number(move.length_m), 0);
+  return sum > 0 ? `${Math.round(sum * 10) / 10} m` : '';
+};
+
+const toOf = (entry: LogEntry) => {
+  const to = entry.kind === 'moved' ? entry.moves?.at(-1)?.to : undefined;
+  return to?.id ? `${to.kind}:${to.id}` : '';
+};
+
+/** Whether a saying has this figure. */
+export const hasFigure = (what: Saying, field: string): boolean =>
+  (SAYINGS[what].fields as readonly string[]).includes(field);
+
+/** A day as it is picked; today where there is no entry. */
+export const dayOf = (entry: LogEntry | undefined): string => dateOf(entry?.happened_at ?? new Date().toISOString());
+
+/** The entry as the server takes it. */
+export function entryOf(
+  what: Saying,
+  typed: Said,
+  when: string,
+  instead: LogEntry | undefined,
+  angler: number | null,
+  units: Units,
+): Schemas['NewEntry'] {
+  const has = (field: string) => hasFigure(what, field);
+  const strip = what === 'cut_back' || what === 'turn_over' || what === 'off' || what === 'moved';
+  const [onto, id] = typed.to.split(':');
+  // a day that is not changed keeps its hour; today is now
+  const sameDay = when === dayOf(instead);
+  return {
+    id: newId(),
+    what: strip ? 'strip' : what,
+    angler: instead?.angler ?? angler,
+    words: typed.words,
+    ...(sameDay ? {} : { happened_at: `${when}T12:00:00Z` }),
+    ...(instead ? { corrects: instead.id } : {}),
+    ...(strip ? { how: what === 'moved' ? (onto === 'spool' ? 'onto_reel' : 'onto_filler') : what } : {}),
+    ...(has('to') ? { to: id ? Number(id) : null } : {}),
+    ...(has('metres') ? { metres: withUnit(typed.metres, units.length) } : {}),
+    ...(has('filler') ? { filler: typed.filler ? Number(typed.filler) : null } : {}),
+    ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
+    ...(has('hours')
+      ? {
+          hours: typed.hours,
+          cast: withUnit(typed.cast, units.length),
+          run: withUnit(typed.run, units.length),
+          sun: typed.sun === 'yes',
+          rough: typed.rough === 'yes',
+        }
+      : {}),
+  };
+}
