@@ -25,11 +25,18 @@ function day(int $seed, int $jobs, int $fillers, int $lines, int $parts): array
         $case['jobs'][] = [
             'id' => "j$i",
             'main' => ['line' => 'b' . $pick($lines), 'length_m' => 80 + 10 * $pick(13)],
-            'backing' => ['lines' => array_values(array_unique(['n' . $pick(3), 'n' . $pick(3)])), 'length_m' => round(30 + 120 * $chance->uniform(), 1)],
+            'backing' => [
+                'lines' => array_values(array_unique(['n' . $pick(3), 'n' . $pick(3)])),
+                'length_m' => round(30 + 120 * $chance->uniform(), 1),
+            ],
         ];
     }
     for ($i = 0; $i < $fillers; ++$i) {
-        $case['fillers'][] = ['id' => "f$i", 'line' => $chance->uniform() < 0.5 ? 'b' . $pick($lines) : 'n' . $pick(3), 'length_m' => round(30 + 400 * $chance->uniform(), 1)];
+        $case['fillers'][] = [
+            'id' => "f$i",
+            'line' => $chance->uniform() < 0.5 ? 'b' . $pick($lines) : 'n' . $pick(3),
+            'length_m' => round(30 + 400 * $chance->uniform(), 1),
+        ];
     }
     for ($i = 0; $i < $lines; ++$i) {
         $case['packs'][] = ['line' => "b$i", 'length_m' => 150, 'price' => 15 + $pick(6)];
@@ -109,7 +116,16 @@ function exact(array $case): ?array
 function solved(array $towards, array $rows, array $binary): ?float
 {
     $file = (string) tempnam(sys_get_temp_dir(), 'undro');
-    file_put_contents($file, 'minimize of: ' . implode("\n + ", $towards) . "\nsubject to\n" . implode("\n", $rows) . "\nbinary\n" . implode("\n", $binary) . "\nend\n");
+    file_put_contents(
+        $file,
+        'minimize of: '
+            . implode("\n + ", $towards)
+            . "\nsubject to\n"
+            . implode("\n", $rows)
+            . "\nbinary\n"
+            . implode("\n", $binary)
+            . "\nend\n",
+    );
     exec('glpsol --lp ' . escapeshellarg($file) . ' --tmlim 10 --cuts --write ' . escapeshellarg("$file.out") . ' 2>&1', $said);
     $out = (string) @file_get_contents("$file.out");
     array_map(unlink(...), array_filter([$file, "$file.out"], is_file(...)));
@@ -126,7 +142,12 @@ foreach ([1, 2] as $parts) {
         $longest = max($longest, microtime(true) - $begun);
         $said[] = sprintf('%.1f', $found['cost'] - $found['cost_bound']);
     }
-    printf("bench day, 40 reels and 60 fillers, backing in up to %d: longest of 10 %.2f s (limit 2); cost above its bound: %s\n", $parts, $longest, implode(', ', $said));
+    printf(
+        "bench day, 40 reels and 60 fillers, backing in up to %d: longest of 10 %.2f s (limit 2); cost above its bound: %s\n",
+        $parts,
+        $longest,
+        implode(', ', $said),
+    );
 }
 
 $agree = $wasteAgrees = $compared = $certain = 0;
@@ -142,4 +163,11 @@ for ($seed = 1; $seed <= SMALL; ++$seed) {
     $agree += abs($found['cost'] - $exact[0]) < 1e-4 ? 1 : 0;
     $wasteAgrees += abs($found['waste_m'] - $exact[1]) < 1e-3 ? 1 : 0;
 }
-printf("against glpsol, %d bench days (%d not solved by it in 10 s): cost the same in %d, waste the same in %d, said to be the best in %d\n", $compared, SMALL - $compared, $agree, $wasteAgrees, $certain);
+printf(
+    "against glpsol, %d bench days (%d not solved by it in 10 s): cost the same in %d, waste the same in %d, said to be the best in %d\n",
+    $compared,
+    SMALL - $compared,
+    $agree,
+    $wasteAgrees,
+    $certain,
+);

@@ -31,6 +31,11 @@ foreach (['straight arbor' => $straight, 'vee' => $vee] as $name => $spool) {
 }
 
 $app = require __DIR__ . '/../bootstrap/app.php';
-$request = Request::create('/api/compute/fill', 'POST', server: ['HTTP_HOST' => '127.0.0.1'], content: json_encode(['spool' => $straight, 'layers' => $layers]));
+$request = Request::create(
+    '/api/compute/fill',
+    'POST',
+    server: ['HTTP_HOST' => '127.0.0.1'],
+    content: json_encode(['spool' => $straight, 'layers' => $layers]),
+);
 $response = $app->make(Kernel::class)->handle($request);
 printf("memory of one PHP request: %.1f MB, answered %d (limit 32)\n", memory_get_peak_usage(true) / 1e6, $response->getStatusCode());

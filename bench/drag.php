@@ -27,4 +27,10 @@ sort($moves);
 $share = static fn(int $count): float => 100 * $count / DRAGS;
 printf("drags set, of %d: within 10 %% of the target after at most 5 moves: %.1f %% (at least 95)\n", DRAGS, $share($good));
 printf("  past 1.2 x target on the way: %.1f %% (at most 3); past 1.5 x: %.2f %% (at most 0.5)\n", $share($fifth), $share($half));
-printf("  moves: median %d, 95 %% at most %d; pulls: %.1f on average; one decision %.1f ms\n", $moves[DRAGS / 2], $moves[(int) (0.95 * DRAGS)], $pulls / DRAGS, (hrtime(true) - $begun) / 1e6 / $pulls);
+printf(
+    "  moves: median %d, 95 %% at most %d; pulls: %.1f on average; one decision %.1f ms\n",
+    $moves[DRAGS / 2],
+    $moves[(int) (0.95 * DRAGS)],
+    $pulls / DRAGS,
+    (hrtime(true) - $begun) / 1e6 / $pulls,
+);

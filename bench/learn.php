@@ -40,11 +40,20 @@ function angler(int $seed, int $readings): array
     $room = [];
     foreach (['one', 'other'] as $name) {
         $lip = $between(40, 70);
-        $measures = new Measures(Diameter::millimetres($lip), Diameter::millimetres($lip * $between(0.55, 0.72)), null, Length::millimetres($between(13, 26)), Tolerance::GEOMETRY_BY_CALIPER);
+        $measures = new Measures(
+            Diameter::millimetres($lip),
+            Diameter::millimetres($lip * $between(0.55, 0.72)),
+            null,
+            Length::millimetres($between(13, 26)),
+            Tolerance::GEOMETRY_BY_CALIPER,
+        );
         $spools[$name] = Spool::of($measures, [], Lay::Normal, Length::millimetres(1.5));
         $room[$name] = 1 + $spools[$name]->sd * $chance->normal();
     }
-    $lines = ['nylon' => Line::of(Material::Mono, Diameter::millimetres($between(0.24, 0.34))), 'braid' => Line::of(Material::Braid, Diameter::millimetres($between(0.12, 0.22)))];
+    $lines = [
+        'nylon' => Line::of(Material::Mono, Diameter::millimetres($between(0.24, 0.34))),
+        'braid' => Line::of(Material::Braid, Diameter::millimetres($between(0.12, 0.22))),
+    ];
     $cell = array_map(static fn(Line $line): float => max(0.5, 1 + $line->cellSd * $chance->normal()), $lines);
     $gap = Length::millimetres(1.75);
     $perMetre = static fn(string $line, string $spool): float => 1000 * $lines[$line]->cell($spools[$spool]->lay)->inSquareMillimetres();
@@ -55,15 +64,24 @@ function angler(int $seed, int $readings): array
         $full = $spools[$spool]->fullVolume($gap)->inCubicMillimetres();
         $main = $between(0.2, 0.5) * $full / $perMetre('braid', $spool);
         $planned = (new Learnt($spools, $lines, $fills))->plan($spool, $gap, [['nylon', null], ['braid', Length::metres($main)]]);
-        $right = ($room[$spool] * $full - $cell['braid'] * $main * $perMetre('braid', $spool)) / ($cell['nylon'] * $perMetre('nylon', $spool));
+        $right = ($room[$spool] * $full - $cell['braid'] * $main * $perMetre('braid', $spool))
+            / ($cell['nylon'] * $perMetre('nylon', $spool));
         if (in_array($fill, ASKED_AFTER, true)) {
-            $asked[$fill] = [abs($planned->middle->inMetres() - $right), abs($planned->middle->inMetres() - $right) <= $planned->half()->inMetres()];
+            $asked[$fill] = [
+                abs($planned->middle->inMetres() - $right),
+                abs($planned->middle->inMetres() - $right) <= $planned->half()->inMetres(),
+            ];
         }
         $wound = max(1.0, $planned->middle->inMetres());
         $geometry = $spools[$spool]->geometry ?? throw new LogicException('a made-up spool has its measures');
         $taken = $cell['nylon'] * $wound * $perMetre('nylon', $spool) + $cell['braid'] * $main * $perMetre('braid', $spool);
         $depth = $geometry->depthOf($geometry->diameterHolding(Volume::cubicMillimetres($taken / $room[$spool])))->inMillimetres();
-        $fills[] = new Finished($spool, [['nylon', Length::metres($wound)], ['braid', Length::metres($main)]], Length::millimetres($depth + Tolerance::depthReadingMm($readings) * $chance->normal()), $readings);
+        $fills[] = new Finished(
+            $spool,
+            [['nylon', Length::metres($wound)], ['braid', Length::metres($main)]],
+            Length::millimetres($depth + Tolerance::depthReadingMm($readings) * $chance->normal()),
+            $readings,
+        );
     }
 
     return $asked;
@@ -83,8 +101,24 @@ foreach ([1, 3] as $readings) {
     $first = sqrt(array_sum(array_map(static fn(float $error): float => $error ** 2, $errors[0])) / ANGLERS);
     foreach (ASKED_AFTER as $after) {
         $rms = sqrt(array_sum(array_map(static fn(float $error): float => $error ** 2, $errors[$after])) / ANGLERS);
-        $said[] = sprintf('%d fills %.1f m (%.2f of the first), in the band %.1f %%', $after, $rms, $rms / $first, 100 * $inside[$after] / ANGLERS);
+        $said[] = sprintf(
+            '%d fills %.1f m (%.2f of the first), in the band %.1f %%',
+            $after,
+            $rms,
+            $rms / $first,
+            100 * $inside[$after] / ANGLERS,
+        );
     }
-    printf("learning, %d anglers, %d reading%s a fill: %s; %.0f s\n", ANGLERS, $readings, $readings === 1 ? '' : 's', implode('; ', $said), microtime(true) - $begun);
-    printf("  asked: 87 to 93 %% inside the 90 %% band: %s\n", max($inside) <= 0.93 * ANGLERS && min($inside) >= 0.87 * ANGLERS ? 'held' : 'NOT HELD');
+    printf(
+        "learning, %d anglers, %d reading%s a fill: %s; %.0f s\n",
+        ANGLERS,
+        $readings,
+        $readings === 1 ? '' : 's',
+        implode('; ', $said),
+        microtime(true) - $begun,
+    );
+    printf(
+        "  asked: 87 to 93 %% inside the 90 %% band: %s\n",
+        max($inside) <= 0.93 * ANGLERS && min($inside) >= 0.87 * ANGLERS ? 'held' : 'NOT HELD',
+    );
 }

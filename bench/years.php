@@ -31,14 +31,31 @@ DB::transaction(static function (): void {
     $lines = LineProduct::query()->orderBy('id')->limit(4)->get();
     $level = static function (Spool $spool, LineProduct $line): ?float {
         try {
-            $layers = Compute::run('picture', ['spool' => $spool->figures(), 'layers' => [['material' => $line->material, 'diameter_mm' => $line->diameter_mm, 'length_m' => 100]]])['layers'];
+            $layers = Compute::run(
+                'picture',
+                [
+                    'spool' => $spool->figures(),
+                    'layers' => [['material' => $line->material, 'diameter_mm' => $line->diameter_mm, 'length_m' => 100]],
+                ],
+            )['layers'];
         } catch (DomainFault) {
             return null;
         }
 
-        return is_array($layers) && is_array($layers[0]) && is_numeric($layers[0]['depth_mm'] ?? null) ? (float) $layers[0]['depth_mm'] : null;
+        return is_array($layers) && is_array($layers[0]) && is_numeric($layers[0]['depth_mm'] ?? null)
+            ? (float) $layers[0]['depth_mm']
+            : null;
     };
-    $event = static fn(string $kind, string $when): int => DB::table('events')->insertGetId(['uuid' => (string) Str::uuid(), 'account_id' => $account, 'kind' => $kind, 'happened_at' => $when, 'recorded_at' => $when, 'note' => "week of $when"]);
+    $event = static fn(string $kind, string $when): int => DB::table('events')->insertGetId(
+        [
+            'uuid' => (string) Str::uuid(),
+            'account_id' => $account,
+            'kind' => $kind,
+            'happened_at' => $when,
+            'recorded_at' => $when,
+            'note' => "week of $when",
+        ],
+    );
     for ($week = 0; $week < WEEKS; ++$week) {
         for ($i = 0; $i < A_WEEK; ++$i) {
             $turn = $week * A_WEEK + $i;
@@ -46,12 +63,51 @@ DB::transaction(static function (): void {
             $of = $lines[$turn % count($lines)] ?? throw new LogicException('the demo has lines');
             [$spool, $line, $gap] = [$on->id, $of->id, $level($on, $of)];
             $when = Carbon::now('UTC')->subWeeks(WEEKS + 60 - $week)->addHours($i)->format('Y-m-d\TH:i:s.v\Z');
-            DB::table('event_moves')->insert(['event_id' => $event('wound', $when), 'from_kind' => 'shop', 'from_id' => 0, 'to_kind' => 'spool', 'to_id' => $spool, 'length_m' => 100, 'line_product_id' => $line]);
+            DB::table('event_moves')->insert(
+                [
+                    'event_id' => $event('wound', $when),
+                    'from_kind' => 'shop',
+                    'from_id' => 0,
+                    'to_kind' => 'spool',
+                    'to_id' => $spool,
+                    'length_m' => 100,
+                    'line_product_id' => $line,
+                ],
+            );
             if ($gap !== null) {
-                DB::table('level_readings')->insert(['event_id' => $event('measured', $when), 'spool_id' => $spool, 'gap_typed' => sprintf('%.1F mm', $gap), 'gap_mm' => round($gap + 0.1 * ($turn % 5 - 2), 1), 'readings' => 3, 'counts' => true]);
+                DB::table('level_readings')->insert(
+                    [
+                        'event_id' => $event('measured', $when),
+                        'spool_id' => $spool,
+                        'gap_typed' => sprintf('%.1F mm', $gap),
+                        'gap_mm' => round($gap + 0.1 * ($turn % 5 - 2), 1),
+                        'readings' => 3,
+                        'counts' => true,
+                    ],
+                );
             }
-            DB::table('outings')->insert(['event_id' => $event('fished', $when), 'spool_id' => $spool, 'hours' => 3, 'sun' => false, 'rough' => false, 'cast_m' => 50, 'run_m' => null]);
-            DB::table('event_moves')->insert(['event_id' => $event('stripped', Carbon::parse($when)->addDays(5)->format('Y-m-d\TH:i:s.v\Z')), 'from_kind' => 'spool', 'from_id' => $spool, 'to_kind' => 'waste', 'to_id' => 0, 'length_m' => 100, 'line_product_id' => $line]);
+            DB::table('outings')->insert(
+                [
+                    'event_id' => $event('fished', $when),
+                    'spool_id' => $spool,
+                    'hours' => 3,
+                    'sun' => false,
+                    'rough' => false,
+                    'cast_m' => 50,
+                    'run_m' => null,
+                ],
+            );
+            DB::table('event_moves')->insert(
+                [
+                    'event_id' => $event('stripped', Carbon::parse($when)->addDays(5)->format('Y-m-d\TH:i:s.v\Z')),
+                    'from_kind' => 'spool',
+                    'from_id' => $spool,
+                    'to_kind' => 'waste',
+                    'to_id' => 0,
+                    'length_m' => 100,
+                    'line_product_id' => $line,
+                ],
+            );
         }
     }
     app(EventLog::class)->forget();
@@ -59,4 +115,8 @@ DB::transaction(static function (): void {
 $begun = microtime(true);
 app(EventLog::class)->readAgain();
 app(EventLog::class)->states(1);
-printf("ten years of four reels a week: %d entries, all of them read anew in %.0f ms\n", DB::table('events')->count(), 1000 * (microtime(true) - $begun));
+printf(
+    "ten years of four reels a week: %d entries, all of them read anew in %.0f ms\n",
+    DB::table('events')->count(),
+    1000 * (microtime(true) - $begun),
+);

@@ -15,6 +15,9 @@ try {
     is_array($case) || throw BadInput::notJson(json_last_error_msg());
     echo json_encode(Compute::run($argv[1] ?? '', $case), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
 } catch (DomainFault $fault) {
-    echo json_encode(['error' => ['field' => $fault->field, 'message' => $fault->getMessage()]], JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
+    echo json_encode(
+        ['error' => ['field' => $fault->field, 'message' => $fault->getMessage()]],
+        JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE
+    ), "\n";
     exit(2);
 }

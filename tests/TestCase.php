@@ -36,7 +36,11 @@ abstract class TestCase extends BaseTestCase
         // each request is a process of its own, as on the real server
         $this->app?->forgetScopedInstances();
         $asked = str_replace(['{id}', '{name}', '{uuid}', '{device}'], (string) $id, $path);
-        $response = $this->json($verb, $verb === 'GET' && $body !== [] ? $asked . '?' . http_build_query($body) : $asked, $verb === 'GET' ? [] : $body);
+        $response = $this->json(
+            $verb,
+            $verb === 'GET' && $body !== [] ? $asked . '?' . http_build_query($body) : $asked,
+            $verb === 'GET' ? [] : $body,
+        );
         $response->assertStatus($status);
         $this->assertAnswers($response, strtolower($verb), $path, $status);
         $answer = $response->json();
@@ -58,11 +62,21 @@ abstract class TestCase extends BaseTestCase
         self::assertStringStartsWith((string) $type, (string) $response->headers->get('Content-Type'));
         if (self::$validator === null) {
             self::$validator = new Validator();
-            self::$validator->resolver()?->registerRaw(json_encode(['$id' => self::CONTRACT] + self::$contract, JSON_THROW_ON_ERROR), self::CONTRACT);
+            self::$validator->resolver()?->registerRaw(
+                json_encode(['$id' => self::CONTRACT] + self::$contract, JSON_THROW_ON_ERROR),
+                self::CONTRACT,
+            );
         }
-        $schema = str_replace('"#/', '"' . self::CONTRACT . '#/', json_encode($answer['content'][$type]['schema'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES));
+        $schema = str_replace(
+            '"#/',
+            '"' . self::CONTRACT . '#/',
+            json_encode($answer['content'][$type]['schema'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES),
+        );
         $result = self::$validator->validate(json_decode((string) $response->getContent()), $schema);
         $error = $result->error();
-        self::assertTrue($result->isValid(), $error === null ? '' : json_encode((new ErrorFormatter())->format($error), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+        self::assertTrue(
+            $result->isValid(),
+            $error === null ? '' : json_encode((new ErrorFormatter())->format($error), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR),
+        );
     }
 }

@@ -39,7 +39,9 @@ final readonly class BenchDay
         $filled = $this->states->filled($spool->id);
         $main = array_key_last($filled);
 
-        return $main === null ? null : new UsualJob($reel->id, $spool->id, $main, $filled[$main], count($filled) > 1 ? array_key_first($filled) : null);
+        return $main === null
+            ? null
+            : new UsualJob($reel->id, $spool->id, $main, $filled[$main], count($filled) > 1 ? array_key_first($filled) : null);
     }
 
     /**
@@ -49,7 +51,11 @@ final readonly class BenchDay
      */
     public function propose(array $wanted, Choices $choices, ?Angler $angler): Proposal
     {
-        $packs = array_slice(array_values(array_filter($this->packs->all(), static fn(Pack $pack): bool => $pack->price() !== null)), 0, self::MOST_PACKS);
+        $packs = array_slice(
+            array_values(array_filter($this->packs->all(), static fn(Pack $pack): bool => $pack->price() !== null)),
+            0,
+            self::MOST_PACKS,
+        );
         $fillers = [];
         foreach (Filler::inUse()->orderBy('id')->get() as $filler) {
             $left = $this->log->ledger()->length($filler->place());

@@ -21,7 +21,11 @@ final class WarmUp
         ['GET', '/api/fillers', ''],
         ['GET', '/api/plans', ''],
         ['GET', '/api/runs', ''],
-        ['POST', '/api/compute/plan', '{"reel": {}, "spool": {"ratings_text": "0.25/200"}, "main": {"size": "0.16", "length_m": 100}, "backing": {"size": "0.30"}}'],
+        [
+            'POST',
+            '/api/compute/plan',
+            '{"reel": {}, "spool": {"ratings_text": "0.25/200"}, "main": {"size": "0.16", "length_m": 100}, "backing": {"size": "0.30"}}',
+        ],
         ['POST', '/api/compute/plan', '{}'],
     ];
 
@@ -43,6 +47,12 @@ final class WarmUp
             static fn(string $file): bool => !isset($functions[$file])
                 && preg_match('~/(vendor/(?!composer/|autoload|bin/|nesbot/).+/.+|app/.+|core/src/.+)\.php$~', $file) === 1,
         );
-        file_put_contents($path, '<?php foreach (' . var_export(array_values($classes), true) . " as \$file) {\n    is_file(\$file) && opcache_compile_file(\$file);\n}\n");
+        file_put_contents(
+            $path,
+            '<?php foreach (' . var_export(
+                array_values($classes),
+                true,
+            ) . " as \$file) {\n    is_file(\$file) && opcache_compile_file(\$file);\n}\n",
+        );
     }
 }

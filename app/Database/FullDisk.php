@@ -12,7 +12,12 @@ use Throwable;
 final class FullDisk
 {
     /** SQLite's words for it: no page more in the database, or none in what lies beside it. */
-    private const SAYS = ['database or disk is full', 'disk I/O error', 'unable to open database file', 'attempt to write a readonly database'];
+    private const SAYS = [
+        'database or disk is full',
+        'disk I/O error',
+        'unable to open database file',
+        'attempt to write a readonly database',
+    ];
     private const LITTLE_BYTES = 2_000_000;
 
     public static function is(Throwable $fault): bool

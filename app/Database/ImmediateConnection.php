@@ -53,7 +53,9 @@ final class ImmediateConnection extends SQLiteConnection
     public function insertRow(string $table, array $row): int
     {
         $columns = implode('", "', array_keys($row));
-        $statement = $this->inserts["$table $columns"] ??= $this->getPdo()->prepare(sprintf('insert into "%s" ("%s") values (%s)', $table, $columns, implode(', ', array_fill(0, count($row), '?'))));
+        $statement = $this->inserts["$table $columns"] ??= $this->getPdo()->prepare(
+            sprintf('insert into "%s" ("%s") values (%s)', $table, $columns, implode(', ', array_fill(0, count($row), '?'))),
+        );
         $this->bindValues($statement, $this->prepareBindings(array_values($row)));
         $statement->execute();
 
@@ -69,7 +71,10 @@ final class ImmediateConnection extends SQLiteConnection
      */
     public function prepareBindings(array $bindings): array
     {
-        return array_map(static fn(mixed $value): mixed => is_float($value) ? var_export($value, true) : $value, parent::prepareBindings($bindings));
+        return array_map(
+            static fn(mixed $value): mixed => is_float($value) ? var_export($value, true) : $value,
+            parent::prepareBindings($bindings),
+        );
     }
 
     protected function executeBeginTransactionStatement(): void

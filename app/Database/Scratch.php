@@ -34,7 +34,15 @@ final class Scratch
         $file = dirname($database) . '/' . self::NAME . '-' . bin2hex(random_bytes(6)) . '.sqlite';
         try {
             DB::statement('vacuum into ?', [$file]);
-            config(['database.connections.' . self::NAME => ['database' => $file, 'journal_mode' => 'memory', 'synchronous' => 'off'] + (array) config("database.connections.$own")]);
+            config(
+                [
+                    'database.connections.' . self::NAME => [
+                        'database' => $file,
+                        'journal_mode' => 'memory',
+                        'synchronous' => 'off',
+                    ] + (array) config("database.connections.$own"),
+                ],
+            );
             DB::setDefaultConnection(self::NAME);
 
             return $work();

@@ -16,7 +16,11 @@ final class CounterProtocol implements Protocol
 
     public function understand(string $line): ?Reading
     {
-        if (preg_match('/^HELLO line-counter 1 pulses=(\d{1,4}) roller_mm=(\d{1,3}(?:\.\d{1,3})?) standin=([01]) session=(\w{1,40})$/', $line, $found) === 1) {
+        if (preg_match(
+            '/^HELLO line-counter 1 pulses=(\d{1,4}) roller_mm=(\d{1,3}(?:\.\d{1,3})?) standin=([01]) session=(\w{1,40})$/',
+            $line,
+            $found,
+        ) === 1) {
             $this->roller = Roller::of((int) $found[1], Diameter::millimetres((float) $found[2]));
             $this->standIn = $found[3] === '1';
             $this->session = $found[4];

@@ -90,7 +90,12 @@ final readonly class DragLog
     public function of(int $reel, int $spool): Settings
     {
         $out = $this->log->takenBack();
-        $order = static fn(DragSetting $setting): string => $setting->event->happened_at . str_pad((string) $setting->id, 12, '0', STR_PAD_LEFT);
+        $order = static fn(DragSetting $setting): string => $setting->event->happened_at . str_pad(
+            (string) $setting->id,
+            12,
+            '0',
+            STR_PAD_LEFT,
+        );
 
         return new Settings(
             DragSetting::query()->with('event')->where(['reel_id' => $reel, 'spool_id' => $spool])->get()
@@ -110,7 +115,10 @@ final readonly class DragLog
     {
         $events = Event::query()
             ->whereIn('kind', array_map(static fn(EventKind $kind): string => $kind->value, self::FILLS))
-            ->whereHas('moves', static fn(Builder $move): Builder => $move->where(['to_kind' => PlaceKind::Spool->value, 'to_id' => $spool]))
+            ->whereHas(
+                'moves',
+                static fn(Builder $move): Builder => $move->where(['to_kind' => PlaceKind::Spool->value, 'to_id' => $spool]),
+            )
             ->orderBy('happened_at')->get();
 
         return array_values($events

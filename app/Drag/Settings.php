@@ -32,7 +32,9 @@ final readonly class Settings
             if (!$setting->atAnotherLevel()) {
                 $points = [];
             } elseif ($setting->pulls !== []) {
-                $elsewhere = static fn(DragSetting $point): bool => abs($point->line_out_m - $setting->line_out_m) > DragSetting::SAME_LEVEL_M;
+                $elsewhere = static fn(DragSetting $point): bool => abs(
+                    $point->line_out_m - $setting->line_out_m,
+                ) > DragSetting::SAME_LEVEL_M;
                 $points = [...array_filter($points, $elsewhere), $setting];
             }
         }

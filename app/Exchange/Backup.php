@@ -20,7 +20,8 @@ final class Backup
     public static function make(string $database, string $file): void
     {
         !file_exists($file) || throw self::isThere($file);
-        is_dir(dirname($file)) || @mkdir(dirname($file), 0o700, true) || is_dir(dirname($file)) || throw new RuntimeException('the folder ' . dirname($file) . ' cannot be made.');
+        is_dir(dirname($file)) || @mkdir(dirname($file), 0o700, true) || is_dir(dirname($file))
+            || throw new RuntimeException('the folder ' . dirname($file) . ' cannot be made.');
         self::scratch($file, static function (string $part) use ($database, $file): void {
             self::copy($database, $part);
             // one file that stands by itself, without a journal beside it
@@ -77,7 +78,16 @@ final class Backup
         }
         self::make($database, $file);
         // only now that the new one is sound
-        self::keepNewest(array_values(array_filter(glob("$folder/daily-*.sqlite") ?: [], static fn(string $copy): bool => preg_match('/daily-\d{4}-\d{2}-\d{2}\.sqlite$/', $copy) === 1)), self::KEPT_DAILY, $file);
+        self::keepNewest(
+            array_values(
+                array_filter(
+                    glob("$folder/daily-*.sqlite") ?: [],
+                    static fn(string $copy): bool => preg_match('/daily-\d{4}-\d{2}-\d{2}\.sqlite$/', $copy) === 1,
+                ),
+            ),
+            self::KEPT_DAILY,
+            $file,
+        );
 
         return true;
     }
@@ -117,7 +127,8 @@ final class Backup
         $copy = self::open($file, SQLITE3_OPEN_READONLY);
         $copy->querySingle('PRAGMA integrity_check') === 'ok' || throw new RuntimeException("$file is damaged.");
         $wrong = $copy->querySingle('PRAGMA foreign_key_check');
-        $wrong === null || $wrong === false || throw new RuntimeException("$file is damaged: records in it speak of others that are not there.");
+        $wrong === null || $wrong === false
+            || throw new RuntimeException("$file is damaged: records in it speak of others that are not there.");
     }
 
     /** @param list<string> $known */
@@ -125,7 +136,8 @@ final class Backup
     {
         $copy = self::open($file, SQLITE3_OPEN_READONLY);
         foreach (['migrations', 'accounts', 'events'] as $table) {
-            $copy->querySingle("SELECT name FROM sqlite_master WHERE type = 'table' AND name = '$table'") === $table || throw new RuntimeException("$file is no database of Undro.");
+            $copy->querySingle("SELECT name FROM sqlite_master WHERE type = 'table' AND name = '$table'") === $table
+                || throw new RuntimeException("$file is no database of Undro.");
         }
         $rows = $copy->query('SELECT migration FROM migrations');
         $done = [];
@@ -136,7 +148,8 @@ final class Backup
         sort($done);
         // a migration that is missing before others that are there was never undone by Undro
         $done === array_slice($known, 0, count($done)) || throw new RuntimeException("$file is damaged: its list of versions has gaps.");
-        ((int) $copy->querySingle('SELECT count(*) FROM accounts')) > 0 || throw new RuntimeException("$file holds nobody's data: it has no account.");
+        ((int) $copy->querySingle('SELECT count(*) FROM accounts')) > 0
+            || throw new RuntimeException("$file holds nobody's data: it has no account.");
     }
 
     /** Tables, columns, indices and triggers of a copy are those of an empty database of this version. */
@@ -165,7 +178,9 @@ final class Backup
             $columns = $database->query("PRAGMA table_info('{$row['name']}')");
             while ($columns !== false && ($column = $columns->fetchArray(SQLITE3_ASSOC)) !== false) {
                 /** @var array{name: string, type: string, notnull: int, dflt_value: string|null, pk: int} $column */
-                $schema["$of, column {$column['name']}"] = strtolower("{$column['type']} {$column['notnull']} {$column['dflt_value']} {$column['pk']}");
+                $schema["$of, column {$column['name']}"] = strtolower(
+                    "{$column['type']} {$column['notnull']} {$column['dflt_value']} {$column['pk']}",
+                );
             }
         }
 

@@ -18,12 +18,19 @@ final class BadRow extends DomainFault
     {
         return new self($field, $name === ''
             ? "Which $word? Give its name or its key."
-            : sprintf('There is no %s “%s”, neither here nor in this file. Add it first, or correct the name.', $word, mb_substr($name, 0, 60)));
+            : sprintf(
+                'There is no %s “%s”, neither here nor in this file. Add it first, or correct the name.',
+                $word,
+                mb_substr($name, 0, 60),
+            ));
     }
 
     public static function severalOf(string $field, string $word, string $name): self
     {
-        return new self($field, sprintf('There are several called “%s”. Give the key of the %s instead of its name.', mb_substr($name, 0, 60), $word));
+        return new self(
+            $field,
+            sprintf('There are several called “%s”. Give the key of the %s instead of its name.', mb_substr($name, 0, 60), $word),
+        );
     }
 
     public static function notATable(string $why): self

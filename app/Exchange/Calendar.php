@@ -9,7 +9,9 @@ use App\Upkeep\SpoolUpkeep;
 /**
  * What is due as an iCalendar file (RFC 5545), one whole-day entry a spool.
  *
- * @phpstan-type Entry array{spool: int, reel_name: string, spool_name: string, line: string, text: string, turn_on?: string|null, due_on?: string|null}
+ * @phpstan-type Entry array{
+ *     spool: int, reel_name: string, spool_name: string, line: string, text: string, turn_on?: string|null, due_on?: string|null
+ * }
  */
 final class Calendar
 {
@@ -40,7 +42,12 @@ final class Calendar
     public static function write(array $entries, string $stamp): string
     {
         $lines = [
-            'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Undro//Upkeep//EN', 'CALSCALE:GREGORIAN', 'METHOD:PUBLISH', 'X-WR-CALNAME:Undro upkeep',
+            'BEGIN:VCALENDAR',
+            'VERSION:2.0',
+            'PRODID:-//Undro//Upkeep//EN',
+            'CALSCALE:GREGORIAN',
+            'METHOD:PUBLISH',
+            'X-WR-CALNAME:Undro upkeep',
         ];
         foreach ($entries as $entry) {
             array_push(

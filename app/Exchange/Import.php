@@ -24,7 +24,9 @@ use Undro\DomainFault;
  */
 final class Import
 {
-    /** Others wait for the write lock no longer than about this, s; then it is free for longer than anybody sleeps before they try again. */
+    /**
+     * Others wait for the write lock no longer than about this, s; then it is free for longer than anybody sleeps before they try again.
+     */
     private const PART_S = 0.3;
     private const PAUSE_US = 120_000;
     /** Rows whose records are read together. */
@@ -56,7 +58,11 @@ final class Import
             $this->log->forget();
         }
 
-        return ['rows' => $this->rows, 'taken' => $take, 'back' => $take ? json_encode($back->document(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null];
+        return [
+            'rows' => $this->rows,
+            'taken' => $take,
+            'back' => $take ? json_encode($back->document(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null,
+        ];
     }
 
     /**
@@ -139,12 +145,16 @@ final class Import
      */
     private function attempt(string $kind, int $number, array $row, Taking $taking): void
     {
-        $name = is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : (is_string($row['line'] ?? null) ? $row['line'] : '');
+        $name = is_string($row['name'] ?? null) && $row['name'] !== ''
+            ? $row['name']
+            : (is_string($row['line'] ?? null) ? $row['line'] : '');
         $problem = null;
         try {
             $this->shape->check($kind, $row);
             $mapper = $this->mappers[$kind];
-            $state = $taking->back->during(static fn(): string => self::connection()->attempt(static fn(): string => $mapper->take($row, $taking)));
+            $state = $taking->back->during(
+                static fn(): string => self::connection()->attempt(static fn(): string => $mapper->take($row, $taking)),
+            );
         } catch (DomainFault $fault) {
             $this->log->forget();
             $state = 'bad';
@@ -200,7 +210,10 @@ final class Import
         try {
             return $work();
         } catch (DomainFault $fault) {
-            throw BadRow::shape('', sprintf('entry %d of the history: %s None of the history was taken', $index + 1, lcfirst($fault->getMessage())));
+            throw BadRow::shape(
+                '',
+                sprintf('entry %d of the history: %s None of the history was taken', $index + 1, lcfirst($fault->getMessage())),
+            );
         }
     }
 }

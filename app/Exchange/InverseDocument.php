@@ -118,8 +118,16 @@ final class InverseDocument
             return $before;
         }
         $known = array_column($before['packs'], 'length');
-        $new = array_filter(is_array($now['packs']) ? $now['packs'] : [], static fn(mixed $pack): bool => is_array($pack) && !in_array($pack['length'], $known, true));
+        $new = array_filter(
+            is_array($now['packs']) ? $now['packs'] : [],
+            static fn(mixed $pack): bool => is_array($pack) && !in_array($pack['length'], $known, true),
+        );
 
-        return ['packs' => [...$before['packs'], ...array_map(static fn(array $pack): array => ['archived' => true] + $pack, array_values($new))]] + $before;
+        return [
+            'packs' => [
+                ...$before['packs'],
+                ...array_map(static fn(array $pack): array => ['archived' => true] + $pack, array_values($new)),
+            ],
+        ] + $before;
     }
 }

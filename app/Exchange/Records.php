@@ -19,7 +19,13 @@ use Illuminate\Database\Eloquent\Builder;
 /** Finds the records that a file names. */
 final class Records
 {
-    private const WORDS = [Angler::class => 'angler', LineProduct::class => 'line', Reel::class => 'reel', Spool::class => 'spool', Filler::class => 'filler'];
+    private const WORDS = [
+        Angler::class => 'angler',
+        LineProduct::class => 'line',
+        Reel::class => 'reel',
+        Spool::class => 'spool',
+        Filler::class => 'filler',
+    ];
 
     /** @var array<class-string, array<string, int>> */
     private array $ids = [];

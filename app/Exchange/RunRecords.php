@@ -97,7 +97,11 @@ final class RunRecords
      */
     private static function mark(array $mark, \Closure $name): array
     {
-        return self::named($mark, ['filler' => Filler::class, 'to' => ($mark['how'] ?? '') === 'onto_reel' ? Spool::class : Filler::class], $name);
+        return self::named(
+            $mark,
+            ['filler' => Filler::class, 'to' => ($mark['how'] ?? '') === 'onto_reel' ? Spool::class : Filler::class],
+            $name,
+        );
     }
 
     /**

@@ -12,6 +12,14 @@ final class StoppedHalfway extends RuntimeException
 {
     public function __construct(int $kept, int $of, PDOException $why)
     {
-        parent::__construct(sprintf('It stopped after %d of %d rows, which are kept. Read the same file in again once there is room: what is here already stays as it is. A filler without a key would come twice; look at the rows first.', $kept, $of), previous: $why);
+        parent::__construct(
+            sprintf(
+                'It stopped after %d of %d rows, which are kept. Read the same file in again once there is room: what is here already '
+                    . 'stays as it is. A filler without a key would come twice; look at the rows first.',
+                $kept,
+                $of,
+            ),
+            previous: $why,
+        );
     }
 }

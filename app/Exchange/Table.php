@@ -65,7 +65,14 @@ enum Table: string
         is_array($header) || throw BadRow::notATable('it is empty');
         $header = array_map(static fn(?string $name): string => mb_strtolower(trim((string) $name)), $header);
         $unknown = array_diff(array_filter($header), $this->columns());
-        $unknown === [] || throw BadRow::notATable(sprintf('“%s” is not one of its columns, which are %s', mb_substr((string) reset($unknown), 0, 40), implode(', ', $this->columns())));
+        $unknown === []
+            || throw BadRow::notATable(
+                sprintf(
+                    '“%s” is not one of its columns, which are %s',
+                    mb_substr((string) reset($unknown), 0, 40),
+                    implode(', ', $this->columns()),
+                ),
+            );
         $rows = [];
         while (($cells = fgetcsv($file, separator: $between, escape: '')) !== false) {
             if ($cells !== [null]) {

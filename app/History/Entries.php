@@ -35,7 +35,9 @@ final readonly class Entries
      */
     public function write(string $uuid, int $spool, What $what, Input $in, ?int $angler, ?string $at, ?string $corrects): Event
     {
-        $replaced = $corrects === null ? null : Event::query()->where('uuid', $corrects)->first() ?? throw BadLedger::correctsNothing($corrects);
+        $replaced = $corrects === null
+            ? null
+            : Event::query()->where('uuid', $corrects)->first() ?? throw BadLedger::correctsNothing($corrects);
         // what is not said again stays as it was
         $at ??= $replaced?->happened_at;
         $angler ??= $replaced?->angler_id;

@@ -15,5 +15,11 @@ final readonly class EntryFacts
      * @param int|null $spool    it speaks of
      * @param bool     $standing nothing later corrects it or takes it back
      */
-    public function __construct(public ?int $spool, public ?Outing $outing, public ?LevelReading $level, public ?DragSetting $drag, public bool $standing) {}
+    public function __construct(
+        public ?int $spool,
+        public ?Outing $outing,
+        public ?LevelReading $level,
+        public ?DragSetting $drag,
+        public bool $standing,
+    ) {}
 }

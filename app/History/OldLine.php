@@ -33,8 +33,15 @@ final readonly class OldLine
      *
      * @throws \Undro\DomainFault
      */
-    public function write(string $uuid, int $spool, Input $in, ?int $angler, ?int $run, ?string $at = null, ?string $corrects = null): EventRow
-    {
+    public function write(
+        string $uuid,
+        int $spool,
+        Input $in,
+        ?int $angler,
+        ?int $run,
+        ?string $at = null,
+        ?string $corrects = null,
+    ): EventRow {
         $how = $in->choice('how', Removal::class);
         $from = $this->place($spool);
         $pieces = array_reverse($this->states->lying($spool, $at, $corrects));

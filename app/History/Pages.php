@@ -43,7 +43,9 @@ final readonly class Pages
         if (preg_match('/^(?<at>[0-9TZ:.-]+)\/(?<id>\d+)$/', $search->after, $found) === 1) {
             $events->where(static fn(Builder $before): Builder => $before
                 ->where('happened_at', '<', $found['at'])
-                ->orWhere(static fn(Builder $same): Builder => $same->where('happened_at', $found['at'])->where('id', '<', (int) $found['id'])));
+                ->orWhere(static fn(Builder $same): Builder => $same
+                    ->where('happened_at', $found['at'])
+                    ->where('id', '<', (int) $found['id'])));
         }
         $page = $events->limit(self::PAGE + 1)->get();
         $entries = array_values($page->take(self::PAGE)->all());
@@ -107,7 +109,10 @@ final readonly class Pages
      */
     private static function movedLine(Builder $events, array $lines): Builder
     {
-        return $events->whereIn('id', static fn(Rows $moves): Rows => $moves->select('event_id')->from('event_moves')->whereIn('line_product_id', $lines));
+        return $events->whereIn(
+            'id',
+            static fn(Rows $moves): Rows => $moves->select('event_id')->from('event_moves')->whereIn('line_product_id', $lines),
+        );
     }
 
     /**

@@ -49,26 +49,49 @@ final class Problems
     private static function render(Throwable $fault, Request $request): Response
     {
         [$status, $field, $message] = match (true) {
-            $fault instanceof DomainFault => [$fault instanceof BadInput && $fault->field === 'name' && $request->is('api/compute/*') ? 404 : 422, $fault->field, $fault->getMessage()],
+            $fault instanceof DomainFault => [
+                $fault instanceof BadInput && $fault->field === 'name' && $request->is('api/compute/*') ? 404 : 422,
+                $fault->field,
+                $fault->getMessage(),
+            ],
             $fault instanceof ValidationException => [422, (string) (array_key_first($fault->errors()) ?? ''), $fault->getMessage()],
             $fault instanceof ChangedMeanwhile => [409, '', $fault->getMessage()],
-            $fault instanceof HttpExceptionInterface => [$fault->getStatusCode(), '', self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage()],
+            $fault instanceof HttpExceptionInterface => [
+                $fault->getStatusCode(),
+                '',
+                self::SENTENCES[$fault->getStatusCode()] ?? $fault->getMessage(),
+            ],
             $fault instanceof StoppedHalfway => [FullDisk::is($fault->getPrevious() ?? $fault) ? 507 : 500, '', $fault->getMessage()],
-            FullDisk::is($fault) => [507, '', 'The disk is full and this was not saved. Free some space and try again; what you typed is still here. What is there can still be read.'],
-            $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked') => [503, '', 'Somebody else is writing for longer than usual. Nothing was saved yet; try again in a moment.'],
-            default => [500, '', 'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.'],
+            FullDisk::is($fault) => [
+                507,
+                '',
+                'The disk is full and this was not saved. Free some space and try again; what you typed is still here. What is there can '
+                    . 'still be read.',
+            ],
+            $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked') => [
+                503,
+                '',
+                'Somebody else is writing for longer than usual. Nothing was saved yet; try again in a moment.',
+            ],
+            default => [
+                500,
+                '',
+                'Something went wrong inside Undro. Nothing half-done was saved; the log in the data folder has the details.',
+            ],
         };
         $headers = $fault instanceof HttpExceptionInterface ? $fault->getHeaders() : ($status === 503 ? ['Retry-After' => '1'] : []);
         if (!$request->is('api/*')) {
             return new Response("$message\n", $status, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
 
-        return new JsonResponse([
+        $version = $fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : [];
+
+        return new JsonResponse($version + [
             'type' => 'about:blank',
             'title' => self::TITLES[$status] ?? 'Not possible',
             'status' => $status,
             'detail' => $message,
             'error' => ['field' => $field, 'message' => $message],
-        ] + ($fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : []), $status, ['Content-Type' => 'application/problem+json'] + $headers);
+        ], $status, ['Content-Type' => 'application/problem+json'] + $headers);
     }
 }

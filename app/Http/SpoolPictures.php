@@ -84,7 +84,11 @@ final readonly class SpoolPictures
         $last = array_key_last($pieces);
 
         return array_map(
-            fn(Piece $piece, int $place): Layer => Layer::of($place === $last ? Role::Main : Role::Backing, $this->lines->line($piece->product), $piece->length),
+            fn(Piece $piece, int $place): Layer => Layer::of(
+                $place === $last ? Role::Main : Role::Backing,
+                $this->lines->line($piece->product),
+                $piece->length,
+            ),
             $pieces,
             array_keys($pieces),
         );

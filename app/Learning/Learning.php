@@ -81,9 +81,15 @@ final class Learning
                 return null;
             }
         }
-        $places = [0, ...array_map(static fn(?string $line): ?int => $line === null ? null : 1 + (int) array_search($line, $each, true), $named)];
+        $places = [
+            0,
+            ...array_map(static fn(?string $line): ?int => $line === null ? null : 1 + (int) array_search($line, $each, true), $named),
+        ];
         // a plan takes each sd relative to the figure itself
-        [$mainCell, $backingCell] = array_map(static fn(?array $cell): ?array => $cell === null ? null : ['factor' => $cell[0], 'sd' => $cell[1] / $cell[0]], $cells);
+        [$mainCell, $backingCell] = array_map(
+            static fn(?array $cell): ?array => $cell === null ? null : ['factor' => $cell[0], 'sd' => $cell[1] / $cell[0]],
+            $cells,
+        );
 
         return new ForPlan($room, $sd / $room, self::among($learnt->correlations("spool $spool", $each), $places), $mainCell, $backingCell);
     }
@@ -131,7 +137,12 @@ final class Learning
         }
 
         return $this->learnt = new Learnt($shapes, $lines, array_map(
-            static fn(LevelRead $reading): Finished => new Finished("spool $reading->spool", $reading->layers, $reading->gap, $reading->readings),
+            static fn(LevelRead $reading): Finished => new Finished(
+                "spool $reading->spool",
+                $reading->layers,
+                $reading->gap,
+                $reading->readings,
+            ),
             $this->counted,
         ));
     }

@@ -38,10 +38,22 @@ final readonly class LevelsRead
             }
             // readings come oldest first, so each spool's states are gone through once
             $past[$reading->spool_id] ??= new Past($this->states->of($reading->spool_id));
-            $layers = array_map(static fn(Piece $piece): array => ["line $piece->product", $piece->length], $past[$reading->spool_id]->at($at));
+            $layers = array_map(
+                static fn(Piece $piece): array => ["line $piece->product", $piece->length],
+                $past[$reading->spool_id]->at($at),
+            );
             $gap = Length::millimetres($reading->gap_mm);
             if ($layers !== [] && self::holds($shape, $gap)) {
-                $read[] = new LevelRead($uuid, $at, $reading->spool_id, $reading->gap_typed, $gap, $reading->readings, $reading->counts, $layers);
+                $read[] = new LevelRead(
+                    $uuid,
+                    $at,
+                    $reading->spool_id,
+                    $reading->gap_typed,
+                    $gap,
+                    $reading->readings,
+                    $reading->counts,
+                    $layers,
+                );
             }
         }
 

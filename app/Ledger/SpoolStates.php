@@ -40,7 +40,12 @@ final class SpoolStates
     {
         $this->readWhatIsNew();
         if ($this->unkept !== null) {
-            $states = array_values(array_filter($this->unkept[$spool] ?? [], static fn(SpoolState $state): bool => $state->at >= $from && $state->at <= $until));
+            $states = array_values(
+                array_filter(
+                    $this->unkept[$spool] ?? [],
+                    static fn(SpoolState $state): bool => $state->at >= $from && $state->at <= $until,
+                ),
+            );
 
             return array_slice($states, $most === null ? 0 : -$most);
         }

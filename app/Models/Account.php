@@ -20,7 +20,10 @@ final class Account extends Model
     public static function current(): self
     {
         // asked for by every query: looked up once a request
-        app()->bound(self::class) || app()->instance(self::class, self::query()->orderBy('id')->first() ?? self::query()->create(['name' => 'This computer']));
+        app()->bound(self::class) || app()->instance(
+            self::class,
+            self::query()->orderBy('id')->first() ?? self::query()->create(['name' => 'This computer']),
+        );
 
         return app(self::class);
     }

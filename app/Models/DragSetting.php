@@ -43,7 +43,12 @@ final class DragSetting extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [
-        'knob' => Knob::class, 'mechanism' => Mechanism::class, 'from_off' => 'boolean', 'tip' => 'boolean', 'pulls' => 'array', 'chain' => 'array',
+        'knob' => Knob::class,
+        'mechanism' => Mechanism::class,
+        'from_off' => 'boolean',
+        'tip' => 'boolean',
+        'pulls' => 'array',
+        'chain' => 'array',
     ];
 
     /** @return BelongsTo<Event, $this> */

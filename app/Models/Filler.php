@@ -32,7 +32,14 @@ final class Filler extends Record
 {
     /** As in the database, so that a new record need not be read back. */
     protected $attributes = [
-        'diameter_mm' => null, 'core_mm' => null, 'archived_at' => null, 'name' => '', 'price' => '', 'diameter_typed' => '', 'core_typed' => '', 'version' => 1,
+        'diameter_mm' => null,
+        'core_mm' => null,
+        'archived_at' => null,
+        'name' => '',
+        'price' => '',
+        'diameter_typed' => '',
+        'core_typed' => '',
+        'version' => 1,
     ];
 
     /** @return BelongsTo<LineProduct, $this> */

@@ -31,7 +31,15 @@ use Undro\Units\Moment;
 final class LineProduct extends Record
 {
     /** As in the database, so that a new record need not be read back. */
-    protected $attributes = ['strength_n' => null, 'archived_at' => null, 'size_from' => 'label', 'size_typed' => '', 'strength_typed' => '', 'colour' => '', 'version' => 1];
+    protected $attributes = [
+        'strength_n' => null,
+        'archived_at' => null,
+        'size_from' => 'label',
+        'size_typed' => '',
+        'strength_typed' => '',
+        'colour' => '',
+        'version' => 1,
+    ];
 
     protected $casts = ['nominal' => 'boolean', 'material' => Material::class, 'size_from' => SizeFrom::class];
 
@@ -53,7 +61,12 @@ final class LineProduct extends Record
     /** The line as the core knows it, its cell trusted by where its thickness comes from. */
     public function line(): Line
     {
-        return Line::of($this->material, Diameter::millimetres($this->diameter_mm), 1.0, $this->size_from->cellSd($this->material, $this->nominal));
+        return Line::of(
+            $this->material,
+            Diameter::millimetres($this->diameter_mm),
+            1.0,
+            $this->size_from->cellSd($this->material, $this->nominal),
+        );
     }
 
     /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */
@@ -107,7 +120,9 @@ final class LineProduct extends Record
         $size = $figures->in->read('size', fn(): LineSize => LineSize::read($typed, $this->material));
         $figures->in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
         $this->measuredNow = $from !== SizeFrom::Label && ($typed !== $this->size_typed || $from !== $this->size_from);
-        $this->fill(['size_typed' => $typed, 'size_from' => $from, 'diameter_mm' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal]);
+        $this->fill(
+            ['size_typed' => $typed, 'size_from' => $from, 'diameter_mm' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal],
+        );
         if ($size->strength !== null && !$figures->has('strength')) {
             $this->fill(['strength_typed' => $typed, 'strength_n' => $size->strength->inNewtons()]);
         }

@@ -19,7 +19,10 @@ trait OwnedByAccount
 {
     public static function bootOwnedByAccount(): void
     {
-        self::addGlobalScope('account', static fn(Builder $query) => $query->where($query->getModel()->getTable() . '.account_id', Account::current()->id));
+        self::addGlobalScope(
+            'account',
+            static fn(Builder $query) => $query->where($query->getModel()->getTable() . '.account_id', Account::current()->id),
+        );
         self::creating(static function (Model $model): void {
             $model->setAttribute('account_id', Account::current()->id);
         });

@@ -30,7 +30,9 @@ final class Rod extends Record
     {
         $this->fill($figures->words(['name']));
         if ($figures->has('length')) {
-            $this->fill(['length_typed' => $figures->text('length'), 'length_m' => $figures->in->optionalMetres('length', 0.3, 15)?->inMetres()]);
+            $this->fill(
+                ['length_typed' => $figures->text('length'), 'length_m' => $figures->in->optionalMetres('length', 0.3, 15)?->inMetres()],
+            );
         }
         foreach (['line_min', 'line_max', 'max_drag'] as $force) {
             if ($figures->has($force)) {

@@ -97,7 +97,12 @@ final class Spool extends Record
         $stamp = $this->rating?->getAttributes() ?? [];
 
         return json_encode([
-            $is['lay'], $is['measured_with'], $stamp['stamped'] ?? '', $stamp['units'] ?? '', $stamp['material'] ?? '', $this->lastMeasures(),
+            $is['lay'],
+            $is['measured_with'],
+            $stamp['stamped'] ?? '',
+            $stamp['units'] ?? '',
+            $stamp['material'] ?? '',
+            $this->lastMeasures(),
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -130,7 +135,10 @@ final class Spool extends Record
         foreach (array_chunk(array_keys($byId), 500) as $ids) {
             $rows = DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id');
             foreach (Row::all($rows, ['spool_id', 'quantity', 'typed', 'value_mm']) as $row) {
-                $byId[$row->int('spool_id')]->lastMeasures[$row->text('quantity')] = ['typed' => $row->text('typed'), 'mm' => $row->optionalFloat('value_mm')];
+                $byId[$row->int('spool_id')]->lastMeasures[$row->text('quantity')] = [
+                    'typed' => $row->text('typed'),
+                    'mm' => $row->optionalFloat('value_mm'),
+                ];
             }
             $stamps = Rating::query()->whereIntegerInRaw('spool_id', $ids)->get()->keyBy('spool_id');
             foreach ($ids as $id) {
@@ -216,13 +224,14 @@ final class Spool extends Record
      */
     private static function coreMeasures(array $measures, float $sd): Measures
     {
-        $diameter = static fn(string $quantity): ?Diameter => ($mm = $measures[$quantity]['mm'] ?? null) === null ? null : Diameter::millimetres($mm);
-        $traverse = $measures['traverse']['mm'] ?? null;
+        $mm = static fn(string $quantity): ?float => $measures[$quantity]['mm'] ?? null;
+        $diameter = static fn(?float $mm): ?Diameter => $mm === null ? null : Diameter::millimetres($mm);
+        $traverse = $mm('traverse');
 
         return new Measures(
-            $diameter('lip_diameter'),
-            $diameter('arbor_diameter'),
-            $diameter('arbor_deep_diameter'),
+            $diameter($mm('lip_diameter')),
+            $diameter($mm('arbor_diameter')),
+            $diameter($mm('arbor_deep_diameter')),
             $traverse === null ? null : Length::millimetres($traverse),
             $sd,
         );

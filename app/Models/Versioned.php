@@ -56,7 +56,10 @@ trait Versioned
 
             return $this;
         }
-        $mine = self::query()->whereKey($this->getKey())->when($seen !== null, static fn(Builder $record): Builder => $record->where('version', $seen));
+        $mine = self::query()->whereKey($this->getKey())->when(
+            $seen !== null,
+            static fn(Builder $record): Builder => $record->where('version', $seen),
+        );
         $mine->toBase()->increment('version') === 1 || throw new ChangedMeanwhile($this->refresh()->version);
 
         return $this->refresh();

@@ -22,10 +22,27 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            static fn(
+                \Closure|\PDO $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         // what is read once a request
-        foreach ([EventLog::class, Book::class, SpoolStates::class, Lines::class, Outings::class, Packs::class, Learning::class, Answers::class] as $once) {
+        foreach ([
+            EventLog::class,
+            Book::class,
+            SpoolStates::class,
+            Lines::class,
+            Outings::class,
+            Packs::class,
+            Learning::class,
+            Answers::class,
+        ] as $once) {
             $this->app->scoped($once);
         }
     }

@@ -31,9 +31,16 @@ final readonly class Beginning
     public function of(Input $in): Run
     {
         $id = static fn(string $key): ?int => ($number = $in->optionalNumber($key, 1, PHP_INT_MAX)) === null ? null : (int) $number;
-        [$angler, $reel, $spool, $practice] = [Angler::query()->find($id('angler')), Reel::query()->find($id('reel')), $id('spool'), $id('practice')];
+        [$angler, $reel, $spool, $practice] = [
+            Angler::query()->find($id('angler')),
+            Reel::query()->find($id('reel')),
+            $id('spool'),
+            $id('practice'),
+        ];
         $reel === null || $spool === null || $reel->takes($spool) || throw BadSpool::ofAnotherReel();
-        $oldLine = $spool === null || $practice !== null ? 0.0 : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
+        $oldLine = $spool === null || $practice !== null
+            ? 0.0
+            : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
         $case = $in->object('case');
         $basis = [
             'case' => $case->all(),

@@ -14,7 +14,10 @@ use Undro\Run\MarkKind;
 use Undro\Run\Stop;
 use Undro\Units\Length;
 
-/** The marks of a run as they are kept: what the core hears, and what each has written into the log. Not as models: a long fill has hundreds. */
+/**
+ * The marks of a run as they are kept: what the core hears, and what each has written into the log. Not as models: a long fill has
+ * hundreds.
+ */
 final class Marks
 {
     /** @var list<Mark> turns and metres added up between the others */
@@ -59,7 +62,9 @@ final class Marks
     /** Metres of a layer that are in the log. */
     public function writtenOf(int $layer): float
     {
-        return array_sum(array_map(static fn(Written $each): float => $each->layer === $layer ? $each->length->inMetres() : 0.0, $this->written));
+        return array_sum(
+            array_map(static fn(Written $each): float => $each->layer === $layer ? $each->length->inMetres() : 0.0, $this->written),
+        );
     }
 
     /** One more: what it says to the core, and what it says to the log alone. */

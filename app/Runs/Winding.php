@@ -48,7 +48,14 @@ final readonly class Winding
             return;
         }
         $gap = array_sum($depths) / count($depths);
-        $event = $this->log->record((string) Str::uuid(), EventKind::Measured, [], angler: $run->angler_id, note: $run->name, run: $run->id);
+        $event = $this->log->record(
+            (string) Str::uuid(),
+            EventKind::Measured,
+            [],
+            angler: $run->angler_id,
+            note: $run->name,
+            run: $run->id,
+        );
         LevelReading::query()->create([
             'event_id' => $event->id,
             'spool_id' => $run->spool_id,

@@ -20,13 +20,19 @@ final class Json
      */
     public static function object(string $text, int $parts = self::MOST_PARTS): array
     {
-        substr_count($text, '[') + substr_count($text, '{') <= $parts || throw new UnreadableJson('it holds more lists and objects than can be read at once', tooLarge: true);
+        substr_count($text, '[') + substr_count($text, '{') <= $parts
+            || throw new UnreadableJson('it holds more lists and objects than can be read at once', tooLarge: true);
         $read = json_decode($text, true, self::DEPTH);
         json_last_error() !== JSON_ERROR_DEPTH || throw new UnreadableJson('it is nested deeper than anything that can be meant');
         json_last_error() === JSON_ERROR_NONE || throw new UnreadableJson('it is not JSON (' . lcfirst(json_last_error_msg()) . ')');
         is_array($read) && ($read === [] || !array_is_list($read)) || throw new UnreadableJson('it is not an object');
         // 1e999 is valid JSON and no number
-        array_walk_recursive($read, static fn(mixed $value): bool => !is_float($value) || is_finite($value) || throw new UnreadableJson('a number in it is larger than any that can be told'));
+        array_walk_recursive(
+            $read,
+            static fn(mixed $value): bool => !is_float($value) || is_finite($value) || throw new UnreadableJson(
+                'a number in it is larger than any that can be told',
+            ),
+        );
 
         /** @var array<string, mixed> $read an object has names */
         return $read;

@@ -15,7 +15,15 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Schema
 {
-    private const TYPES = ['string' => 'text', 'boolean' => 'true or false', 'array' => 'a list', 'object' => 'an object', 'integer' => 'a whole number', 'number' => 'a number', 'null' => 'empty'];
+    private const TYPES = [
+        'string' => 'text',
+        'boolean' => 'true or false',
+        'array' => 'a list',
+        'object' => 'an object',
+        'integer' => 'a whole number',
+        'number' => 'a number',
+        'null' => 'empty',
+    ];
     /** No text holds these, whatever its schema: they show nothing and break tables, calendars and files. */
     private const UNPRINTABLE = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
 
@@ -34,7 +42,10 @@ final class Schema
     {
         if ($this->validator === null) {
             $this->validator = new Validator();
-            $this->validator->resolver()?->registerRaw(json_encode(['$id' => $this->id] + $this->root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), $this->id);
+            $this->validator->resolver()?->registerRaw(
+                json_encode(['$id' => $this->id] + $this->root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+                $this->id,
+            );
         }
 
         return $this->validator;
@@ -68,7 +79,10 @@ final class Schema
     {
         if (self::$document === null) {
             $read = json_decode((string) file_get_contents(self::file()), true);
-            self::$document = new self('https://undro.invalid/undro.schema.json', array_diff_key(is_array($read) ? $read : [], ['$id' => true]));
+            self::$document = new self(
+                'https://undro.invalid/undro.schema.json',
+                array_diff_key(is_array($read) ? $read : [], ['$id' => true]),
+            );
         }
 
         return self::$document;
@@ -88,11 +102,19 @@ final class Schema
     public static function keep(): array
     {
         $read = Yaml::parseFile(self::contract());
-        $contract = is_array($read) ? new self('https://undro.invalid/openapi.json', array_intersect_key($read, ['paths' => true, 'components' => true])) : null;
+        $contract = is_array($read)
+            ? new self('https://undro.invalid/openapi.json', array_intersect_key($read, ['paths' => true, 'components' => true]))
+            : null;
         $bodies = [];
         foreach (is_array($read) && is_array($read['paths'] ?? null) ? $read['paths'] : [] as $path => $verbs) {
             foreach (is_array($verbs) ? array_keys($verbs) : [] as $verb) {
-                $body = $contract?->node(sprintf('#/paths/%s/%s/requestBody/content/application~1json/schema', strtr((string) $path, ['~' => '~0', '/' => '~1']), $verb));
+                $body = $contract?->node(
+                    sprintf(
+                        '#/paths/%s/%s/requestBody/content/application~1json/schema',
+                        strtr((string) $path, ['~' => '~0', '/' => '~1']),
+                        $verb,
+                    ),
+                );
                 if ($body !== null) {
                     $bodies[self::operation((string) $verb, (string) $path)] = $contract->inlined($body);
                 }
@@ -281,7 +303,10 @@ final class Schema
         $figure = static fn(string $name): string => is_scalar($args[$name] ?? null) ? (string) $args[$name] : '';
 
         return match ($error->keyword()) {
-            'enum' => 'must be one of ' . implode(', ', array_filter(is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [], is_string(...))),
+            'enum' => 'must be one of ' . implode(
+                ', ',
+                array_filter(is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [], is_string(...)),
+            ),
             'minLength', 'minItems' => 'is needed',
             'maxLength' => "may have at most {$figure('max')} characters, not {$figure('length')}",
             'maxItems', 'maxProperties' => "may have at most {$figure('max')} entries, not {$figure('count')}",
@@ -309,7 +334,17 @@ final class Schema
             return "must be yes or no, not $said";
         }
 
-        return sprintf('must be %s, not %s', implode(' or ', array_map(static fn(string $type): string => self::TYPES[$type] ?? $type, array_values(array_diff($expected, ['null'])) ?: $expected)), $said);
+        return sprintf(
+            'must be %s, not %s',
+            implode(
+                ' or ',
+                array_map(
+                    static fn(string $type): string => self::TYPES[$type] ?? $type,
+                    array_values(array_diff($expected, ['null'])) ?: $expected,
+                ),
+            ),
+            $said,
+        );
     }
 
     private static function contract(): string

@@ -19,7 +19,13 @@ final class Packs
     {
         $packs = [];
         foreach (LinePack::inUse()->orderBy('id')->get() as $pack) {
-            $packs[$pack->line_product_id][] = new Pack($pack->id, $pack->line_product_id, $pack->length_m, $pack->length_typed, $pack->price);
+            $packs[$pack->line_product_id][] = new Pack(
+                $pack->id,
+                $pack->line_product_id,
+                $pack->length_m,
+                $pack->length_typed,
+                $pack->price,
+            );
         }
         foreach (Filler::query()->where('price', '!=', '')->orderByDesc('id')->get() as $filler) {
             $known = array_map(static fn(Pack $pack): float => $pack->metres, $packs[$filler->line_product_id] ?? []);

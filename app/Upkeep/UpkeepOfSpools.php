@@ -46,7 +46,10 @@ final readonly class UpkeepOfSpools
             }
         }
         $all = array_values(array_filter($all));
-        $urgent = static fn(SpoolUpkeep $each): array => [array_search($each->upkeep->state, State::cases(), true), $each->upkeep->wear->dueOn];
+        $urgent = static fn(SpoolUpkeep $each): array => [
+            array_search($each->upkeep->state, State::cases(), true),
+            $each->upkeep->wear->dueOn,
+        ];
         usort($all, static fn(SpoolUpkeep $a, SpoolUpkeep $b): int => $urgent($a) <=> $urgent($b));
 
         return $all;
@@ -71,7 +74,9 @@ final readonly class UpkeepOfSpools
         } catch (DomainFault) {
             return null;
         }
-        $metres = array_sum(array_map(static fn(Piece $piece): float => $piece->product === $outer->product ? $piece->length->inMetres() : 0.0, $pieces));
+        $metres = array_sum(
+            array_map(static fn(Piece $piece): float => $piece->product === $outer->product ? $piece->length->inMetres() : 0.0, $pieces),
+        );
 
         return new SpoolUpkeep(
             $reel,
@@ -152,7 +157,10 @@ final readonly class UpkeepOfSpools
     public static function kinds(array $states): array
     {
         $kinds = [];
-        foreach (Event::query()->whereIn('uuid', array_map(static fn(SpoolState $state): string => $state->event, $states))->get(['uuid', 'kind']) as $event) {
+        foreach (Event::query()->whereIn(
+            'uuid',
+            array_map(static fn(SpoolState $state): string => $state->event, $states),
+        )->get(['uuid', 'kind']) as $event) {
             $kinds[$event->uuid] = $event->kind;
         }
 

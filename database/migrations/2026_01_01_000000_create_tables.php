@@ -158,7 +158,11 @@ return new class extends Migration {
         });
         foreach (['events', 'event_moves', 'measurements'] as $table) {
             foreach (['UPDATE', 'DELETE'] as $verb) {
-                DB::statement("CREATE TRIGGER {$table}_no_" . strtolower($verb) . " BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END");
+                DB::statement(
+                    "CREATE TRIGGER {$table}_no_"
+                        . strtolower($verb)
+                        . " BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END",
+                );
             }
         }
     }

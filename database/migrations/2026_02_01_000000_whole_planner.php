@@ -51,7 +51,11 @@ return new class extends Migration {
             $table->index('line_product_id');
         });
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER line_measurements_no_' . strtolower($verb) . " BEFORE $verb ON line_measurements BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END");
+            DB::statement(
+                'CREATE TRIGGER line_measurements_no_'
+                    . strtolower($verb)
+                    . " BEFORE $verb ON line_measurements BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END",
+            );
         }
         Schema::table('reel_spool', static fn(Blueprint $table) => $table->index('spool_id'));
         Schema::table('event_moves', static fn(Blueprint $table) => $table->index('event_id'));

@@ -40,7 +40,11 @@ return new class extends Migration {
             $table->index('run_id');
         });
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER run_marks_no_' . strtolower($verb) . " BEFORE $verb ON run_marks BEGIN SELECT RAISE(ABORT, 'a run is append-only'); END");
+            DB::statement(
+                'CREATE TRIGGER run_marks_no_'
+                    . strtolower($verb)
+                    . " BEFORE $verb ON run_marks BEGIN SELECT RAISE(ABORT, 'a run is append-only'); END",
+            );
         }
         Schema::table('events', static function (Blueprint $table): void {
             $table->unsignedBigInteger('run_id')->nullable();

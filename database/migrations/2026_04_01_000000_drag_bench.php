@@ -36,7 +36,11 @@ return new class extends Migration {
             $table->index(['reel_id', 'spool_id']);
         });
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER drag_settings_no_' . strtolower($verb) . " BEFORE $verb ON drag_settings BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END");
+            DB::statement(
+                'CREATE TRIGGER drag_settings_no_'
+                    . strtolower($verb)
+                    . " BEFORE $verb ON drag_settings BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END",
+            );
         }
     }
 };

@@ -40,7 +40,11 @@ return new class extends Migration {
         });
         foreach (['outings', 'level_readings'] as $table) {
             foreach (['UPDATE', 'DELETE'] as $verb) {
-                DB::statement("CREATE TRIGGER {$table}_no_" . strtolower($verb) . " BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END");
+                DB::statement(
+                    "CREATE TRIGGER {$table}_no_"
+                        . strtolower($verb)
+                        . " BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, 'the log is append-only'); END",
+                );
             }
         }
         Schema::create('spool_states', static function (Blueprint $table): void {

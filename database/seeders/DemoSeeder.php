@@ -86,10 +86,22 @@ final class DemoSeeder extends Seeder
     {
         foreach ([
             'orla' => ['Orla Venn', 70, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'no']],
-            'tam' => ['Tam Hesk', 55, ['yd', 'in', 'lb'], ['long_cast' => 'yes', 'beginner' => 'no', 'backing' => 'some', 'soak' => 'after', 'full' => 'sixteenth']],
-            'pip' => ['Pip Venn', 40, ['m', 'mm', 'kg'], ['long_cast' => 'no', 'beginner' => 'yes', 'full' => 'eighth', 'tension' => 'cloth']],
+            'tam' => [
+                'Tam Hesk',
+                55,
+                ['yd', 'in', 'lb'],
+                ['long_cast' => 'yes', 'beginner' => 'no', 'backing' => 'some', 'soak' => 'after', 'full' => 'sixteenth'],
+            ],
+            'pip' => [
+                'Pip Venn',
+                40,
+                ['m', 'mm', 'kg'],
+                ['long_cast' => 'no', 'beginner' => 'yes', 'full' => 'eighth', 'tension' => 'cloth'],
+            ],
         ] as $key => [$name, $pace, [$length, $small, $force], $habits]) {
-            $this->anglers[$key] = Angler::query()->create(['name' => $name, 'pace_turns_per_min' => $pace, 'unit_length' => $length, 'unit_small' => $small, 'unit_force' => $force]);
+            $this->anglers[$key] = Angler::query()->create(
+                ['name' => $name, 'pace_turns_per_min' => $pace, 'unit_length' => $length, 'unit_small' => $small, 'unit_force' => $force],
+            );
             foreach ($habits as $question => $choice) {
                 $this->anglers[$key]->habits()->create(['question' => $question, 'choice' => $choice]);
             }
@@ -99,7 +111,14 @@ final class DemoSeeder extends Seeder
     private function rods(): void
     {
         foreach ([
-            ['name' => 'Kelpstick 8', 'length' => '2.4 m', 'line_min' => '8 lb', 'line_max' => '20 lb', 'braid_range' => 'PE 0.8-2', 'max_drag' => '4 kg'],
+            [
+                'name' => 'Kelpstick 8',
+                'length' => '2.4 m',
+                'line_min' => '8 lb',
+                'line_max' => '20 lb',
+                'braid_range' => 'PE 0.8-2',
+                'max_drag' => '4 kg',
+            ],
             ['name' => 'Longstrand 13', 'length' => '13 ft', 'line_min' => '15 lb', 'line_max' => '40 lb', 'max_drag' => '7 kg'],
             ['name' => 'Tarnwand 6', 'length' => '1.8 m', 'line_min' => '4 lb', 'line_max' => '10 lb', 'max_drag' => '1.5 kg'],
         ] as $figures) {
@@ -201,15 +220,41 @@ final class DemoSeeder extends Seeder
     {
         foreach ([
             'a' => ['braid13', '300 m', '29.50', 340], 'b' => ['braid16', '300 m', '31.00', 330], 'c' => ['braid16', '150 m', '17.90', 200],
-            'd' => ['braidPe2', '300 m', '42.00', 320], 'e' => ['braid28', '300 yd', '38.00', 300], 'f' => ['nylon26', '600 m', '9.50', 350],
-            'g' => ['nylon30', '1000 m', '12.00', 350], 'h' => ['nylon35', '1000 m', '14.00', 345], 'i' => ['nylon8', '300 yd', '6.80', 210],
-            'j' => ['fluoro28', '200 m', '21.00', 290], 'k' => ['fluoro33', '100 m', '16.00', 290], 'l' => ['hybrid25', '250 m', '11.50', 250],
+            'd' => [
+                'braidPe2',
+                '300 m',
+                '42.00',
+                320,
+            ], 'e' => ['braid28', '300 yd', '38.00', 300], 'f' => ['nylon26', '600 m', '9.50', 350],
+            'g' => [
+                'nylon30',
+                '1000 m',
+                '12.00',
+                350,
+            ], 'h' => ['nylon35', '1000 m', '14.00', 345], 'i' => ['nylon8', '300 yd', '6.80', 210],
+            'j' => [
+                'fluoro28',
+                '200 m',
+                '21.00',
+                290,
+            ], 'k' => ['fluoro33', '100 m', '16.00', 290], 'l' => ['hybrid25', '250 m', '11.50', 250],
             'm' => ['hybrid30', '300 m', '12.90', 120],
         ] as $key => [$line, $length, $price, $daysAgo]) {
             $metres = Typed::length($length, LengthUnit::Metre);
-            $filler = Filler::query()->create(['line_product_id' => $this->lines[$line]->id, 'full_length_typed' => $length, 'full_length_m' => $metres->inMetres(), 'price' => $price]);
+            $filler = Filler::query()->create(
+                [
+                    'line_product_id' => $this->lines[$line]->id,
+                    'full_length_typed' => $length,
+                    'full_length_m' => $metres->inMetres(),
+                    'price' => $price,
+                ],
+            );
             $this->fillers[$key] = $filler;
-            $this->event(EventKind::Bought, $daysAgo, [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $metres, $filler->line_product_id)]);
+            $this->event(
+                EventKind::Bought,
+                $daysAgo,
+                [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $metres, $filler->line_product_id)],
+            );
         }
     }
 
@@ -240,7 +285,13 @@ final class DemoSeeder extends Seeder
             $this->move($this->spool('harbour'), Place::of(PlaceKind::Waste), 60, 'm'),
         ], note: 'two thirds empty: wound again the week after');
         $this->wind('harbour', 101, [['h', 150], ['e', 120]]);
-        $this->event(EventKind::StockTake, 40, [], [new Count($this->filler('l'), Length::metres(205), $this->lines['hybrid25']->id)], note: 'by kitchen scale');
+        $this->event(
+            EventKind::StockTake,
+            40,
+            [],
+            [new Count($this->filler('l'), Length::metres(205), $this->lines['hybrid25']->id)],
+            note: 'by kitchen scale',
+        );
     }
 
     /** Days on the water: Orla most weeks from the kayak, Tam from the rocks, Pip in the holidays. */
@@ -256,7 +307,20 @@ final class DemoSeeder extends Seeder
         ];
         foreach ($days as $spool => [$angler, $daysAgo, $cast, $run, $words]) {
             foreach ($daysAgo as $index => $ago) {
-                $this->said($spool, What::Fished, $ago, $this->anglers[$angler]->id, ['hours' => 3 + $index % 3, 'sun' => $ago > 130 && $ago < 210 && $index % 2 === 0, 'rough' => $spool === 'longshore' || $index % 5 === 4, 'cast' => $cast, 'run' => $run, 'words' => $words]);
+                $this->said(
+                    $spool,
+                    What::Fished,
+                    $ago,
+                    $this->anglers[$angler]->id,
+                    [
+                        'hours' => 3 + $index % 3,
+                        'sun' => $ago > 130 && $ago < 210 && $index % 2 === 0,
+                        'rough' => $spool === 'longshore' || $index % 5 === 4,
+                        'cast' => $cast,
+                        'run' => $run,
+                        'words' => $words,
+                    ],
+                );
             }
         }
     }
@@ -265,7 +329,12 @@ final class DemoSeeder extends Seeder
     private function levels(): void
     {
         foreach ([
-            ['longshore', 304, '3.1 mm', 3], ['longshore', 131, '3.4 mm', 1], ['longshore', 100, '3.5 mm', 3], ['longshore', 62, '8.2 mm', 1],
+            [
+                'longshore',
+                304,
+                '3.1 mm',
+                3,
+            ], ['longshore', 131, '3.4 mm', 1], ['longshore', 100, '3.5 mm', 3], ['longshore', 62, '8.2 mm', 1],
             ['skerryShallow', 316, '2.0 mm', 3], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
         ] as [$spool, $ago, $gap, $readings]) {
             $this->said($spool, What::Level, $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
@@ -312,8 +381,14 @@ final class DemoSeeder extends Seeder
      * @param list<Move>  $moves
      * @param list<Count> $counts
      */
-    private function event(EventKind $kind, int $daysAgo, array $moves, array $counts = [], ?string $corrects = null, ?string $note = null): string
-    {
+    private function event(
+        EventKind $kind,
+        int $daysAgo,
+        array $moves,
+        array $counts = [],
+        ?string $corrects = null,
+        ?string $note = null,
+    ): string {
         $when = Carbon::now('UTC')->subDays($daysAgo)->setTime(18, 30)->format('Y-m-d\TH:i:s.v\Z');
 
         return $this->log->record((string) Str::uuid(), $kind, $moves, $counts, $when, $this->anglers['orla']->id, $corrects, $note)->uuid;
@@ -324,7 +399,13 @@ final class DemoSeeder extends Seeder
     {
         $case = [
             'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.6 mm', 'gear_ratio' => '5.2'],
-            'spool' => ['ratings_text' => '0.25/240 0.30/170', 'lip_diameter_mm' => '46.2 mm', 'arbor_diameter_mm' => '31 mm', 'traverse_mm' => '19.5 mm', 'measured_with' => 'caliper'],
+            'spool' => [
+                'ratings_text' => '0.25/240 0.30/170',
+                'lip_diameter_mm' => '46.2 mm',
+                'arbor_diameter_mm' => '31 mm',
+                'traverse_mm' => '19.5 mm',
+                'measured_with' => 'caliper',
+            ],
             'main' => ['material' => 'braid', 'size' => '0.16 mm', 'length_m' => '150 m'],
             'backing' => ['material' => 'mono', 'size' => '0.30 mm'],
             'beginner' => true,
@@ -334,30 +415,72 @@ final class DemoSeeder extends Seeder
             'uuid' => self::OPEN_RUN,
             'name' => 'Practice: Skerry 30, Brindle Eight 0.16',
             'angler_id' => $this->anglers['pip']->id,
-            'basis' => ['case' => $case, 'old_line_m' => 0.0, 'leader' => null, 'pace_turns_per_min' => 40, 'draft' => [], 'sources' => [['line' => null], ['line' => null]]],
+            'basis' => [
+                'case' => $case,
+                'old_line_m' => 0.0,
+                'leader' => null,
+                'pace_turns_per_min' => 40,
+                'draft' => [],
+                'sources' => [['line' => null], ['line' => null]],
+            ],
             'truth' => ['seed' => 20],
             'started_at' => Clock::now(),
         ]);
-        $marks = array_map(static fn(string $step): array => ['kind' => 'done', 'step' => $step], ['check', 'look_over', 'soak.0', 'mount']);
+        $marks = array_map(
+            static fn(string $step): array => ['kind' => 'done', 'step' => $step],
+            ['check', 'look_over', 'soak.0', 'mount'],
+        );
         $marks[] = ['kind' => 'placed', 'step' => 'place.0', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw'];
-        $marks = [...$marks, ['kind' => 'done', 'step' => 'place.0'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 10], ['kind' => 'done', 'step' => 'first_turns.0'], ['kind' => 'slack', 'slack' => 'straight'], ['kind' => 'done', 'step' => 'slack_test.0'], ['kind' => 'turns', 'turns' => 58]];
+        $marks = [
+            ...$marks,
+            ['kind' => 'done', 'step' => 'place.0'],
+            ['kind' => 'done', 'step' => 'tie.0'],
+            ['kind' => 'turns', 'turns' => 10],
+            ['kind' => 'done', 'step' => 'first_turns.0'],
+            ['kind' => 'slack', 'slack' => 'straight'],
+            ['kind' => 'done', 'step' => 'slack_test.0'],
+            ['kind' => 'turns', 'turns' => 58],
+        ];
         foreach ($marks as $mark) {
             $run->marks()->create(['uuid' => (string) Str::uuid(), 'kind' => $mark['kind'], 'at' => Clock::now(), 'mark' => $mark]);
         }
     }
 
-    /** Settings over the year: a front drag that eases with wear and was measured at another level, one that sticks, one not counted, one set by hand. */
+    /**
+     * Settings over the year: a front drag that eases with wear and was measured at another level, one that sticks, one not counted, one
+     * set by hand.
+     */
     private function drags(): void
     {
         $drags = new DragLog($this->log);
         $braid = ['main' => '11 kg', 'mainCondition' => '0.9', 'leader' => '6.9 kg', 'join' => 'fg', 'mechanism' => 'front'];
-        foreach ([[195, 1.0, '14 °C', null], [96, 0.94, '17 °C', null], [20, 0.88, '6 °C', 'stiff in the cold, came up twice']] as [$daysAgo, $worn, $temperature, $note]) {
+        foreach ([
+            [195, 1.0, '14 °C', null],
+            [96, 0.94, '17 °C', null],
+            [20, 0.88, '6 °C', 'stiff in the cold, came up twice'],
+        ] as [$daysAgo, $worn, $temperature, $note]) {
             $this->drag($drags, 'Skerry 30', 'skerry', $daysAgo, 6, $braid, [$temperature, $note], $worn);
         }
         $this->drag($drags, 'Skerry 30', 'skerry', 20, 6, $braid, ['6 °C', null], 0.88, out: 90);
-        $this->drag($drags, 'Longshore 80', 'longshore', 140, 9, ['main' => '7.5 kg', 'mechanism' => 'front', 'tip' => 'no'], ['12 °C', 'washers want grease']);
+        $this->drag(
+            $drags,
+            'Longshore 80',
+            'longshore',
+            140,
+            9,
+            ['main' => '7.5 kg', 'mechanism' => 'front', 'tip' => 'no'],
+            ['12 °C', 'washers want grease'],
+        );
         $this->drag($drags, 'Hallow 100', 'hallow', 75, 12, ['main' => '5.2 kg', 'mechanism' => 'star'], ['15 °C', null], fromOff: false);
-        $this->drag($drags, 'Pocket Lantern', 'lantern', 60, 0, ['main' => '8 lb', 'mechanism' => 'spincast'], ['', 'by hand, on the jetty']);
+        $this->drag(
+            $drags,
+            'Pocket Lantern',
+            'lantern',
+            60,
+            0,
+            ['main' => '8 lb', 'mechanism' => 'spincast'],
+            ['', 'by hand, on the jetty'],
+        );
     }
 
     /**
@@ -367,10 +490,32 @@ final class DemoSeeder extends Seeder
      * @param float                         $times what it gives, over what it gave when new
      * @param float                         $out   line out, m: only one pull, at the place it was set to
      */
-    private function drag(DragLog $drags, string $reelName, string $spool, int $daysAgo, int $seed, array $chain, array $words, float $times = 1.0, float $out = 0.0, bool $fromOff = true): void
-    {
+    private function drag(
+        DragLog $drags,
+        string $reelName,
+        string $spool,
+        int $daysAgo,
+        int $seed,
+        array $chain,
+        array $words,
+        float $times = 1.0,
+        float $out = 0.0,
+        bool $fromOff = true,
+    ): void {
         $reel = Reel::query()->where('name', $reelName)->firstOrFail();
-        $asked = Compute::run('drag', ['fishing' => 'general', 'layers' => [], 'chain' => ['main_N' => $chain['main'], 'main_condition' => $chain['mainCondition'] ?? 1, 'leader_N' => $chain['leader'] ?? '', 'join' => $chain['join'] ?? null]]);
+        $asked = Compute::run(
+            'drag',
+            [
+                'fishing' => 'general',
+                'layers' => [],
+                'chain' => [
+                    'main_N' => $chain['main'],
+                    'main_condition' => $chain['mainCondition'] ?? 1,
+                    'leader_N' => $chain['leader'] ?? '',
+                    'join' => $chain['join'] ?? null,
+                ],
+            ],
+        );
         $target = is_float($asked['target_N']) ? $asked['target_N'] : 0.0;
         $made = SimulatedDrag::drawn(max(1, $seed), Force::newtons($target));
         $counts = $made->stickiness > 1.25 ? $made->stickiness : 1.0;
@@ -415,7 +560,12 @@ final class DemoSeeder extends Seeder
             'name' => 'Skerry 30, spring braid',
             'draft' => [
                 'reel' => (string) $reel?->id, 'spool' => (string) $spool->id, 'kind' => 'spinning', 'lip' => 'bevelled', 'gear' => '5.2',
-                'bevel' => '1.6 mm', 'stamp' => '0.25/240 0.30/170', 'lipMm' => '46.2 mm', 'arborMm' => '31 mm', 'traverseMm' => '19.5 mm', 'with' => 'caliper',
+                'bevel' => '1.6 mm',
+                'stamp' => '0.25/240 0.30/170',
+                'lipMm' => '46.2 mm',
+                'arborMm' => '31 mm',
+                'traverseMm' => '19.5 mm',
+                'with' => 'caliper',
                 'mainMaterial' => 'braid', 'mainSize' => '0.16 mm', 'mainLength' => '150 m', 'mainName' => 'Brindle Eight 0.16',
                 'backingMaterial' => 'mono', 'backingSize' => '0.30 mm', 'backingName' => 'Plain Tarn nylon 0.30',
             ],

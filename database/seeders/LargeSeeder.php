@@ -43,8 +43,16 @@ final class LargeSeeder extends Seeder
             $spools = $this->spools($angler);
             $this->fills($angler, $spools, $nylons, $braids);
             Plan::query()->create(['name' => 'Shelf 000', 'angler_id' => $angler, 'spool_id' => $spools[0]->id, 'draft' => [
-                'stamp' => '0.25/240 0.30/170', 'lipMm' => '46 mm', 'traverseMm' => '19 mm', 'gear' => '5.2', 'spool' => (string) $spools[0]->id,
-                'mainMaterial' => 'braid', 'mainSize' => '0.16 mm', 'mainLength' => '150 m', 'backingMaterial' => 'mono', 'backingSize' => '0.30 mm',
+                'stamp' => '0.25/240 0.30/170',
+                'lipMm' => '46 mm',
+                'traverseMm' => '19 mm',
+                'gear' => '5.2',
+                'spool' => (string) $spools[0]->id,
+                'mainMaterial' => 'braid',
+                'mainSize' => '0.16 mm',
+                'mainLength' => '150 m',
+                'backingMaterial' => 'mono',
+                'backingSize' => '0.30 mm',
             ]]);
             $log->forget();
             $log->ledger();
@@ -58,7 +66,16 @@ final class LargeSeeder extends Seeder
         for ($i = 0; $i < 40; ++$i) {
             $material = $i % 2 === 0 ? 'mono' : 'braid';
             $line = new LineProduct();
-            $line->take(new TypedFigures(['name' => "Row $i $material", 'material' => $material, 'size' => sprintf('%.2F mm', ($material === 'mono' ? 0.22 : 0.10) + 0.004 * $i), 'strength' => sprintf('%d kg', 3 + $i % 12)]));
+            $line->take(
+                new TypedFigures(
+                    [
+                        'name' => "Row $i $material",
+                        'material' => $material,
+                        'size' => sprintf('%.2F mm', ($material === 'mono' ? 0.22 : 0.10) + 0.004 * $i),
+                        'strength' => sprintf('%d kg', 3 + $i % 12),
+                    ],
+                ),
+            );
             $made[$material][] = $line;
         }
 
@@ -92,9 +109,15 @@ final class LargeSeeder extends Seeder
         for ($i = 0; $i < self::REELS; ++$i) {
             $kind = ['spinning', 'spinning', 'baitcasting', 'spincast'][$i % 4];
             $reel = new Reel(['angler_id' => $angler]);
-            $reel->take(new TypedFigures(['name' => sprintf('Shelf %03d', $i), 'kind' => $kind, 'gear_ratio' => '5.2', 'max_drag' => '6 kg']));
+            $reel->take(
+                new TypedFigures(['name' => sprintf('Shelf %03d', $i), 'kind' => $kind, 'gear_ratio' => '5.2', 'max_drag' => '6 kg']),
+            );
             $spool = new Spool(['lip' => $kind === 'spinning' ? 'bevelled' : 'straight']);
-            $spool->take(new TypedFigures(['name' => 'Spool 1', 'stamp' => '0.25/240 0.30/170', 'measures' => ['lip_diameter' => '46 mm', 'traverse' => '19 mm']]));
+            $spool->take(
+                new TypedFigures(
+                    ['name' => 'Spool 1', 'stamp' => '0.25/240 0.30/170', 'measures' => ['lip_diameter' => '46 mm', 'traverse' => '19 mm']],
+                ),
+            );
             $spool->reels()->attach($reel);
             $spools[] = $spool;
         }
@@ -139,7 +162,15 @@ final class LargeSeeder extends Seeder
             'kind' => $kind, 'happened_at' => $when, 'recorded_at' => $when,
         ]);
         foreach ($moves as [$from, $fromId, $to, $toId, $length, $line]) {
-            $this->moves[] = ['event_id' => $id, 'from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId, 'length_m' => $length, 'line_product_id' => $line];
+            $this->moves[] = [
+                'event_id' => $id,
+                'from_kind' => $from,
+                'from_id' => $fromId,
+                'to_kind' => $to,
+                'to_id' => $toId,
+                'length_m' => $length,
+                'line_product_id' => $line,
+            ];
         }
     }
 

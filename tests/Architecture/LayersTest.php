@@ -14,12 +14,39 @@ final class LayersTest
 {
     /** The application's rooms, each standing on some of those before it. */
     private const ROOMS = [
-        'Database', 'Schema', 'Devices', 'Models', 'Ledger', 'History', 'Learning', 'Stock', 'Upkeep', 'Drag', 'Runs', 'BenchDay', 'Exchange', 'Http',
+        'Database',
+        'Schema',
+        'Devices',
+        'Models',
+        'Ledger',
+        'History',
+        'Learning',
+        'Stock',
+        'Upkeep',
+        'Drag',
+        'Runs',
+        'BenchDay',
+        'Exchange',
+        'Http',
         'Console', 'Providers',
     ];
     /** The core's subjects, each standing on some of those before it. */
     private const SUBJECTS = [
-        'Units', 'Input', 'Statistics', 'Line', 'Spool', 'Habit', 'Fill', 'Way', 'Plan', 'Knot', 'Join', 'Twist', 'Strip', 'Ledger', 'Measure',
+        'Units',
+        'Input',
+        'Statistics',
+        'Line',
+        'Spool',
+        'Habit',
+        'Fill',
+        'Way',
+        'Plan',
+        'Knot',
+        'Join',
+        'Twist',
+        'Strip',
+        'Ledger',
+        'Measure',
         'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Learning', 'Device', 'Practice', 'Day', 'Json', 'Contract',
     ];
 
@@ -28,7 +55,12 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Undro'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Symfony'), Selector::inNamespace('Database'))
+            ->classes(
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Symfony'),
+                Selector::inNamespace('Database'),
+            )
             ->because('the rules of the job are plain PHP');
     }
 
@@ -54,7 +86,14 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Undro\Units'))
             ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('Undro\Units'), Selector::classname('Undro\DomainFault'), Selector::classname('BackedEnum'), Selector::classname('UnitEnum'), Selector::classname('DateTimeImmutable'), Selector::classname('DateTimeZone'))
+            ->classes(
+                Selector::inNamespace('Undro\Units'),
+                Selector::classname('Undro\DomainFault'),
+                Selector::classname('BackedEnum'),
+                Selector::classname('UnitEnum'),
+                Selector::classname('DateTimeImmutable'),
+                Selector::classname('DateTimeZone'),
+            )
             ->because('everything else stands on them');
     }
 

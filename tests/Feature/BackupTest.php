@@ -76,7 +76,13 @@ final class BackupTest extends TestCase
         file_put_contents("$this->folder/words.sqlite", 'not a database at all');
         (new \SQLite3("$this->folder/other.sqlite"))->exec('CREATE TABLE cakes (name TEXT)');
         DB::table('anglers')->update(['name' => 'mine']);
-        foreach (['newer' => 'newer version', 'damaged' => 'damaged', 'words' => 'cannot be read', 'other' => 'no database of Undro', 'missing' => 'there is no file'] as $name => $why) {
+        foreach ([
+            'newer' => 'newer version',
+            'damaged' => 'damaged',
+            'words' => 'cannot be read',
+            'other' => 'no database of Undro',
+            'missing' => 'there is no file',
+        ] as $name => $why) {
             self::assertSame(1, Artisan::call('undro:restore', ['file' => "$this->folder/$name.sqlite"]), $name);
             DB::purge('sqlite');
             self::assertSame('mine', DB::table('anglers')->value('name'), "$name: $why");
@@ -111,7 +117,19 @@ final class BackupTest extends TestCase
         $made = 0;
         $processes = [];
         foreach ([1, 2, 3] as $ignored) {
-            $processes[] = proc_open([PHP_BINARY, 'artisan', 'undro:backup', "$this->folder/one.sqlite"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, base_path(), ['APP_ENV' => 'testing', 'APP_KEY' => config()->string('app.key'), 'UNDRO_DATA' => (string) getenv('UNDRO_DATA'), 'UNDRO_DATABASE' => "$this->folder/undro.sqlite", 'PATH' => (string) getenv('PATH')]);
+            $processes[] = proc_open(
+                [PHP_BINARY, 'artisan', 'undro:backup', "$this->folder/one.sqlite"],
+                [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+                $pipes,
+                base_path(),
+                [
+                    'APP_ENV' => 'testing',
+                    'APP_KEY' => config()->string('app.key'),
+                    'UNDRO_DATA' => (string) getenv('UNDRO_DATA'),
+                    'UNDRO_DATABASE' => "$this->folder/undro.sqlite",
+                    'PATH' => (string) getenv('PATH'),
+                ],
+            );
         }
         foreach ($processes as $process) {
             $made += is_resource($process) && proc_close($process) === 0 ? 1 : 0;
@@ -127,12 +145,21 @@ final class BackupTest extends TestCase
         DB::table('anglers')->update(['name' => 'mine']);
         foreach ([
             'a trigger gone' => ['DROP TRIGGER events_no_update', 'no trigger events_no_update'],
-            'a trigger that does nothing' => ['DROP TRIGGER events_no_update; CREATE TRIGGER events_no_update BEFORE UPDATE ON events BEGIN SELECT 1; END', 'not as Undro makes it'],
+            'a trigger that does nothing' => [
+                'DROP TRIGGER events_no_update; CREATE TRIGGER events_no_update BEFORE UPDATE ON events BEGIN SELECT 1; END',
+                'not as Undro makes it',
+            ],
             'a column gone' => ['ALTER TABLE rods DROP COLUMN braid_range', 'column braid_range'],
             'a table gone' => ['DROP TABLE outings', 'outings'],
             'no account' => ['PRAGMA foreign_keys = OFF; DELETE FROM anglers; DELETE FROM accounts', 'no account'],
             'a gap in its versions' => ["DELETE FROM migrations WHERE migration LIKE '2026_02%'", 'gaps'],
-            'a log that contradicts itself' => ["INSERT INTO line_products (account_id, name, material, size_typed, diameter_mm, nominal, key) VALUES (1, 'L', 'mono', '0.3', 0.3, 0, 'l'); INSERT INTO events (uuid, account_id, kind, happened_at, recorded_at) VALUES ('u', 1, 'lost', '2026-01-01T00:00:00.000Z', '2026-01-01T00:00:00.000Z'); INSERT INTO event_moves (event_id, from_kind, from_id, to_kind, to_id, length_m, line_product_id) VALUES (1, 'spool', 1, 'water', 0, 30, 1)", 'contradicts itself'],
+            'a log that contradicts itself' => [
+                "INSERT INTO line_products (account_id, name, material, size_typed, diameter_mm, nominal, key) VALUES (1, 'L', 'mono', "
+                    . "'0.3', 0.3, 0, 'l'); INSERT INTO events (uuid, account_id, kind, happened_at, recorded_at) VALUES ('u', 1, "
+                    . "'lost', '2026-01-01T00:00:00.000Z', '2026-01-01T00:00:00.000Z'); INSERT INTO event_moves (event_id, from_kind, "
+                    . "from_id, to_kind, to_id, length_m, line_product_id) VALUES (1, 'spool', 1, 'water', 0, 30, 1)",
+                'contradicts itself',
+            ],
             'records of nothing' => ['PRAGMA foreign_keys = OFF; INSERT INTO reel_spool VALUES (77, 78)', 'speak of others'],
         ] as $name => [$sql, $why]) {
             @unlink("$this->folder/copy.sqlite");
@@ -142,7 +169,17 @@ final class BackupTest extends TestCase
             self::assertStringContainsString($why, Artisan::output(), $name);
             DB::purge('sqlite');
             self::assertSame('mine', DB::table('anglers')->value('name'), $name);
-            self::assertSame([], array_diff(glob("$this->folder/*") ?: [], array_map(fn(string $part): string => "$this->folder/$part", ['copy.sqlite', 'undro.sqlite', 'undro.sqlite-wal', 'undro.sqlite-shm', 'backups'])), "$name: something is left lying");
+            self::assertSame(
+                [],
+                array_diff(
+                    glob("$this->folder/*") ?: [],
+                    array_map(
+                        fn(string $part): string => "$this->folder/$part",
+                        ['copy.sqlite', 'undro.sqlite', 'undro.sqlite-wal', 'undro.sqlite-shm', 'backups'],
+                    ),
+                ),
+                "$name: something is left lying",
+            );
         }
     }
 
@@ -156,7 +193,10 @@ final class BackupTest extends TestCase
             DB::purge('sqlite');
             self::assertSame('of large pages', DB::table('anglers')->value('name'));
         }
-        $names = array_map(static fn(string $file): mixed => (new \SQLite3($file))->querySingle('SELECT name FROM anglers'), glob("$this->folder/undro-before-*.sqlite") ?: []);
+        $names = array_map(
+            static fn(string $file): mixed => (new \SQLite3($file))->querySingle('SELECT name FROM anglers'),
+            glob("$this->folder/undro-before-*.sqlite") ?: [],
+        );
         self::assertCount(5, $names);
         self::assertContains('before 6', $names);
     }

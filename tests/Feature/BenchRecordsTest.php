@@ -15,7 +15,12 @@ final class BenchRecordsTest extends TestCase
     public function testOwnPullTestsAndKnotsTiedWellAreKeptWithTheAngler(): void
     {
         $id = Angler::query()->create(['name' => 'Me'])->id;
-        $this->ask('PATCH', '/api/anglers/{id}', ['knots' => ['tested' => ['fg' => '96 %', 'uni' => '0.8'], 'well' => ['fg', 'albright']]], $id);
+        $this->ask(
+            'PATCH',
+            '/api/anglers/{id}',
+            ['knots' => ['tested' => ['fg' => '96 %', 'uni' => '0.8'], 'well' => ['fg', 'albright']]],
+            $id,
+        );
         $knots = $this->ask('GET', '/api/anglers')[0]['knots'];
         self::assertEquals(['fg' => '96 %', 'uni' => '0.8'], $knots['tested']);
         self::assertEqualsCanonicalizing(['fg', 'albright'], $knots['well']);
@@ -33,7 +38,12 @@ final class BenchRecordsTest extends TestCase
     public function testAFillersSizeIsKeptAsTypedAndGoesOutAndIn(): void
     {
         $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201)['id'];
-        $filler = $this->ask('POST', '/api/fillers', ['line' => $line, 'full_length' => '300 m', 'diameter' => '3 in', 'core' => '50', 'event' => (string) Str::uuid()], status: 201);
+        $filler = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $line, 'full_length' => '300 m', 'diameter' => '3 in', 'core' => '50', 'event' => (string) Str::uuid()],
+            status: 201,
+        );
         self::assertSame('3 in', $filler['diameter']);
         self::assertEqualsWithDelta(76.2, $filler['diameter_mm'], 1e-6);
         $problem = $this->ask('PATCH', '/api/fillers/{id}', ['core' => '80 mm'], $filler['id'], 422);
@@ -43,15 +53,30 @@ final class BenchRecordsTest extends TestCase
         self::assertSame('3 in', $document['fillers'][0]['diameter']);
         $this->ask('PATCH', '/api/fillers/{id}', ['diameter' => '', 'core' => ''], $filler['id']);
         self::assertNull($this->ask('GET', '/api/fillers/{id}', id: $filler['id'])['diameter_mm']);
-        $result = $this->ask('POST', '/api/data/import', ['text' => json_encode($document, JSON_THROW_ON_ERROR), 'table' => null, 'take' => true]);
+        $result = $this->ask(
+            'POST',
+            '/api/data/import',
+            ['text' => json_encode($document, JSON_THROW_ON_ERROR), 'table' => null, 'take' => true],
+        );
         self::assertNotSame([], $result['rows']);
         self::assertSame('3 in', $this->ask('GET', '/api/fillers/{id}', id: $filler['id'])['diameter']);
     }
 
     public function testRunsAreListedWithThoseThatGoOnFirstAndBegunOnceForOneId(): void
     {
-        $case = ['reel' => ['gear_ratio' => '5'], 'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15], 'main' => ['material' => 'mono', 'size' => '0.30'], 'open' => 'main', 'way' => 'main_only'];
-        $begin = fn(string $name, string $id): array => $this->ask('POST', '/api/runs', ['id' => $id, 'name' => $name, 'practice' => 5, 'case' => $case], status: DB::table('runs')->where('uuid', $id)->exists() ? 200 : 201);
+        $case = [
+            'reel' => ['gear_ratio' => '5'],
+            'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15],
+            'main' => ['material' => 'mono', 'size' => '0.30'],
+            'open' => 'main',
+            'way' => 'main_only',
+        ];
+        $begin = fn(string $name, string $id): array => $this->ask(
+            'POST',
+            '/api/runs',
+            ['id' => $id, 'name' => $name, 'practice' => 5, 'case' => $case],
+            status: DB::table('runs')->where('uuid', $id)->exists() ? 200 : 201,
+        );
         [$one, $two] = [(string) Str::uuid(), (string) Str::uuid()];
         $begin('first', $one);
         $begin('second', $two);
@@ -64,12 +89,34 @@ final class BenchRecordsTest extends TestCase
 
     public function testManyTurnsAndMetresBetweenTwoMarksComeToTheSameAsOneOfEach(): void
     {
-        $case = ['reel' => ['gear_ratio' => '5'], 'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15], 'main' => ['material' => 'mono', 'size' => '0.30'], 'open' => 'main', 'way' => 'main_only'];
+        $case = [
+            'reel' => ['gear_ratio' => '5'],
+            'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15],
+            'main' => ['material' => 'mono', 'size' => '0.30'],
+            'open' => 'main',
+            'way' => 'main_only',
+        ];
         $wound = [];
         foreach ([[[1, 40], [0.6, 40]], [[40, 1], [24, 1]]] as [[$turns, $times], [$metres, $often]]) {
-            $id = $this->ask('POST', '/api/runs', ['id' => (string) Str::uuid(), 'name' => 'x', 'practice' => 5, 'case' => $case], status: 201)['id'];
-            $marks = [['kind' => 'counter_joined'], ...array_fill(0, $times, ['kind' => 'turns', 'turns' => $turns]), ...array_fill(0, $often, ['kind' => 'counted', 'metres' => $metres]), ['kind' => 'counter_lost'], ['kind' => 'turns', 'turns' => 5]];
-            $run = $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, $marks)], $id);
+            $id = $this->ask(
+                'POST',
+                '/api/runs',
+                ['id' => (string) Str::uuid(), 'name' => 'x', 'practice' => 5, 'case' => $case],
+                status: 201,
+            )['id'];
+            $marks = [
+                ['kind' => 'counter_joined'],
+                ...array_fill(0, $times, ['kind' => 'turns', 'turns' => $turns]),
+                ...array_fill(0, $often, ['kind' => 'counted', 'metres' => $metres]),
+                ['kind' => 'counter_lost'],
+                ['kind' => 'turns', 'turns' => 5],
+            ];
+            $run = $this->ask(
+                'POST',
+                '/api/runs/{uuid}/marks',
+                ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, $marks)],
+                $id,
+            );
             $wound[] = $run['state']['layers'][0]['wound_m'];
             self::assertEqualsWithDelta(45, $run['state']['progress']['turns'], 1e-9);
         }

@@ -10,7 +10,15 @@ use PHPUnit\Framework\TestCase;
 /** iCalendar as any reader expects it: escaped, folded, one entry for each date. */
 final class CalendarTest extends TestCase
 {
-    private const CARE = ['spool' => 7, 'reel_name' => 'Skerry', 'spool_name' => 'deep', 'line' => 'Plain nylon', 'text' => 'Nothing to do.', 'due_on' => '2027-02-28', 'turn_on' => null];
+    private const CARE = [
+        'spool' => 7,
+        'reel_name' => 'Skerry',
+        'spool_name' => 'deep',
+        'line' => 'Plain nylon',
+        'text' => 'Nothing to do.',
+        'due_on' => '2027-02-28',
+        'turn_on' => null,
+    ];
 
     public function testOneWholeDayForEachDate(): void
     {
@@ -32,8 +40,14 @@ final class CalendarTest extends TestCase
                 self::assertLessThanOrEqual(75, strlen($line));
                 self::assertTrue(mb_check_encoding($line, 'UTF-8'), 'a character was cut in two');
             }
-            $summary = array_values(array_filter(self::unfolded($text), static fn(string $line): bool => str_starts_with($line, 'SUMMARY:')))[0];
-            $read = preg_replace_callback('/\\\\(.)/', static fn(array $found): string => $found[1] === 'n' ? "\n" : $found[1], substr($summary, 8));
+            $summary = array_values(
+                array_filter(self::unfolded($text), static fn(string $line): bool => str_starts_with($line, 'SUMMARY:')),
+            )[0];
+            $read = preg_replace_callback(
+                '/\\\\(.)/',
+                static fn(array $found): string => $found[1] === 'n' ? "\n" : $found[1],
+                substr($summary, 8),
+            );
             self::assertSame("Line due: $name, deep", $read);
         }
     }

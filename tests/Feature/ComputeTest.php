@@ -39,7 +39,11 @@ final class ComputeTest extends TestCase
     {
         $plan = $this->ask('POST', '/api/compute/plan', self::PLAN);
         self::assertSame('derived_arbor', $plan['fill']['source']);
-        $this->ask('POST', '/api/compute/plan', ['open' => 'level', 'spool' => ['ratings_text' => '8/140']] + ['backing' => null] + self::PLAN);
+        $this->ask(
+            'POST',
+            '/api/compute/plan',
+            ['open' => 'level', 'spool' => ['ratings_text' => '8/140']] + ['backing' => null] + self::PLAN,
+        );
         $this->ask('POST', '/api/compute/plan', ['main' => ['length_m' => 900] + self::PLAN['main']] + self::PLAN);
     }
 
@@ -55,7 +59,10 @@ final class ComputeTest extends TestCase
 
     public function testTheShellGivesTheSameAndExitsWithTwoOnBadInput(): void
     {
-        [$exit, $out] = $this->shell('fill', '{"spool": {"ratings_text": "0.25/200"}, "layers": [{"material": "mono", "diameter_mm": 0.25, "length_m": null}]}');
+        [$exit, $out] = $this->shell(
+            'fill',
+            '{"spool": {"ratings_text": "0.25/200"}, "layers": [{"material": "mono", "diameter_mm": 0.25, "length_m": null}]}',
+        );
         self::assertSame(0, $exit);
         self::assertEqualsWithDelta(200, json_decode($out, true)['solved']['length_m'], 1e-6);
         foreach ([['fill', '{"spool": {}}'], ['fill', 'nonsense'], ['fly', '{}'], ['', '{}']] as [$name, $case]) {

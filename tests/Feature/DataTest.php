@@ -15,14 +15,36 @@ use Tests\TestCase;
 
 final class DataTest extends TestCase
 {
-    private const RECORDS = ['event_moves', 'events', 'measurements', 'line_measurements', 'plans', 'fillers', 'ratings', 'reel_spool', 'spools', 'reels', 'rods', 'line_products', 'habits', 'anglers', 'ledger_caches', 'answers'];
+    private const RECORDS = [
+        'event_moves',
+        'events',
+        'measurements',
+        'line_measurements',
+        'plans',
+        'fillers',
+        'ratings',
+        'reel_spool',
+        'spools',
+        'reels',
+        'rods',
+        'line_products',
+        'habits',
+        'anglers',
+        'ledger_caches',
+        'answers',
+    ];
 
     public function testTheDocumentIsAsItsSchemaSays(): void
     {
         $this->seed(DemoSeeder::class);
         $document = $this->getJson('/api/data')->assertOk()->content();
         $error = (new Validator())->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->error();
-        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->formatFlat($error, static fn($e) => implode('/', $e->data()->fullPath()) . ': ' . $e->message())));
+        self::assertNull(
+            $error,
+            $error === null ? '' : (string) json_encode(
+                (new ErrorFormatter())->formatFlat($error, static fn($e) => implode('/', $e->data()->fullPath()) . ': ' . $e->message()),
+            ),
+        );
         $this->get('/api/data/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
     }
 
@@ -82,7 +104,11 @@ final class DataTest extends TestCase
     public function testFillersFindTheirLineAndBringTheirStock(): void
     {
         $this->import("name,material,size\nTarn,mono,0.30", 'lines', true);
-        $rows = $this->import("line,full_length,left,price\nTarn,300 m,120 m,9.50\nOther,300 m,,\nTarn,300 m,400 m,9.50\nTarn,300 m,,two for ten", 'fillers', true)['rows'];
+        $rows = $this->import(
+            "line,full_length,left,price\nTarn,300 m,120 m,9.50\nOther,300 m,,\nTarn,300 m,400 m,9.50\nTarn,300 m,,two for ten",
+            'fillers',
+            true,
+        )['rows'];
         self::assertSame(['new', 'bad', 'new', 'bad'], array_column($rows, 'state'));
         self::assertStringContainsString('no line “Other”', $rows[1]['problem']);
         $fillers = $this->ask('GET', '/api/fillers');
@@ -102,7 +128,11 @@ final class DataTest extends TestCase
         self::assertCount(1, $rows);
         self::assertSame('changed', array_values($rows)[0]['state']);
         self::assertStringContainsString('46.4 mm', (string) $this->get('/api/data/spools')->content());
-        self::assertSame(2, DB::table('measurements')->where('typed', 'like', '46.%')->where('quantity', 'lip_diameter')->whereIn('spool_id', [1])->count(), 'the older figure stays as a dated fact');
+        self::assertSame(
+            2,
+            DB::table('measurements')->where('typed', 'like', '46.%')->where('quantity', 'lip_diameter')->whereIn('spool_id', [1])->count(),
+            'the older figure stays as a dated fact',
+        );
     }
 
     public function testAnImportIsTakenBackByTheDocumentItGives(): void
@@ -146,7 +176,10 @@ final class DataTest extends TestCase
     public function testWhatIsNoTableOrDocumentIsRefused(): void
     {
         foreach ([['{"undro": 99}', null], ['fish', null], ['weight,height', 'reels'], ["name\xFF", 'reels']] as [$text, $table]) {
-            $this->postJson('/api/data/import', ['text' => mb_convert_encoding($text, 'UTF-8', 'UTF-8'), 'table' => $table])->assertStatus(422);
+            $this->postJson(
+                '/api/data/import',
+                ['text' => mb_convert_encoding($text, 'UTF-8', 'UTF-8'), 'table' => $table],
+            )->assertStatus(422);
         }
         $this->get('/api/data/plans')->assertNotFound();
     }
@@ -160,13 +193,27 @@ final class DataTest extends TestCase
     private function measureALine(): void
     {
         $line = $this->ask('GET', '/api/lines')[0];
-        $this->ask('PATCH', '/api/lines/{id}', ['size' => '0.142 mm', 'size_from' => 'measured', 'workings' => '85 touching wraps over 12.1 mm'], $line['id']);
+        $this->ask(
+            'PATCH',
+            '/api/lines/{id}',
+            ['size' => '0.142 mm', 'size_from' => 'measured', 'workings' => '85 touching wraps over 12.1 mm'],
+            $line['id'],
+        );
         self::assertSame(1, DB::table('line_measurements')->count());
     }
 
     private function emptied(): void
     {
-        foreach (['events', 'event_moves', 'measurements', 'line_measurements', 'run_marks', 'drag_settings', 'outings', 'level_readings'] as $table) {
+        foreach ([
+            'events',
+            'event_moves',
+            'measurements',
+            'line_measurements',
+            'run_marks',
+            'drag_settings',
+            'outings',
+            'level_readings',
+        ] as $table) {
             DB::statement("DROP TRIGGER {$table}_no_delete");
         }
         foreach (['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', ...self::RECORDS] as $table) {

@@ -82,7 +82,10 @@ final class DevicesTest extends TestCase
             self::assertNotNull($counter);
             $client = stream_socket_accept($server);
             self::assertIsResource($client);
-            fwrite($client, "HELLO line-counter 1 pulses=24 roller_mm=20.0 standin=0 session=a\nsomething a later version says\nP 240\n$says");
+            fwrite(
+                $client,
+                "HELLO line-counter 1 pulses=24 roller_mm=20.0 standin=0 session=a\nsomething a later version says\nP 240\n$says",
+            );
             $reading = null;
             try {
                 for ($try = 0; $try < 30; ++$try) {
@@ -91,7 +94,11 @@ final class DevicesTest extends TestCase
                 self::fail("not noticed: $why");
             } catch (DeviceLost $lost) {
                 self::assertStringContainsString($why, $lost->getMessage());
-                self::assertEqualsWithDelta(10 * M_PI * 0.02, $reading?->figures['metres'] ?? ($why === 'nonsense' ? 10 * M_PI * 0.02 : 0), 1e-9);
+                self::assertEqualsWithDelta(
+                    10 * M_PI * 0.02,
+                    $reading?->figures['metres'] ?? ($why === 'nonsense' ? 10 * M_PI * 0.02 : 0),
+                    1e-9,
+                );
             }
         }
     }
@@ -232,7 +239,11 @@ final class DevicesTest extends TestCase
         self::assertIsResource($server);
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
         fclose($server);
-        $simulator = proc_open(['php', base_path("simulators/$name.php"), '--port', (string) $this->port, '--seed', '7'], [2 => ['file', '/dev/null', 'w']], $pipes);
+        $simulator = proc_open(
+            ['php', base_path("simulators/$name.php"), '--port', (string) $this->port, '--seed', '7'],
+            [2 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         self::assertIsResource($simulator);
         $this->simulator = $simulator;
         for ($try = 0; $try < 100; ++$try) {

@@ -17,21 +17,37 @@ final class DragTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->reel = $this->ask('POST', '/api/reels', ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2'], status: 201)['id'];
+        $this->reel = $this->ask(
+            'POST',
+            '/api/reels',
+            ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2'],
+            status: 201,
+        )['id'];
         $this->spool = $this->ask('POST', '/api/spools', ['name' => 'deep', 'reels' => [$this->reel]], status: 201)['id'];
     }
 
     public function testASettingIsKeptWithWhatItsPullsCameTo(): void
     {
         $id = (string) Str::uuid();
-        $made = $this->ask('POST', '/api/drags', $this->setting(['id' => $id, 'temperature' => '8 °C', 'note' => 'after cleaning', 'rod_angle_deg' => '45', 'chain' => ['main' => '11 kg']]), status: 201);
+        $made = $this->ask(
+            'POST',
+            '/api/drags',
+            $this->setting(
+                ['id' => $id, 'temperature' => '8 °C', 'note' => 'after cleaning', 'rod_angle_deg' => '45', 'chain' => ['main' => '11 kg']],
+            ),
+            status: 201,
+        );
         self::assertTrue($made['accepted']);
         self::assertEqualsWithDelta(12.0, $made['median_N'], 1e-9);
         self::assertEqualsWithDelta(2.3, $made['position'], 1e-9);
         self::assertSame(['main' => '11 kg'], $made['chain']);
         self::assertStringContainsString('2.3 turns', $made['again']['text']);
         self::assertNull($made['fill_since'], 'nothing was wound on it yet');
-        self::assertEquals($made, $this->ask('POST', '/api/drags', $this->setting(['id' => $id]), status: 200), 'sent again it changes nothing');
+        self::assertEquals(
+            $made,
+            $this->ask('POST', '/api/drags', $this->setting(['id' => $id]), status: 200),
+            'sent again it changes nothing',
+        );
         self::assertEquals([$made], $this->history()['settings']);
         self::assertSame('drag_set', $this->ask('GET', '/api/events')[0]['kind']);
         foreach (['update drag_settings set target_n = 1', 'delete from drag_settings'] as $change) {
@@ -58,7 +74,19 @@ final class DragTest extends TestCase
     {
         $line = $this->ask('POST', '/api/lines', ['name' => 'Plain', 'material' => 'mono', 'size' => '0.30 mm'], status: 201)['id'];
         $this->ask('POST', '/api/drags', $this->setting(['happened_at' => '2026-03-01T10:00:00.000Z']), status: 201);
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'happened_at' => '2026-04-01T10:00:00Z', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 100, 'line' => $line]]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            [
+                'id' => (string) Str::uuid(),
+                'kind' => 'wound',
+                'happened_at' => '2026-04-01T10:00:00Z',
+                'moves' => [
+                    ['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 100, 'line' => $line],
+                ],
+            ],
+            status: 201,
+        );
         $this->ask('POST', '/api/drags', $this->setting(['happened_at' => '2026-05-01T10:00:00.000Z']), status: 201);
         self::assertSame(['2026-04-01T10:00:00.000Z', null], array_column($this->history()['settings'], 'fill_since'), 'newest first');
     }
@@ -73,7 +101,18 @@ final class DragTest extends TestCase
         self::assertCount(2, $drift['points']);
         self::assertStringContainsString('20 % less', $drift['text']);
         // a point at another level is no setting
-        $this->ask('POST', '/api/drags', $this->setting(['line_out_m' => '60 m', 'pulls' => [['position' => 2.3, 'running_N' => '2 kg']], 'happened_at' => '2026-09-01T11:00:00.000Z']), status: 201);
+        $this->ask(
+            'POST',
+            '/api/drags',
+            $this->setting(
+                [
+                    'line_out_m' => '60 m',
+                    'pulls' => [['position' => 2.3, 'running_N' => '2 kg']],
+                    'happened_at' => '2026-09-01T11:00:00.000Z',
+                ],
+            ),
+            status: 201,
+        );
         self::assertCount(2, $this->history()['drift']['points']);
     }
 
@@ -83,7 +122,10 @@ final class DragTest extends TestCase
         $at = function (string $when, array $change = []): string {
             return $this->ask('POST', '/api/drags', $this->setting($change + ['happened_at' => "2026-$when:00.000Z"]), status: 201)['id'];
         };
-        $point = static fn(string $out, float $force): array => ['line_out_m' => $out, 'pulls' => [['position' => 2.3, 'running_N' => $force]]];
+        $point = static fn(string $out, float $force): array => [
+            'line_out_m' => $out,
+            'pulls' => [['position' => 2.3, 'running_N' => $force]],
+        ];
         $now = fn(): array => $this->history()['now'];
         self::assertNull($now()['set']);
         $hand = $at('03-01T10:00', ['pulls' => []]);
@@ -98,7 +140,19 @@ final class DragTest extends TestCase
         $second = $at('03-04T10:00');
         self::assertSame($second, $now()['set']['id']);
         self::assertSame([], $now()['points'], 'points belong to the setting before them');
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'happened_at' => '2026-04-01T10:00:00Z', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 100, 'line' => $line]]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            [
+                'id' => (string) Str::uuid(),
+                'kind' => 'wound',
+                'happened_at' => '2026-04-01T10:00:00Z',
+                'moves' => [
+                    ['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 100, 'line' => $line],
+                ],
+            ],
+            status: 201,
+        );
         self::assertNull($now()['set'], 'another fill, another setting');
     }
 
@@ -119,7 +173,17 @@ final class DragTest extends TestCase
             'pulls.0.start_up_N' => ['pulls' => [['position' => 1, 'running_N' => 10, 'start_up_N' => 3]]],
             'target_N' => ['target_N' => 'much'],
             'mechanism' => ['mechanism' => 'magnet'],
-            'spool' => ['spool' => $this->ask('POST', '/api/spools', ['name' => 'other', 'reels' => [$this->ask('POST', '/api/reels', ['name' => 'Tarn', 'kind' => 'spinning'], status: 201)['id']]], status: 201)['id']],
+            'spool' => [
+                'spool' => $this->ask(
+                    'POST',
+                    '/api/spools',
+                    [
+                        'name' => 'other',
+                        'reels' => [$this->ask('POST', '/api/reels', ['name' => 'Tarn', 'kind' => 'spinning'], status: 201)['id']],
+                    ],
+                    status: 201,
+                )['id'],
+            ],
         ] as $field => $wrong) {
             self::assertSame($field, $this->ask('POST', '/api/drags', $this->setting($wrong), status: 422)['error']['field']);
         }
@@ -152,7 +216,10 @@ final class DragTest extends TestCase
             'target_N' => 12,
             'weakest' => 'leader',
             'weakest_N' => 48,
-            'pulls' => array_map(static fn(array $pull): array => ['position' => $pull[0], 'running_N' => $pull[1]], [[1.5, 6.0], [1.75, 7.1], [2.3, 12.0], [2.3, 12.1], [2.3, 11.9]]),
+            'pulls' => array_map(
+                static fn(array $pull): array => ['position' => $pull[0], 'running_N' => $pull[1]],
+                [[1.5, 6.0], [1.75, 7.1], [2.3, 12.0], [2.3, 12.1], [2.3, 11.9]],
+            ),
         ];
     }
 }

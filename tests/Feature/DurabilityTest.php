@@ -53,8 +53,16 @@ final class DurabilityTest extends TestCase
         $database = new PDO("sqlite:$this->data/undro.sqlite");
         self::assertSame('ok', $database->query('PRAGMA integrity_check')->fetchColumn());
         self::assertSame([], array_diff($saved, $database->query('SELECT name FROM line_products')->fetchAll(PDO::FETCH_COLUMN)));
-        self::assertSame(0, (int) $database->query('SELECT count(*) FROM events WHERE id NOT IN (SELECT event_id FROM event_moves)')->fetchColumn(), 'no event without what it moved');
-        self::assertSame((int) $database->query('SELECT count(*) FROM fillers')->fetchColumn(), (int) $database->query('SELECT count(*) FROM events')->fetchColumn(), 'no filler without its event');
+        self::assertSame(
+            0,
+            (int) $database->query('SELECT count(*) FROM events WHERE id NOT IN (SELECT event_id FROM event_moves)')->fetchColumn(),
+            'no event without what it moved',
+        );
+        self::assertSame(
+            (int) $database->query('SELECT count(*) FROM fillers')->fetchColumn(),
+            (int) $database->query('SELECT count(*) FROM events')->fetchColumn(),
+            'no filler without its event',
+        );
     }
 
     /** A line and a filler with its event; the name once both are answered as saved. */
@@ -101,7 +109,14 @@ final class DurabilityTest extends TestCase
             }
         }
 
-        return [implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies)), urldecode((string) current(array_filter($cookies, static fn(string $name): bool => str_starts_with($name, 'XSRF-TOKEN'), ARRAY_FILTER_USE_KEY)))];
+        return [
+            implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies)),
+            urldecode(
+                (string) current(
+                    array_filter($cookies, static fn(string $name): bool => str_starts_with($name, 'XSRF-TOKEN'), ARRAY_FILTER_USE_KEY),
+                ),
+            ),
+        ];
     }
 
     private function serve(): int
@@ -109,7 +124,13 @@ final class DurabilityTest extends TestCase
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $this->server = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'public/router.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->env()) ?: null;
+        $this->server = proc_open(
+            [PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'public/router.php'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            $this->env(),
+        ) ?: null;
         for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:$port/api/anglers") === false; ++$try) {
             usleep(50_000);
         }
@@ -134,6 +155,12 @@ final class DurabilityTest extends TestCase
     /** @return array<string, string> */
     private function env(): array
     {
-        return ['APP_ENV' => 'production', 'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)), 'UNDRO_DATA' => $this->data, 'UNDRO_DATABASE' => "$this->data/undro.sqlite", 'PATH' => (string) getenv('PATH')];
+        return [
+            'APP_ENV' => 'production',
+            'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)),
+            'UNDRO_DATA' => $this->data,
+            'UNDRO_DATABASE' => "$this->data/undro.sqlite",
+            'PATH' => (string) getenv('PATH'),
+        ];
     }
 }

@@ -15,7 +15,11 @@ final class EventsTest extends TestCase
     public function testAReplayIsHarmless(): void
     {
         [$line, $filler] = $this->stock();
-        $event = ['id' => (string) Str::uuid(), 'kind' => 'stock_take', 'counts' => [['at' => ['kind' => 'filler', 'id' => $filler], 'length_m' => '120 m', 'line' => $line]]];
+        $event = [
+            'id' => (string) Str::uuid(),
+            'kind' => 'stock_take',
+            'counts' => [['at' => ['kind' => 'filler', 'id' => $filler], 'length_m' => '120 m', 'line' => $line]],
+        ];
         $first = $this->ask('POST', '/api/events', $event, status: 201);
         self::assertEquals($first, $this->ask('POST', '/api/events', $event, status: 200));
         self::assertSame(120.0, (float) $this->ask('GET', '/api/fillers/{id}', id: $filler)['left_m']);
@@ -25,7 +29,12 @@ final class EventsTest extends TestCase
     {
         [$line, $filler, $spool] = $this->stock();
         $id = (string) Str::uuid();
-        $this->ask('POST', '/api/events', ['id' => $id, 'kind' => 'wound', 'moves' => [self::move($filler, $spool, 130, $line)]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            ['id' => $id, 'kind' => 'wound', 'moves' => [self::move($filler, $spool, 130, $line)]],
+            status: 201,
+        );
         $on = $this->ask('GET', '/api/spools/{id}', id: $spool);
         self::assertEqualsWithDelta(130, $on['contents'][0]['length_m'], 1e-9);
         self::assertNotNull($on['contents'][0]['since']);
@@ -39,7 +48,16 @@ final class EventsTest extends TestCase
     {
         [$line, $filler, $spool] = $this->stock();
         $before = DB::table('events')->count();
-        $problem = $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [self::move($filler, $spool, 200, $line), self::move($filler, $spool, 101, $line)]], status: 422);
+        $problem = $this->ask(
+            'POST',
+            '/api/events',
+            [
+                'id' => (string) Str::uuid(),
+                'kind' => 'wound',
+                'moves' => [self::move($filler, $spool, 200, $line), self::move($filler, $spool, 101, $line)],
+            ],
+            status: 422,
+        );
         self::assertStringContainsString('On the filler there are 100.0 m', $problem['detail']);
         self::assertSame($before, DB::table('events')->count());
         self::assertSame(300.0, (float) $this->ask('GET', '/api/fillers/{id}', id: $filler)['left_m']);
@@ -48,7 +66,12 @@ final class EventsTest extends TestCase
     public function testAnEarlierEventCannotPullTheLineFromUnderALaterOne(): void
     {
         [$line, $filler, $spool] = $this->stock();
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [self::move($filler, $spool, 250, $line)]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [self::move($filler, $spool, 250, $line)]],
+            status: 201,
+        );
         $bought = DB::table('events')->where('kind', 'bought')->value('uuid');
         $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $bought], status: 422);
     }
@@ -82,15 +105,30 @@ final class EventsTest extends TestCase
     /** @return list<array{string}> */
     public static function changes(): array
     {
-        return [["UPDATE events SET kind = 'lost'"], ['DELETE FROM events'], ['UPDATE event_moves SET length_m = 1'], ['DELETE FROM event_moves']];
+        return [
+            ["UPDATE events SET kind = 'lost'"],
+            ['DELETE FROM events'],
+            ['UPDATE event_moves SET length_m = 1'],
+            ['DELETE FROM event_moves'],
+        ];
     }
 
     /** @return array{int, int, int} line, a filler of 300 m, a spool */
     private function stock(): array
     {
         $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201)['id'];
-        $filler = $this->ask('POST', '/api/fillers', ['line' => $line, 'full_length' => '300 m', 'event' => (string) Str::uuid()], status: 201)['id'];
-        $reel = $this->ask('POST', '/api/reels', ['name' => 'Skerry', 'kind' => 'spinning', 'spool' => ['stamp' => '0.25/200']], status: 201);
+        $filler = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $line, 'full_length' => '300 m', 'event' => (string) Str::uuid()],
+            status: 201,
+        )['id'];
+        $reel = $this->ask(
+            'POST',
+            '/api/reels',
+            ['name' => 'Skerry', 'kind' => 'spinning', 'spool' => ['stamp' => '0.25/200']],
+            status: 201,
+        );
 
         return [$line, $filler, $reel['spools'][0]['id']];
     }
@@ -98,6 +136,11 @@ final class EventsTest extends TestCase
     /** @return array<string, mixed> */
     private static function move(int $filler, int $spool, float $metres, int $line): array
     {
-        return ['from' => ['kind' => 'filler', 'id' => $filler], 'to' => ['kind' => 'spool', 'id' => $spool], 'length_m' => $metres, 'line' => $line];
+        return [
+            'from' => ['kind' => 'filler', 'id' => $filler],
+            'to' => ['kind' => 'spool', 'id' => $spool],
+            'length_m' => $metres,
+            'line' => $line,
+        ];
     }
 }

@@ -38,7 +38,10 @@ final class FullDiskTest extends TestCase
         }
         $refused = 0;
         for ($i = 0; $i < 40; ++$i) {
-            $answer = $this->postJson('/api/lines', ['name' => str_repeat('n', 70) . $i, 'material' => 'mono', 'size' => '0.30', 'colour' => str_repeat('c', 40)]);
+            $answer = $this->postJson(
+                '/api/lines',
+                ['name' => str_repeat('n', 70) . $i, 'material' => 'mono', 'size' => '0.30', 'colour' => str_repeat('c', 40)],
+            );
             self::assertContains($answer->getStatusCode(), [201, 507], (string) $answer->getContent());
             if ($answer->getStatusCode() === 507) {
                 self::assertStringContainsString('Free some space', (string) $answer->json('detail'));
@@ -50,7 +53,11 @@ final class FullDiskTest extends TestCase
             if (!str_contains($path, '{') && $path !== '/api/drags') {
                 $this->app->forgetScopedInstances();
                 $response = $this->getJson($path);
-                self::assertContains($response->getStatusCode(), $path === '/api/learnt/plan' ? [200, 422] : [200], "$path: {$response->getContent()}\n" . substr((string) $response->exception, 0, 1500));
+                self::assertContains(
+                    $response->getStatusCode(),
+                    $path === '/api/learnt/plan' ? [200, 422] : [200],
+                    "$path: {$response->getContent()}\n" . substr((string) $response->exception, 0, 1500),
+                );
             }
         }
         DB::purge('sqlite');
@@ -78,12 +85,33 @@ final class FullDiskTest extends TestCase
             self::assertLessThan(4096, disk_free_space($disk));
             $statuses = [];
             for ($i = 0; $i < 12; ++$i) {
-                [$status, $answer] = $undro->post('fillers', ['line' => 1, 'full_length' => '300 m', 'event' => sprintf('00000000-0000-4000-8000-%012d', $i), 'name' => str_repeat('f', 70)]);
+                [$status, $answer] = $undro->post(
+                    'fillers',
+                    [
+                        'line' => 1,
+                        'full_length' => '300 m',
+                        'event' => sprintf('00000000-0000-4000-8000-%012d', $i),
+                        'name' => str_repeat('f', 70),
+                    ],
+                );
                 $statuses[] = $status;
                 self::assertContains($status, [201, 507], (string) json_encode($answer));
             }
             self::assertContains(507, $statuses);
-            foreach (['anglers', 'reels', 'lines', 'fillers', 'plans', 'log', 'upkeep', 'stock', 'learnt', 'data', 'runs', 'day'] as $page) {
+            foreach ([
+                'anglers',
+                'reels',
+                'lines',
+                'fillers',
+                'plans',
+                'log',
+                'upkeep',
+                'stock',
+                'learnt',
+                'data',
+                'runs',
+                'day',
+            ] as $page) {
                 self::assertSame(200, $undro->get($page)[0], $page);
             }
             self::assertSame(200, $undro->get('', '/')[0]);

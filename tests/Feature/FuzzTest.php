@@ -40,7 +40,11 @@ final class FuzzTest extends TestCase
 
     public function testEveryOperationHasABodyThatIsTakenHere(): void
     {
-        self::assertEqualsCanonicalizing(array_keys(Operation::all()), array_keys(Good::bodies()), 'an operation of the contract is not tried');
+        self::assertEqualsCanonicalizing(
+            array_keys(Operation::all()),
+            array_keys(Good::bodies()),
+            'an operation of the contract is not tried',
+        );
         foreach (Good::bodies() as $operation => [$path, $body]) {
             $status = $this->send($operation, $path, Good::json($body));
             $wanted = str_contains($operation, '/devices/') ? [409] : [200, 201];
@@ -82,12 +86,19 @@ final class FuzzTest extends TestCase
                 $taken = [];
             }
         }
-        fwrite(STDERR, sprintf("nonsense: %d of %d requests, seed %d, answered %s\n", count($cases), $all, $this->random, json_encode($counts)));
+        fwrite(
+            STDERR,
+            sprintf("nonsense: %d of %d requests, seed %d, answered %s\n", count($cases), $all, $this->random, json_encode($counts)),
+        );
         self::assertSame([], $faults, implode("\n\n", array_slice($faults, 0, 12)));
         // and what is meant is still taken
         foreach (Good::bodies() as $operation => [$path, $body]) {
             if (!str_contains($operation, '/devices/')) {
-                self::assertContains($this->send($operation, $path, Good::json($body)), [200, 201], "$operation is not taken any more: $this->lastAnswer (seed $this->random)");
+                self::assertContains(
+                    $this->send($operation, $path, Good::json($body)),
+                    [200, 201],
+                    "$operation is not taken any more: $this->lastAnswer (seed $this->random)",
+                );
             }
         }
     }
@@ -108,9 +119,30 @@ final class FuzzTest extends TestCase
             $path = strtr($path, ['{id}' => (string) $spool, '{table}' => 'reels', '{uuid}' => Run::query()->firstOrFail()->uuid]);
             $this->app->forgetScopedInstances();
             $response = $this->call('GET', $path . '?' . http_build_query([$name => $word]), server: ['HTTP_ACCEPT' => 'application/json']);
-            self::assertLessThan(500, $response->getStatusCode(), sprintf('GET %s %s = %s (seed %d): %s', $path, $name, json_encode($word, JSON_PARTIAL_OUTPUT_ON_ERROR), $this->random, $response->getContent()));
+            self::assertLessThan(
+                500,
+                $response->getStatusCode(),
+                sprintf(
+                    'GET %s %s = %s (seed %d): %s',
+                    $path,
+                    $name,
+                    json_encode($word, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                    $this->random,
+                    $response->getContent(),
+                ),
+            );
         }
-        foreach (['/api/reels/0', '/api/reels/999999999999999999', '/api/reels/%00', '/api/runs/x', '/api/data/xyz', '/calendar/x.ics', '/build/assets/../../.env', '/%c3%28', '/plan/%0d%0aX: y'] as $path) {
+        foreach ([
+            '/api/reels/0',
+            '/api/reels/999999999999999999',
+            '/api/reels/%00',
+            '/api/runs/x',
+            '/api/data/xyz',
+            '/calendar/x.ics',
+            '/build/assets/../../.env',
+            '/%c3%28',
+            '/plan/%0d%0aX: y',
+        ] as $path) {
             self::assertLessThan(500, $this->get($path)->getStatusCode(), $path);
         }
     }
@@ -129,8 +161,16 @@ final class FuzzTest extends TestCase
             $name = $names[mt_rand(0, count($names) - 1)];
             // one record or entry alone, as if new: the rest of it is here
             $document = self::alone(json_decode($whole, true), $at);
-            $text = Good::json($document, [array_key_exists($at[0], $document) ? $at[0] : 'undro', ...count($at) > 1 ? [0, ...array_slice($at, 2)] : []], Nasty::values()[$name]);
-            $status = $this->send('POST /api/data/import', '/api/data/import', json_encode(['text' => $text, 'take' => true], JSON_THROW_ON_ERROR));
+            $text = Good::json(
+                $document,
+                [array_key_exists($at[0], $document) ? $at[0] : 'undro', ...count($at) > 1 ? [0, ...array_slice($at, 2)] : []],
+                Nasty::values()[$name],
+            );
+            $status = $this->send(
+                'POST /api/data/import',
+                '/api/data/import',
+                json_encode(['text' => $text, 'take' => true], JSON_THROW_ON_ERROR),
+            );
             $said = sprintf('document %s = %s (seed %d)', implode('.', $at), $name, $this->random);
             self::assertLessThan(500, $status, "$said: $this->lastAnswer");
             $taken[] = $said;
@@ -147,9 +187,15 @@ final class FuzzTest extends TestCase
         // each request is a process of its own, as on the real server
         $this->app->forgetScopedInstances();
         $this->app->forgetInstance(Account::class);
-        $response = $this->call($verb, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body);
+        $response = $this->call(
+            $verb,
+            $path,
+            server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+            content: $body,
+        );
         $this->answer = (string) $response->getContent();
-        $this->lastAnswer = mb_substr($this->answer, 0, 500) . ($response->exception === null ? '' : "\n" . mb_substr((string) $response->exception, 0, 900));
+        $this->lastAnswer = mb_substr($this->answer, 0, 500)
+            . ($response->exception === null ? '' : "\n" . mb_substr((string) $response->exception, 0, 900));
 
         return $response->getStatusCode();
     }
@@ -164,21 +210,37 @@ final class FuzzTest extends TestCase
                     continue;
                 }
                 $this->app->forgetScopedInstances();
-                $response = $this->call('GET', strtr($path, ['{table}' => $table, '{uuid}' => Run::query()->firstOrFail()->uuid, '{id}' => (string) $spool]), server: ['HTTP_ACCEPT' => 'application/json']);
+                $response = $this->call(
+                    'GET',
+                    strtr($path, ['{table}' => $table, '{uuid}' => Run::query()->firstOrFail()->uuid, '{id}' => (string) $spool]),
+                    server: ['HTTP_ACCEPT' => 'application/json'],
+                );
                 $name = "$path $table";
                 $wanted = str_contains($path, '/learnt/plan') ? [200, 422] : [200];
-                self::assertContains($response->getStatusCode(), $wanted, "$name does not show: {$response->getContent()}\n{$response->exception}\nafter\n$what");
+                self::assertContains(
+                    $response->getStatusCode(),
+                    $wanted,
+                    "$name does not show: {$response->getContent()}\n{$response->exception}\nafter\n$what",
+                );
             }
         }
         foreach (Run::query()->get() as $run) {
             self::assertSame(200, $this->getJson("/api/runs/$run->uuid")->getStatusCode(), "a run does not show after\n$what");
         }
         foreach (DB::table('drag_settings')->distinct()->get(['reel_id', 'spool_id']) as $of) {
-            self::assertSame(200, $this->getJson("/api/drags?reel=$of->reel_id&spool=$of->spool_id")->getStatusCode(), "a setting of the drag does not show after\n$what");
+            self::assertSame(
+                200,
+                $this->getJson("/api/drags?reel=$of->reel_id&spool=$of->spool_id")->getStatusCode(),
+                "a setting of the drag does not show after\n$what",
+            );
         }
         $document = (string) $this->getJson('/api/data')->content();
         [$rows, $there] = Facts::elsewhere($document, function (string $text): array {
-            $status = $this->send('POST /api/data/import', '/api/data/import', json_encode(['text' => $text, 'take' => true], JSON_THROW_ON_ERROR));
+            $status = $this->send(
+                'POST /api/data/import',
+                '/api/data/import',
+                json_encode(['text' => $text, 'take' => true], JSON_THROW_ON_ERROR),
+            );
             self::assertSame(200, $status, $this->lastAnswer);
 
             return json_decode($this->answer, true)['rows'];
@@ -187,7 +249,11 @@ final class FuzzTest extends TestCase
         self::assertSame([], array_values($bad), "what was exported cannot be read in again after\n$what");
         $here = Facts::all();
         foreach ($here as $table => $facts) {
-            self::assertSame([], array_values(array_diff($facts, $there[$table])), "$table loses rows on the way through the document after\n$what");
+            self::assertSame(
+                [],
+                array_values(array_diff($facts, $there[$table])),
+                "$table loses rows on the way through the document after\n$what",
+            );
             self::assertCount(count($facts), $there[$table], "$table gains rows after\n$what");
         }
     }

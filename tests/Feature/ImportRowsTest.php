@@ -20,12 +20,20 @@ final class ImportRowsTest extends TestCase
         yield 'a range the wrong way round' => ['reels', "name,kind,mono_range\nOne,spinning,14-8 lb", '14-8 lb'];
         yield 'an angler nobody knows' => ['reels', "name,kind,angler\nOne,spinning,Nobody", 'Nobody'];
         yield 'a spool of no reel' => ['spools', "name,reels,stamp\ndeep,Gone,0.25/200", 'Gone'];
-        yield 'an arbor wider than its lip' => ['spools', "name,reels,lip_diameter,arbor_diameter\ndeep,Mine,30 mm,46 mm", 'thinner than the lip'];
+        yield 'an arbor wider than its lip' => [
+            'spools',
+            "name,reels,lip_diameter,arbor_diameter\ndeep,Mine,30 mm,46 mm",
+            'thinner than the lip',
+        ];
         yield 'a stamp that cannot be read' => ['spools', "name,reels,stamp\ndeep,Mine,lots", 'lots'];
         yield 'a lip of another shape' => ['spools', "name,reels,stamp,lip\ndeep,Mine,0.25/200,wavy", 'bevelled, straight, rounded'];
         yield 'a line of a strength without unit' => ['lines', "name,material,size\nThin,mono,12", '12'];
         yield 'a line without a size' => ['lines', "name,material,size\nThin,mono,", '“size”: is needed'];
-        yield 'a name without end' => ['lines', "name,material,size\n" . str_repeat('a', 84) . ',mono,0.20', 'at most 80 characters, not 84'];
+        yield 'a name without end' => [
+            'lines',
+            "name,material,size\n" . str_repeat('a', 84) . ',mono,0.20',
+            'at most 80 characters, not 84',
+        ];
         yield 'a yes that is neither' => ['lines', "name,material,size,archived\nThin,mono,0.20,perhaps", 'perhaps'];
         yield 'more left than the longest filler' => ['fillers', "line,full_length\nThin,900 km", '900 km'];
     }
@@ -45,7 +53,12 @@ final class ImportRowsTest extends TestCase
         self::assertSame($before, (string) $this->get("/api/data/$table")->content(), 'a bad row leaves nothing behind');
 
         [$header] = explode("\n", $rows);
-        $good = ['reels' => ['name' => 'Good', 'kind' => 'spincast'], 'spools' => ['name' => 'spare', 'reels' => 'Mine', 'stamp' => '0.30/100'], 'lines' => ['name' => 'Good', 'material' => 'braid', 'size' => 'PE 1'], 'fillers' => ['line' => 'Thin', 'full_length' => '100 m']][$table];
+        $good = [
+            'reels' => ['name' => 'Good', 'kind' => 'spincast'],
+            'spools' => ['name' => 'spare', 'reels' => 'Mine', 'stamp' => '0.30/100'],
+            'lines' => ['name' => 'Good', 'material' => 'braid', 'size' => 'PE 1'],
+            'fillers' => ['line' => 'Thin', 'full_length' => '100 m'],
+        ][$table];
         $row = implode(',', array_map(static fn(string $column): string => $good[$column] ?? '', explode(',', $header)));
         $both = $this->ask('POST', '/api/data/import', ['text' => "$rows\n$row", 'table' => $table, 'take' => true])['rows'];
         self::assertSame(['bad', 'new'], array_column($both, 'state'), (string) $both[1]['problem']);
@@ -53,7 +66,12 @@ final class ImportRowsTest extends TestCase
 
     public function testATableIsReadHoweverItsProgramWroteIt(): void
     {
-        foreach (["name;material;size\nA;mono;0,30 mm", "name\tmaterial\tsize\nB\tmono\t0.30", "\u{FEFF}name,material,size\r\nC,mono,0.30\r\n", "size,name,material\n\"0.30\",\"D, \"\"quoted\"\"\",mono\n\n"] as $text) {
+        foreach ([
+            "name;material;size\nA;mono;0,30 mm",
+            "name\tmaterial\tsize\nB\tmono\t0.30",
+            "\u{FEFF}name,material,size\r\nC,mono,0.30\r\n",
+            "size,name,material\n\"0.30\",\"D, \"\"quoted\"\"\",mono\n\n",
+        ] as $text) {
             $rows = $this->ask('POST', '/api/data/import', ['text' => $text, 'table' => 'lines', 'take' => true])['rows'];
             self::assertSame(['new'], array_column($rows, 'state'), $text);
         }

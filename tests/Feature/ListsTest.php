@@ -39,9 +39,28 @@ final class ListsTest extends TestCase
     {
         $reels = [];
         for ($made = 0; $made < $count; ++$made) {
-            $reels[] = $this->ask('POST', '/api/reels', ['name' => "Reel $made", 'kind' => 'spinning', 'spool' => ['stamp' => '0.25/200', 'measures' => ['lip_diameter' => (46 + $made) . ' mm', 'traverse' => '18 mm']]], status: 201);
-            $line = $this->ask('POST', '/api/lines', ['name' => "Line $made of $count", 'material' => 'mono', 'size' => '0.30'], status: 201);
-            $this->ask('POST', '/api/fillers', ['line' => $line['id'], 'full_length' => '300 m', 'left' => '120 m', 'event' => (string) Str::uuid()], status: 201);
+            $reels[] = $this->ask(
+                'POST',
+                '/api/reels',
+                [
+                    'name' => "Reel $made",
+                    'kind' => 'spinning',
+                    'spool' => ['stamp' => '0.25/200', 'measures' => ['lip_diameter' => (46 + $made) . ' mm', 'traverse' => '18 mm']],
+                ],
+                status: 201,
+            );
+            $line = $this->ask(
+                'POST',
+                '/api/lines',
+                ['name' => "Line $made of $count", 'material' => 'mono', 'size' => '0.30'],
+                status: 201,
+            );
+            $this->ask(
+                'POST',
+                '/api/fillers',
+                ['line' => $line['id'], 'full_length' => '300 m', 'left' => '120 m', 'event' => (string) Str::uuid()],
+                status: 201,
+            );
             $this->ask('POST', '/api/plans', ['name' => "Plan $made", 'draft' => ['stamp' => '0.25/200']], status: 201);
         }
 

@@ -21,11 +21,43 @@ final class LogTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->nylon = $this->ask('POST', '/api/lines', ['name' => 'Plain nylon', 'material' => 'mono', 'size' => '0.30 mm'], status: 201)['id'];
-        $this->braid = $this->ask('POST', '/api/lines', ['name' => 'Bright braid', 'material' => 'braid', 'size' => '0.16 mm'], status: 201)['id'];
+        $this->nylon = $this->ask(
+            'POST',
+            '/api/lines',
+            ['name' => 'Plain nylon', 'material' => 'mono', 'size' => '0.30 mm'],
+            status: 201,
+        )['id'];
+        $this->braid = $this->ask(
+            'POST',
+            '/api/lines',
+            ['name' => 'Bright braid', 'material' => 'braid', 'size' => '0.16 mm'],
+            status: 201,
+        )['id'];
         $reel = $this->ask('POST', '/api/reels', ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2'], status: 201)['id'];
-        $this->spool = $this->ask('POST', '/api/spools', ['name' => 'deep', 'reels' => [$reel], 'lip' => 'bevelled', 'stamp' => '0.25/240 0.30/170', 'measured_with' => 'caliper', 'measures' => ['lip_diameter' => '46.2 mm', 'arbor_diameter' => '31 mm', 'traverse' => '19.5 mm', 'bevel_depth' => '1.6 mm']], status: 201)['id'];
-        $this->filler = $this->ask('POST', '/api/fillers', ['line' => $this->nylon, 'event' => (string) Str::uuid(), 'full_length' => '1000 m', 'left' => '0 m', 'price' => '12 €'], status: 201)['id'];
+        $this->spool = $this->ask(
+            'POST',
+            '/api/spools',
+            [
+                'name' => 'deep',
+                'reels' => [$reel],
+                'lip' => 'bevelled',
+                'stamp' => '0.25/240 0.30/170',
+                'measured_with' => 'caliper',
+                'measures' => [
+                    'lip_diameter' => '46.2 mm',
+                    'arbor_diameter' => '31 mm',
+                    'traverse' => '19.5 mm',
+                    'bevel_depth' => '1.6 mm',
+                ],
+            ],
+            status: 201,
+        )['id'];
+        $this->filler = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $this->nylon, 'event' => (string) Str::uuid(), 'full_length' => '1000 m', 'left' => '0 m', 'price' => '12 €'],
+            status: 201,
+        )['id'];
         $this->wound('2026-03-01T10:00:00Z', 110, 150);
     }
 
@@ -58,9 +90,23 @@ final class LogTest extends TestCase
         self::assertSame($lost['happened_at'], $right['happened_at']);
         self::assertEqualsWithDelta(138, $this->care()['length_m'], 0.01);
         $states = $this->ask('GET', '/api/spools/{id}/history', id: $this->spool)['states'];
-        self::assertEqualsWithDelta([150, 143, 138], array_map(static fn(array $state): float => $state['pieces'][1]['length_m'], $states), 0.01);
+        self::assertEqualsWithDelta(
+            [150, 143, 138],
+            array_map(static fn(array $state): float => $state['pieces'][1]['length_m'], $states),
+            0.01,
+        );
         $entries = $this->ask('GET', '/api/log', ['spool' => $this->spool])['entries'];
-        self::assertSame([false], array_values(array_unique(array_map(static fn(array $entry): bool => $entry['standing'], array_filter($entries, static fn(array $entry): bool => $entry['id'] === $lost['id'])))));
+        self::assertSame(
+            [false],
+            array_values(
+                array_unique(
+                    array_map(
+                        static fn(array $entry): bool => $entry['standing'],
+                        array_filter($entries, static fn(array $entry): bool => $entry['id'] === $lost['id']),
+                    ),
+                ),
+            ),
+        );
         // and back again
         $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $right['id']], status: 201);
         self::assertEqualsWithDelta(75, $this->care()['length_m'], 0.01);
@@ -70,17 +116,37 @@ final class LogTest extends TestCase
     {
         $lost = $this->say(['what' => 'lost', 'metres' => '10 m', 'happened_at' => '2026-06-01']);
         $this->say(['what' => 'strip', 'how' => 'cut_back', 'metres' => '200 m', 'happened_at' => '2026-07-01']);
-        $answer = $this->ask('POST', '/api/spools/{id}/entries', ['id' => (string) Str::uuid(), 'what' => 'lost', 'metres' => '120 m', 'corrects' => $lost['id']], $this->spool, 422);
+        $answer = $this->ask(
+            'POST',
+            '/api/spools/{id}/entries',
+            ['id' => (string) Str::uuid(), 'what' => 'lost', 'metres' => '120 m', 'corrects' => $lost['id']],
+            $this->spool,
+            422,
+        );
         self::assertSame('length_m', $answer['error']['field']);
         self::assertStringContainsString('"cut back" of 2026-07-01 could not have happened', $answer['error']['message']);
-        self::assertEqualsWithDelta(50, array_sum(array_column($this->ask('GET', '/api/spools/{id}/history', id: $this->spool)['states'][2]['pieces'], 'length_m')), 0.01);
+        self::assertEqualsWithDelta(
+            50,
+            array_sum(array_column($this->ask('GET', '/api/spools/{id}/history', id: $this->spool)['states'][2]['pieces'], 'length_m')),
+            0.01,
+        );
     }
 
     public function testOutingsCountTowardsWhatIsDueAndAreFound(): void
     {
         $care = $this->care();
         self::assertSame(0, $care['outings']);
-        $entry = $this->say(['what' => 'fished', 'hours' => '4', 'cast' => '60 yd', 'run' => '', 'sun' => true, 'words' => 'low tide at the Mussel Steps', 'happened_at' => '2026-06-10']);
+        $entry = $this->say(
+            [
+                'what' => 'fished',
+                'hours' => '4',
+                'cast' => '60 yd',
+                'run' => '',
+                'sun' => true,
+                'words' => 'low tide at the Mussel Steps',
+                'happened_at' => '2026-06-10',
+            ],
+        );
         self::assertEqualsWithDelta(54.86, $entry['outing']['cast_m'], 0.01);
         self::assertSame('60 yd', $entry['outing']['cast']);
         $care = $this->care();
@@ -129,7 +195,11 @@ final class LogTest extends TestCase
                 }
             }
             $states = $this->ask('GET', '/api/spools/{id}/history', id: $this->spool)['states'];
-            self::assertEqualsWithDelta([150, 138, 129, 109, 104], array_map(static fn(array $state): float => $state['pieces'][1]['length_m'], $states), 1e-6);
+            self::assertEqualsWithDelta(
+                [150, 138, 129, 109, 104],
+                array_map(static fn(array $state): float => $state['pieces'][1]['length_m'], $states),
+                1e-6,
+            );
             DB::table('ledger_caches')->delete();
             DB::table('spool_states')->delete();
             app(EventLog::class)->forget();
@@ -146,7 +216,13 @@ final class LogTest extends TestCase
         self::assertNull($this->ask('GET', '/api/learnt/plan', $query)['learnt']);
         $plan = fn(?array $learnt): array => $this->ask('POST', '/api/compute/plan', array_filter([
             'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.6 mm'],
-            'spool' => ['ratings_text' => '0.25/240 0.30/170', 'lip_diameter_mm' => '46.2 mm', 'arbor_diameter_mm' => '31 mm', 'traverse_mm' => '19.5 mm', 'measured_with' => 'caliper'],
+            'spool' => [
+                'ratings_text' => '0.25/240 0.30/170',
+                'lip_diameter_mm' => '46.2 mm',
+                'arbor_diameter_mm' => '31 mm',
+                'traverse_mm' => '19.5 mm',
+                'measured_with' => 'caliper',
+            ],
             'main' => ['material' => 'braid', 'size' => '0.16 mm', 'length_m' => '150 m'],
             'backing' => ['material' => 'mono', 'size' => '0.30 mm'],
             'learnt' => $learnt,
@@ -160,14 +236,36 @@ final class LogTest extends TestCase
         self::assertLessThan(0.6 * $before['half_m'], $after['half_m']);
         self::assertEqualsWithDelta($before['solved']['length_m'], $after['before_learning']['length_m'], 1e-6);
         // the plan's band is that of the whole covariance, as "learn" itself has it
-        $spool = ['ratings_text' => '0.25/240 0.30/170', 'lip_diameter_mm' => 46.2, 'arbor_diameter_mm' => 31, 'traverse_mm' => 19.5, 'geometry_sd' => 0.04];
-        $fill = ['spool' => 's', 'layers' => [['line' => 'n', 'length_m' => 110], ['line' => 'b', 'length_m' => 150]], 'gap_mm' => 2.4, 'readings' => 3];
+        $spool = [
+            'ratings_text' => '0.25/240 0.30/170',
+            'lip_diameter_mm' => 46.2,
+            'arbor_diameter_mm' => 31,
+            'traverse_mm' => 19.5,
+            'geometry_sd' => 0.04,
+        ];
+        $fill = [
+            'spool' => 's',
+            'layers' => [['line' => 'n', 'length_m' => 110], ['line' => 'b', 'length_m' => 150]],
+            'gap_mm' => 2.4,
+            'readings' => 3,
+        ];
         $whole = $this->ask('POST', '/api/compute/{name}', [
-            'spools' => ['s' => $spool], 'lines' => ['n' => ['material' => 'mono', 'diameter_mm' => 0.30], 'b' => ['material' => 'braid', 'diameter_mm' => 0.16]],
+            'spools' => ['s' => $spool], 'lines' => [
+                'n' => ['material' => 'mono', 'diameter_mm' => 0.30],
+                'b' => ['material' => 'braid', 'diameter_mm' => 0.16],
+            ],
             'fills' => [$fill, $fill, $fill],
-            'plan' => ['spool' => 's', 'gap_mm' => 1.6, 'layers' => [['line' => 'n', 'length_m' => null], ['line' => 'b', 'length_m' => 150]]],
+            'plan' => [
+                'spool' => 's',
+                'gap_mm' => 1.6,
+                'layers' => [['line' => 'n', 'length_m' => null], ['line' => 'b', 'length_m' => 150]],
+            ],
         ], 'learn')['plan'];
-        self::assertEqualsWithDelta([$whole['length_m'], $whole['high_m']], [$after['solved']['length_m'], $after['solved']['high_m']], 0.02);
+        self::assertEqualsWithDelta(
+            [$whole['length_m'], $whole['high_m']],
+            [$after['solved']['length_m'], $after['solved']['high_m']],
+            0.02,
+        );
         // left out, it is still there, and says nothing
         $this->say(['what' => 'level', 'gap' => '2.4 mm', 'readings' => 3, 'counts' => false, 'corrects' => $entry['id'] ?? '']);
         $found = $this->ask('GET', '/api/learnt');
@@ -179,7 +277,13 @@ final class LogTest extends TestCase
 
     public function testAFigureThatCannotBeIsNamed(): void
     {
-        foreach ([['what' => 'level', 'gap' => 'deep'], ['what' => 'fished', 'cast' => '3 kg'], ['what' => 'lost', 'metres' => ''], ['what' => 'lost', 'metres' => '9000 m'], ['what' => 'fished', 'hours' => '200']] as $wrong) {
+        foreach ([
+            ['what' => 'level', 'gap' => 'deep'],
+            ['what' => 'fished', 'cast' => '3 kg'],
+            ['what' => 'lost', 'metres' => ''],
+            ['what' => 'lost', 'metres' => '9000 m'],
+            ['what' => 'fished', 'hours' => '200'],
+        ] as $wrong) {
             $answer = $this->ask('POST', '/api/spools/{id}/entries', ['id' => (string) Str::uuid()] + $wrong, $this->spool, 422);
             self::assertSame(array_keys($wrong)[1], $answer['error']['field'], json_encode($answer['error'], JSON_THROW_ON_ERROR));
         }
@@ -208,7 +312,12 @@ final class LogTest extends TestCase
         // the upper end of the band is reserved, and a little for knots
         self::assertGreaterThan($day['jobs'][0]['backing_high_m'], array_column($day['cuts'], 'length_m', 'part')['backing']);
         self::assertGreaterThan($day['jobs'][0]['backing_m'], $day['jobs'][0]['backing_high_m']);
-        $own = $this->ask('POST', '/api/fillers', ['line' => $this->braid, 'event' => (string) Str::uuid(), 'full_length' => '300 m'], status: 201)['id'];
+        $own = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $this->braid, 'event' => (string) Str::uuid(), 'full_length' => '300 m'],
+            status: 201,
+        )['id'];
         self::assertSame(0, (int) $this->ask('POST', '/api/day', ['jobs' => [$wish]])['cost']);
         $not = ['job' => "spool:$this->spool", 'part' => 'main', 'source' => "filler:$own"];
         self::assertSame(31, (int) $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]])['cost']);
@@ -222,7 +331,14 @@ final class LogTest extends TestCase
         self::assertSame([], $this->ask('GET', '/api/calendar'));
         $made = $this->ask('POST', '/api/calendar', status: 201);
         $text = (string) $this->get($made['path'])->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
-        self::assertSame($this->care()['due_on'], preg_match('/UID:undro-due_on.*?DTSTART;VALUE=DATE:(\d{4})(\d{2})(\d{2})/s', $text, $found) === 1 ? "$found[1]-$found[2]-$found[3]" : '');
+        self::assertSame(
+            $this->care()['due_on'],
+            preg_match(
+                '/UID:undro-due_on.*?DTSTART;VALUE=DATE:(\d{4})(\d{2})(\d{2})/s',
+                $text,
+                $found,
+            ) === 1 ? "$found[1]-$found[2]-$found[3]" : '',
+        );
         foreach (explode("\r\n", $text) as $line) {
             self::assertLessThanOrEqual(75, strlen($line));
         }
@@ -230,7 +346,10 @@ final class LogTest extends TestCase
         $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->get($made['path'])->assertOk();
         $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->get('/calendar/' . str_repeat('a', 40) . '.ics')->assertNotFound();
         $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1']);
-        self::assertStringNotContainsString(basename($made['path'], '.ics'), json_encode(DB::table('calendar_keys')->get(), JSON_THROW_ON_ERROR));
+        self::assertStringNotContainsString(
+            basename($made['path'], '.ics'),
+            json_encode(DB::table('calendar_keys')->get(), JSON_THROW_ON_ERROR),
+        );
         $this->ask('DELETE', '/api/calendar/{id}', id: $made['id']);
         $this->get($made['path'])->assertNotFound();
     }
@@ -238,7 +357,10 @@ final class LogTest extends TestCase
     public function testTheLogGoesOutAsATable(): void
     {
         $this->say(['what' => 'fished', 'words' => 'with, a comma and "marks"']);
-        $rows = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", (string) $this->get('/api/data/log')->assertOk()->getContent())));
+        $rows = array_map(
+            static fn(string $line): array => str_getcsv($line, escape: ''),
+            array_filter(explode("\n", (string) $this->get('/api/data/log')->assertOk()->getContent())),
+        );
         self::assertContains('with, a comma and "marks"', end($rows) ?: []);
         self::assertCount(count($rows[0]), end($rows) ?: []);
         self::assertContains('150', array_column($rows, (int) array_search('metres', $rows[0], true)));
@@ -266,7 +388,17 @@ final class LogTest extends TestCase
     private function wound(string $when, int $backing, int $main): void
     {
         $onto = ['kind' => 'spool', 'id' => $this->spool];
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'bought', 'happened_at' => '2026-02-01T10:00:00Z', 'counts' => [['at' => ['kind' => 'filler', 'id' => $this->filler], 'length_m' => 1000, 'line' => $this->nylon]]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            [
+                'id' => (string) Str::uuid(),
+                'kind' => 'bought',
+                'happened_at' => '2026-02-01T10:00:00Z',
+                'counts' => [['at' => ['kind' => 'filler', 'id' => $this->filler], 'length_m' => 1000, 'line' => $this->nylon]],
+            ],
+            status: 201,
+        );
         $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'happened_at' => $when, 'moves' => [
             ['from' => ['kind' => 'filler', 'id' => $this->filler], 'to' => $onto, 'length_m' => $backing, 'line' => $this->nylon],
             ['from' => ['kind' => 'shop'], 'to' => $onto, 'length_m' => $main, 'line' => $this->braid],

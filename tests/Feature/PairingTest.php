@@ -68,7 +68,10 @@ final class PairingTest extends TestCase
         for ($guess = 0; $guess < 5; ++$guess) {
             $this->phone('POST', '/pair', ['code' => 'WRONGONE'], from: '198.51.100.66')->assertStatus(422);
         }
-        self::assertGreaterThan(0, (int) $this->phone('POST', '/pair', ['code' => $code], from: '198.51.100.66')->assertStatus(429)->headers->get('Retry-After'));
+        self::assertGreaterThan(
+            0,
+            (int) $this->phone('POST', '/pair', ['code' => $code], from: '198.51.100.66')->assertStatus(429)->headers->get('Retry-After'),
+        );
         self::assertSame($code, $this->ask('GET', '/api/pairing')['code'], 'a stranger has used up the code');
         $this->enter($code);
         $this->travel(6)->minutes();
@@ -79,7 +82,17 @@ final class PairingTest extends TestCase
     {
         $this->lan();
         $before = DB::table('cache')->count();
-        foreach (['/', '/plan', '/api/reels', '/pair', '/pair/ABCD', '/build/assets/main.js', '/up', '/calendar/' . str_repeat('a', 40) . '.ics', '/nothing'] as $path) {
+        foreach ([
+            '/',
+            '/plan',
+            '/api/reels',
+            '/pair',
+            '/pair/ABCD',
+            '/build/assets/main.js',
+            '/up',
+            '/calendar/' . str_repeat('a', 40) . '.ics',
+            '/nothing',
+        ] as $path) {
             $answer = $this->phone('GET', $path);
             self::assertContains($answer->getStatusCode(), [200, 302, 401, 404], $path);
             self::assertSame([], $answer->headers->getCookies(), "$path begins a session for a stranger");
@@ -89,7 +102,13 @@ final class PairingTest extends TestCase
             $this->phone('POST', '/pair', ['code' => "WRONG$guess"]);
         }
         self::assertLessThanOrEqual($before + 2, DB::table('cache')->count(), 'what is counted takes room for each try');
-        $this->phone('POST', '/pair', ['code' => 'ABCDEFGH'], from: '198.51.100.9', headers: ['HTTP_ORIGIN' => 'http://elsewhere.example'])->assertStatus(403);
+        $this->phone(
+            'POST',
+            '/pair',
+            ['code' => 'ABCDEFGH'],
+            from: '198.51.100.9',
+            headers: ['HTTP_ORIGIN' => 'http://elsewhere.example'],
+        )->assertStatus(403);
     }
 
     public function testAPhoneShutOutTakesItsCalendarWithIt(): void
@@ -109,8 +128,18 @@ final class PairingTest extends TestCase
         $this->lan();
         $token = $this->enter($this->ask('GET', '/api/pairing')['code']);
         $this->app?->forgetScopedInstances();
-        $this->call('GET', 'http://192.0.2.2/api/reels', cookies: ['undro_device' => $token], server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'])->assertOk();
-        $this->call('GET', 'http://192.0.2.2/api/reels', cookies: ['undro_device' => 'another'], server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'])->assertStatus(401);
+        $this->call(
+            'GET',
+            'http://192.0.2.2/api/reels',
+            cookies: ['undro_device' => $token],
+            server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'],
+        )->assertOk();
+        $this->call(
+            'GET',
+            'http://192.0.2.2/api/reels',
+            cookies: ['undro_device' => 'another'],
+            server: self::PHONE + ['HTTP_ACCEPT' => 'application/json'],
+        )->assertStatus(401);
     }
 
     public function testAnOldCodeIsNoCode(): void
@@ -144,7 +173,10 @@ final class PairingTest extends TestCase
 
     private function enter(string $code): string
     {
-        $cookie = $this->phone('POST', '/pair', ['code' => $code])->assertRedirect('/wind')->getCookie(OwnCookies::name(OwnCookies::DEVICE), false);
+        $cookie = $this->phone('POST', '/pair', ['code' => $code])->assertRedirect('/wind')->getCookie(
+            OwnCookies::name(OwnCookies::DEVICE),
+            false,
+        );
         self::assertTrue($cookie?->isHttpOnly());
         self::assertSame('strict', $cookie?->getSameSite());
 
@@ -157,11 +189,27 @@ final class PairingTest extends TestCase
      *
      * @return TestResponse<Response>
      */
-    private function phone(string $verb, string $path, array $body = [], ?string $token = null, ?string $host = null, string $from = self::PHONE['REMOTE_ADDR'], array $headers = []): TestResponse
-    {
-        $host ??= config()->boolean('undro.lan') || !str_starts_with($path, '/pair') || $verb !== 'GET' ? (config()->boolean('undro.lan') ? '192.0.2.2' : '127.0.0.1') : '192.0.2.2';
+    private function phone(
+        string $verb,
+        string $path,
+        array $body = [],
+        ?string $token = null,
+        ?string $host = null,
+        string $from = self::PHONE['REMOTE_ADDR'],
+        array $headers = [],
+    ): TestResponse {
+        $host ??= config()->boolean('undro.lan') || !str_starts_with($path, '/pair') || $verb !== 'GET'
+            ? (config()->boolean('undro.lan') ? '192.0.2.2' : '127.0.0.1')
+            : '192.0.2.2';
         $this->app?->forgetScopedInstances();
 
-        return $this->call($verb, "http://$host$path", $body, $token === null ? [] : [OwnCookies::name(OwnCookies::DEVICE) => $token], [], ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json'] + $headers);
+        return $this->call(
+            $verb,
+            "http://$host$path",
+            $body,
+            $token === null ? [] : [OwnCookies::name(OwnCookies::DEVICE) => $token],
+            [],
+            ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json'] + $headers,
+        );
     }
 }

@@ -55,8 +55,16 @@ final class ResourcesTest extends TestCase
         $reel = $this->reel();
         $now = $this->ask('PATCH', '/api/reels/{id}', ['mono_range' => '8–14 lb', 'braid_range' => 'PE 0.8-1.5'], $reel['id']);
         self::assertSame(['8–14 lb', 'PE 0.8-1.5'], [$now['mono_range'], $now['braid_range']]);
-        self::assertSame('mono_range', $this->ask('PATCH', '/api/reels/{id}', ['mono_range' => '14-8 lb'], $reel['id'], 422)['error']['field']);
-        $rod = $this->ask('POST', '/api/rods', ['name' => 'Stick', 'line_max' => '20 lb', 'braid_range' => '10-30 lb', 'max_drag' => '4 kg'], status: 201);
+        self::assertSame(
+            'mono_range',
+            $this->ask('PATCH', '/api/reels/{id}', ['mono_range' => '14-8 lb'], $reel['id'], 422)['error']['field'],
+        );
+        $rod = $this->ask(
+            'POST',
+            '/api/rods',
+            ['name' => 'Stick', 'line_max' => '20 lb', 'braid_range' => '10-30 lb', 'max_drag' => '4 kg'],
+            status: 201,
+        );
         self::assertSame(['10-30 lb', '4 kg'], [$rod['braid_range'], $rod['max_drag']]);
     }
 
@@ -65,8 +73,16 @@ final class ResourcesTest extends TestCase
         $this->seed(DemoSeeder::class);
         $angler = $this->ask('GET', '/api/anglers')[0];
         $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['soak' => 'after']]], $angler['id']);
-        $now = $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['full' => 'eighth']], 'pace_turns_per_min' => 80], $angler['id']);
-        self::assertEquals(['soak' => 'after', 'full' => 'eighth'], array_intersect_key($now['habits']['schools'], ['soak' => 1, 'full' => 1]));
+        $now = $this->ask(
+            'PATCH',
+            '/api/anglers/{id}',
+            ['habits' => ['schools' => ['full' => 'eighth']], 'pace_turns_per_min' => 80],
+            $angler['id'],
+        );
+        self::assertEquals(
+            ['soak' => 'after', 'full' => 'eighth'],
+            array_intersect_key($now['habits']['schools'], ['soak' => 1, 'full' => 1]),
+        );
         self::assertEquals(80, $now['pace_turns_per_min']);
         $this->ask('PATCH', '/api/anglers/{id}', ['habits' => ['schools' => ['soak' => 'tea']]], $angler['id'], 422);
     }
@@ -84,7 +100,11 @@ final class ResourcesTest extends TestCase
         $of = $this->getJson("/api/events?filler={$filler['id']}")->json();
         self::assertIsArray($of);
         foreach ($of as $event) {
-            $places = [...array_column($event['moves'], 'from'), ...array_column($event['moves'], 'to'), ...array_column($event['counts'], 'at')];
+            $places = [
+                ...array_column($event['moves'], 'from'),
+                ...array_column($event['moves'], 'to'),
+                ...array_column($event['counts'], 'at'),
+            ];
             self::assertContains(['kind' => 'filler', 'id' => $filler['id']], $places);
         }
     }
@@ -116,7 +136,11 @@ final class ResourcesTest extends TestCase
         $usual = $spool['picture']['shape']['arbor_thin_mm'];
         $now = $this->ask('PATCH', '/api/spools/{id}', ['measures' => ['rated_gap' => '1/8 in']], $spool['id']);
         self::assertSame('1/8 in', $now['measures']['rated_gap']);
-        self::assertLessThan($usual, $now['picture']['shape']['arbor_thin_mm'], 'a deeper full level leaves a thinner arbor for the same line');
+        self::assertLessThan(
+            $usual,
+            $now['picture']['shape']['arbor_thin_mm'],
+            'a deeper full level leaves a thinner arbor for the same line',
+        );
     }
 
     public function testASpoolWhoseFiguresContradictEachOtherIsKeptAndSaysSo(): void
@@ -141,7 +165,10 @@ final class ResourcesTest extends TestCase
         self::assertEquals($spool, $this->ask('GET', '/api/spools/{id}', id: $spool['id']), 'nothing of a refused change may stay');
         $this->ask('POST', '/api/reels', ['name' => '', 'kind' => 'spinning'], status: 422);
         $this->ask('POST', '/api/reels', ['name' => str_repeat('x', 81), 'kind' => 'spinning'], status: 422);
-        self::assertSame('max_drag', $this->ask('POST', '/api/reels', ['name' => 'x', 'kind' => 'spinning', 'max_drag' => '3 m'], status: 422)['error']['field']);
+        self::assertSame(
+            'max_drag',
+            $this->ask('POST', '/api/reels', ['name' => 'x', 'kind' => 'spinning', 'max_drag' => '3 m'], status: 422)['error']['field'],
+        );
         $this->ask('GET', '/api/reels/{id}', id: 999, status: 404);
     }
 
@@ -159,17 +186,32 @@ final class ResourcesTest extends TestCase
     public function testAFillerBringsItsLineThroughTheLog(): void
     {
         $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201);
-        $filler = $this->ask('POST', '/api/fillers', ['line' => $line['id'], 'full_length' => '300 yd', 'left' => '200 yd', 'price' => '31', 'event' => (string) Str::uuid()], status: 201);
+        $filler = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $line['id'], 'full_length' => '300 yd', 'left' => '200 yd', 'price' => '31', 'event' => (string) Str::uuid()],
+            status: 201,
+        );
         self::assertEqualsWithDelta(182.88, $filler['left_m'], 1e-6);
         self::assertSame(1, DB::table('events')->where('kind', 'bought')->count());
-        $problem = $this->ask('POST', '/api/fillers', ['line' => $line['id'], 'full_length' => '100 m', 'left' => '200 m', 'event' => (string) Str::uuid()], status: 422);
+        $problem = $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $line['id'], 'full_length' => '100 m', 'left' => '200 m', 'event' => (string) Str::uuid()],
+            status: 422,
+        );
         self::assertSame('left', $problem['error']['field']);
         self::assertCount(1, $this->ask('GET', '/api/fillers'), 'the refused filler is gone whole');
     }
 
     public function testARodIsKeptAsTyped(): void
     {
-        $rod = $this->ask('POST', '/api/rods', ['name' => 'Wand', 'length' => '6 ft', 'line_min' => '4 lb', 'line_max' => '4 kg'], status: 201);
+        $rod = $this->ask(
+            'POST',
+            '/api/rods',
+            ['name' => 'Wand', 'length' => '6 ft', 'line_min' => '4 lb', 'line_max' => '4 kg'],
+            status: 201,
+        );
         self::assertSame('6 ft', $rod['length']);
         self::assertEqualsWithDelta(1.8288, DB::table('rods')->value('length_m'), 1e-9);
         self::assertEqualsWithDelta(17.79, DB::table('rods')->value('line_min_n'), 0.01);
@@ -184,7 +226,10 @@ final class ResourcesTest extends TestCase
         $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201);
         $reel = $this->reel();
         $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'moves' => [[
-            'from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $reel['spools'][0]['id']], 'length_m' => '100 yd', 'line' => $line['id'],
+            'from' => ['kind' => 'unseen'], 'to' => [
+                'kind' => 'spool',
+                'id' => $reel['spools'][0]['id'],
+            ], 'length_m' => '100 yd', 'line' => $line['id'],
         ]]], status: 201);
         $this->ask('PATCH', '/api/lines/{id}', ['archived' => true], $line['id']);
         self::assertSame([], $this->ask('GET', '/api/lines'));
@@ -193,7 +238,12 @@ final class ResourcesTest extends TestCase
 
     public function testAPlanForAReelThatIsGoneStillOpens(): void
     {
-        $plan = $this->ask('POST', '/api/plans', ['name' => 'Old', 'draft' => ['reel' => '999', 'spool' => 'nonsense', 'stamp' => '0.25/200']], status: 201);
+        $plan = $this->ask(
+            'POST',
+            '/api/plans',
+            ['name' => 'Old', 'draft' => ['reel' => '999', 'spool' => 'nonsense', 'stamp' => '0.25/200']],
+            status: 201,
+        );
         self::assertNull($plan['reel']);
         self::assertSame('0.25/200', $this->ask('PATCH', '/api/plans/{id}', ['name' => 'Older'], $plan['id'])['draft']['stamp']);
     }
@@ -201,7 +251,13 @@ final class ResourcesTest extends TestCase
     public function testAPlanComesBackAsItWasTyped(): void
     {
         $reel = $this->reel();
-        $draft = ['reel' => (string) $reel['id'], 'spool' => (string) $reel['spools'][0]['id'], 'stamp' => '0.25/200', 'mainSize' => 'PE 1,2', 'mainLength' => '150 yd'];
+        $draft = [
+            'reel' => (string) $reel['id'],
+            'spool' => (string) $reel['spools'][0]['id'],
+            'stamp' => '0.25/200',
+            'mainSize' => 'PE 1,2',
+            'mainLength' => '150 yd',
+        ];
         $plan = $this->ask('POST', '/api/plans', ['name' => 'Spring', 'draft' => $draft], status: 201);
         self::assertSame($draft, $this->ask('GET', '/api/plans/{id}', id: $plan['id'])['draft']);
         self::assertSame($reel['id'], $plan['reel']);
@@ -214,7 +270,12 @@ final class ResourcesTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         [$orla] = $this->ask('GET', '/api/anglers');
-        $now = $this->ask('PATCH', '/api/anglers/{id}', ['units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'], 'habits' => ['long_cast' => true, 'beginner' => false]], $orla['id']);
+        $now = $this->ask(
+            'PATCH',
+            '/api/anglers/{id}',
+            ['units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'], 'habits' => ['long_cast' => true, 'beginner' => false]],
+            $orla['id'],
+        );
         self::assertSame('yd', $now['units']['length']);
         self::assertTrue($now['habits']['long_cast']);
         $this->json('PATCH', "/api/anglers/{$orla['id']}", ['units' => ['length' => 'furlong']])->assertStatus(422);
@@ -250,7 +311,11 @@ final class ResourcesTest extends TestCase
     {
         return $this->ask('POST', '/api/reels', [
             'name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5,2', 'max_drag' => '17.6 lb',
-            'spool' => ['stamp' => '0.25/200', 'measures' => ['lip_diameter' => '1.8 in', 'traverse' => '17 mm'], 'measured_with' => 'caliper'],
+            'spool' => [
+                'stamp' => '0.25/200',
+                'measures' => ['lip_diameter' => '1.8 in', 'traverse' => '17 mm'],
+                'measured_with' => 'caliper',
+            ],
         ], status: 201);
     }
 }

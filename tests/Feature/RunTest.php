@@ -25,7 +25,17 @@ final class RunTest extends TestCase
         $this->braid = $this->ask('POST', '/api/lines', ['name' => 'Over', 'material' => 'braid', 'size' => '0.16'], status: 201)['id'];
         $this->nylonFiller = $this->filler($this->nylon, '300 m');
         $this->braidFiller = $this->filler($this->braid, '300 m');
-        $reel = $this->ask('POST', '/api/reels', ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2', 'spool' => ['measures' => ['lip_diameter' => '50', 'arbor_diameter' => '30', 'traverse' => '15']]], status: 201);
+        $reel = $this->ask(
+            'POST',
+            '/api/reels',
+            [
+                'name' => 'Skerry',
+                'kind' => 'spinning',
+                'gear_ratio' => '5.2',
+                'spool' => ['measures' => ['lip_diameter' => '50', 'arbor_diameter' => '30', 'traverse' => '15']],
+            ],
+            status: 201,
+        );
         $this->reel = $reel['id'];
         $this->spool = $reel['spools'][0]['id'];
     }
@@ -35,22 +45,46 @@ final class RunTest extends TestCase
         $id = $this->begin();
         $other = $this->begin();
         $mark = (string) Str::uuid();
-        $tell = fn(string $run, array $what, int $status): array => $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$what]], $run, $status);
+        $tell = fn(string $run, array $what, int $status): array => $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            ['marks' => [$what]],
+            $run,
+            $status,
+        );
         self::assertSame('marks.0.id', $tell($id, ['kind' => 'note', 'words' => 'no id'], 422)['error']['field']);
         $tell($id, ['id' => $mark, 'kind' => 'note', 'words' => 'first'], 200);
         $tell($id, ['id' => $mark, 'kind' => 'note', 'words' => 'first'], 200);
         self::assertSame(1, DB::table('run_marks')->where('uuid', $mark)->count(), 'told again it changes nothing');
         // the id of something else is refused, never dropped in silence
         foreach ([[$other, 'note'], [$id, 'tension']] as [$run, $kind]) {
-            self::assertStringContainsString('something else', $tell($run, ['id' => $mark, 'kind' => $kind, 'tension' => 'firm'], 422)['detail']);
+            self::assertStringContainsString(
+                'something else',
+                $tell($run, ['id' => $mark, 'kind' => $kind, 'tension' => 'firm'], 422)['detail'],
+            );
         }
         $bought = DB::table('events')->where('kind', 'bought')->value('uuid');
         $tell($id, ['id' => $bought, 'kind' => 'note', 'words' => 'x'], 422);
-        $line = ['id' => $mark, 'kind' => 'bought', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'filler', 'id' => $this->nylonFiller], 'length_m' => 1, 'line' => $this->nylon]]];
+        $line = [
+            'id' => $mark,
+            'kind' => 'bought',
+            'moves' => [
+                [
+                    'from' => ['kind' => 'shop'],
+                    'to' => ['kind' => 'filler', 'id' => $this->nylonFiller],
+                    'length_m' => 1,
+                    'line' => $this->nylon,
+                ],
+            ],
+        ];
         self::assertSame($bought, $this->ask('POST', '/api/events', ['id' => $bought] + $line)['id']);
         $this->ask('POST', '/api/events', ['id' => $bought, 'kind' => 'lost'] + $line, status: 422);
         $this->ask('POST', '/api/fillers', ['line' => $this->braid, 'full_length' => '100 m', 'event' => $bought], status: 422);
-        self::assertSame($this->nylonFiller, $this->ask('POST', '/api/fillers', ['line' => $this->nylon, 'full_length' => '100 m', 'event' => $bought])['id'], 'no second, empty filler');
+        self::assertSame(
+            $this->nylonFiller,
+            $this->ask('POST', '/api/fillers', ['line' => $this->nylon, 'full_length' => '100 m', 'event' => $bought])['id'],
+            'no second, empty filler',
+        );
         $empty = ['line' => $this->nylon, 'full_length' => '100 m', 'left' => '0 m', 'event' => (string) Str::uuid()];
         self::assertSame($this->ask('POST', '/api/fillers', $empty, status: 201)['id'], $this->ask('POST', '/api/fillers', $empty)['id']);
         $this->ask('POST', '/api/events', ['id' => $self = (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $self], status: 422);
@@ -90,10 +124,24 @@ final class RunTest extends TestCase
     {
         $id = $this->begin();
         $run = $this->upTo($id, 'wind.0');
-        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.0']);
+        $this->mark(
+            $id,
+            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
+            ['kind' => 'stopped', 'stop' => 'at_mark'],
+            ['kind' => 'done', 'step' => 'wind.0'],
+        );
         $run = $this->upTo($id, 'wind.1');
-        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.1']);
-        $this->mark($id, ['kind' => 'depth', 'depths' => [['mm' => '1.8 mm'], ['mm' => '2.0 mm'], ['mm' => '1.9 mm']]], ['kind' => 'finished']);
+        $this->mark(
+            $id,
+            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
+            ['kind' => 'stopped', 'stop' => 'at_mark'],
+            ['kind' => 'done', 'step' => 'wind.1'],
+        );
+        $this->mark(
+            $id,
+            ['kind' => 'depth', 'depths' => [['mm' => '1.8 mm'], ['mm' => '2.0 mm'], ['mm' => '1.9 mm']]],
+            ['kind' => 'finished'],
+        );
         $level = $this->ask('GET', '/api/log', ['kind' => 'measured'])['entries'][0]['level'];
         self::assertEqualsWithDelta(1.9, $level['gap_mm'], 1e-9);
         self::assertSame(3, $level['readings']);
@@ -111,14 +159,27 @@ final class RunTest extends TestCase
         $run = $this->mark($id, ['kind' => 'left']);
         self::assertSame('left', $run['state']['over']);
         self::assertEqualsWithDelta($run['state']['layers'][0]['wound_m'], $this->contents()[0]['length_m'], 1e-6);
-        $problem = $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 1]]], $id, 422);
+        $problem = $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 1]]],
+            $id,
+            422,
+        );
         self::assertStringContainsString('over', $problem['detail']);
     }
 
     public function testAFillerThatEndsEarlyIsEmptyAndTheLayerGoesOnFromAnother(): void
     {
         $short = $this->filler($this->nylon, '300 m', '40 m');
-        $id = $this->begin(['sources' => ['backing' => ['line' => $this->nylon, 'filler' => $short], 'main' => ['line' => $this->braid, 'filler' => $this->braidFiller]]]);
+        $id = $this->begin(
+            [
+                'sources' => [
+                    'backing' => ['line' => $this->nylon, 'filler' => $short],
+                    'main' => ['line' => $this->braid, 'filler' => $this->braidFiller],
+                ],
+            ],
+        );
         $this->upTo($id, 'wind.0');
         $run = $this->mark($id, ['kind' => 'turns', 'turns' => 100], ['kind' => 'stopped', 'stop' => 'filler_out']);
         $on = $run['state']['layers'][0]['wound_m'];
@@ -164,7 +225,12 @@ final class RunTest extends TestCase
         $this->upTo($id, 'wind.0');
         $mark = ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 25];
         $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark]], $id);
-        $run = $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark, ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5]]], $id);
+        $run = $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            ['marks' => [$mark, ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5]]],
+            $id,
+        );
         self::assertEqualsWithDelta(30, $run['state']['progress']['turns'], 1e-9);
         self::assertEquals($run, $this->ask('GET', '/api/runs/{uuid}', id: $id));
     }
@@ -180,7 +246,23 @@ final class RunTest extends TestCase
 
     public function testOldLineComesOffFirstAndIsTakenBackWithTheRest(): void
     {
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'moves' => [['from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 90, 'line' => $this->nylon]]], status: 201);
+        $this->ask(
+            'POST',
+            '/api/events',
+            [
+                'id' => (string) Str::uuid(),
+                'kind' => 'found_on_spool',
+                'moves' => [
+                    [
+                        'from' => ['kind' => 'unseen'],
+                        'to' => ['kind' => 'spool', 'id' => $this->spool],
+                        'length_m' => 90,
+                        'line' => $this->nylon,
+                    ],
+                ],
+            ],
+            status: 201,
+        );
         $id = $this->begin();
         self::assertSame('strip', $this->ask('GET', '/api/runs/{uuid}', id: $id)['state']['steps'][1]['id']);
         $this->mark($id, ['kind' => 'stripped', 'how' => 'off'], ['kind' => 'done', 'step' => 'strip']);
@@ -195,7 +277,12 @@ final class RunTest extends TestCase
         $events = DB::table('events')->count();
         $run = $this->upTo($id, 'wind.0');
         self::assertNotNull($run['truth']);
-        $run = $this->mark($id, ['kind' => 'tension', 'tension' => 'loose'], ['kind' => 'turns', 'turns' => 200], ['kind' => 'stopped', 'stop' => 'at_mark']);
+        $run = $this->mark(
+            $id,
+            ['kind' => 'tension', 'tension' => 'loose'],
+            ['kind' => 'turns', 'turns' => 200],
+            ['kind' => 'stopped', 'stop' => 'at_mark'],
+        );
         self::assertNotEqualsWithDelta($run['truth']['layers'][0]['counted_m'], $run['truth']['layers'][0]['real_m'], 0.01);
         self::assertCount(3, $run['truth']['readings_mm']);
         self::assertSame($events, DB::table('events')->count());
@@ -204,7 +291,18 @@ final class RunTest extends TestCase
     public function testWhatCannotHaveHappenedIsRefusedWhole(): void
     {
         $id = $this->begin();
-        $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5], ['id' => (string) Str::uuid(), 'kind' => 'done', 'step' => 'polish']]], $id, 422);
+        $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            [
+                'marks' => [
+                    ['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 5],
+                    ['id' => (string) Str::uuid(), 'kind' => 'done', 'step' => 'polish'],
+                ],
+            ],
+            $id,
+            422,
+        );
         self::assertSame(0, DB::table('run_marks')->count());
         $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'sung']]], $id, 422);
         $this->ask('GET', '/api/runs/{uuid}', id: (string) Str::uuid(), status: 404);
@@ -213,7 +311,13 @@ final class RunTest extends TestCase
     public function testADepthThatTheSpoolHasNotLeavesNoMarkBehind(): void
     {
         $id = $this->begin();
-        $tell = fn(array $mark, int $status): array => $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => [$mark + ['id' => (string) Str::uuid()]]], $id, $status);
+        $tell = fn(array $mark, int $status): array => $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            ['marks' => [$mark + ['id' => (string) Str::uuid()]]],
+            $id,
+            $status,
+        );
         foreach (['check', 'look_over', 'mount'] as $step) {
             $tell(['kind' => 'done', 'step' => $step], 200);
         }
@@ -226,7 +330,12 @@ final class RunTest extends TestCase
 
     public function testAPlanThatDoesNotFitIsNotBegun(): void
     {
-        $problem = $this->ask('POST', '/api/runs', ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '3000 m']] + $this->plan()] + $this->body(), status: 422);
+        $problem = $this->ask(
+            'POST',
+            '/api/runs',
+            ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '3000 m']] + $this->plan()] + $this->body(),
+            status: 422,
+        );
         self::assertStringContainsString('does not fit', $problem['detail']);
     }
 
@@ -255,13 +364,33 @@ final class RunTest extends TestCase
     public function testStrippingCutsBackTurnsOverAndMovesOn(): void
     {
         foreach ([[60, $this->nylon], [100, $this->braid]] as [$metres, $line]) {
-            $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => $metres, 'line' => $line]]], status: 201);
+            $this->ask(
+                'POST',
+                '/api/events',
+                [
+                    'id' => (string) Str::uuid(),
+                    'kind' => 'wound',
+                    'moves' => [
+                        [
+                            'from' => ['kind' => 'shop'],
+                            'to' => ['kind' => 'spool', 'id' => $this->spool],
+                            'length_m' => $metres,
+                            'line' => $line,
+                        ],
+                    ],
+                ],
+                status: 201,
+            );
         }
         $this->strip(['how' => 'cut_back', 'metres' => '30 m']);
         self::assertEqualsWithDelta(70, $this->contents()[1]['length_m'], 1e-6);
         $this->strip(['how' => 'cut_back', 'metres' => '500 m'], 422);
         $this->strip(['how' => 'turn_over']);
-        self::assertSame([$this->braid, $this->nylon], array_map(static fn(array $piece): int => $piece['line']['id'], $this->contents()), 'what was on top lies on the arbor');
+        self::assertSame(
+            [$this->braid, $this->nylon],
+            array_map(static fn(array $piece): int => $piece['line']['id'], $this->contents()),
+            'what was on top lies on the arbor',
+        );
         $this->strip(['how' => 'onto_reel'], 422);
         $other = $this->ask('POST', '/api/spools', ['name' => 'spare', 'reels' => [$this->reel], 'stamp' => '0.25/200'], status: 201)['id'];
         $this->strip(['how' => 'onto_reel', 'to' => $other]);
@@ -290,7 +419,10 @@ final class RunTest extends TestCase
             'reel' => $this->reel,
             'spool' => $this->spool,
             'case' => $this->plan(),
-            'sources' => ['backing' => ['line' => $this->nylon, 'filler' => $this->nylonFiller], 'main' => ['line' => $this->braid, 'filler' => $this->braidFiller]],
+            'sources' => [
+                'backing' => ['line' => $this->nylon, 'filler' => $this->nylonFiller],
+                'main' => ['line' => $this->braid, 'filler' => $this->braidFiller],
+            ],
         ];
     }
 
@@ -312,7 +444,12 @@ final class RunTest extends TestCase
      */
     private function mark(string $run, array ...$marks): array
     {
-        return $this->ask('POST', '/api/runs/{uuid}/marks', ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, array_values($marks))], $run);
+        return $this->ask(
+            'POST',
+            '/api/runs/{uuid}/marks',
+            ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, array_values($marks))],
+            $run,
+        );
     }
 
     /** @return array<array-key, mixed> */
@@ -328,7 +465,12 @@ final class RunTest extends TestCase
 
     private function filler(int $line, string $length, string $left = ''): int
     {
-        return $this->ask('POST', '/api/fillers', ['line' => $line, 'full_length' => $length, 'left' => $left, 'event' => (string) Str::uuid()], status: 201)['id'];
+        return $this->ask(
+            'POST',
+            '/api/fillers',
+            ['line' => $line, 'full_length' => $length, 'left' => $left, 'event' => (string) Str::uuid()],
+            status: 201,
+        )['id'];
     }
 
     private function left(int $filler): float

@@ -32,10 +32,19 @@ final class SafetyTest extends TestCase
 
     public function testAWriteFromAnotherPageIsRefused(): void
     {
-        foreach ([['Origin' => 'http://evil.example'], ['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-site'], ['Origin' => 'null']] as $headers) {
+        foreach ([
+            ['Origin' => 'http://evil.example'],
+            ['Sec-Fetch-Site' => 'cross-site'],
+            ['Sec-Fetch-Site' => 'same-site'],
+            ['Origin' => 'null'],
+        ] as $headers) {
             $this->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'], $headers)->assertStatus(403);
         }
-        $this->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'], ['Origin' => 'http://127.0.0.1', 'Sec-Fetch-Site' => 'same-origin'])->assertStatus(201);
+        $this->postJson(
+            '/api/reels',
+            ['name' => 'x', 'kind' => 'spinning'],
+            ['Origin' => 'http://127.0.0.1', 'Sec-Fetch-Site' => 'same-origin'],
+        )->assertStatus(201);
     }
 
     public function testACalculatorIsForTheOwnPagesAndForScriptsHere(): void
@@ -73,8 +82,18 @@ final class SafetyTest extends TestCase
     public function testWhatCannotBeReadIsSaidEverywhereAndChangesNothing(string $body, int $status): void
     {
         $reel = $this->ask('POST', '/api/reels', ['name' => 'x', 'kind' => 'spinning'], status: 201);
-        foreach ([['PATCH', "/api/reels/{$reel['id']}"], ['POST', '/api/reels'], ['POST', '/api/lines'], ['PATCH', "/api/spools/{$reel['spools'][0]['id']}"]] as [$verb, $path]) {
-            $this->call($verb, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body)->assertStatus($status);
+        foreach ([
+            ['PATCH', "/api/reels/{$reel['id']}"],
+            ['POST', '/api/reels'],
+            ['POST', '/api/lines'],
+            ['PATCH', "/api/spools/{$reel['spools'][0]['id']}"],
+        ] as [$verb, $path]) {
+            $this->call(
+                $verb,
+                $path,
+                server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+                content: $body,
+            )->assertStatus($status);
         }
         if ($status === 400) {
             $this->call('POST', '/api/compute/fill', content: $body)->assertStatus(400);
@@ -84,7 +103,12 @@ final class SafetyTest extends TestCase
 
     public function testABodyIsNoLargerThanCanBeHeld(): void
     {
-        $send = fn(string $path, string $body, array $server = []): int => $this->call('POST', $path, server: $server + ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body)->getStatusCode();
+        $send = fn(string $path, string $body, array $server = []): int => $this->call(
+            'POST',
+            $path,
+            server: $server + ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+            content: $body,
+        )->getStatusCode();
         self::assertSame(413, $send('/api/reels', '{"name": "' . str_repeat('x', 1_000_001) . '"}'));
         self::assertSame(413, $send('/api/data/import', '{"text": 1}', ['HTTP_CONTENT_LENGTH' => '32000001']));
         self::assertSame(413, $send('/api/data/import', '[' . str_repeat('[1],', 500_000) . '[1]]'));
@@ -95,8 +119,15 @@ final class SafetyTest extends TestCase
     {
         // the framework lets tests pass without a token; a real run does not
         $this->app['env'] = 'production';
-        $this->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'])->assertStatus(419)->assertJsonPath('error.message', 'The page was open too long. Reload it and try again.');
-        $this->withSession(['_token' => 'known'])->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'], ['X-CSRF-TOKEN' => 'known'])->assertStatus(201);
+        $this->postJson('/api/reels', ['name' => 'x', 'kind' => 'spinning'])->assertStatus(419)->assertJsonPath(
+            'error.message',
+            'The page was open too long. Reload it and try again.',
+        );
+        $this->withSession(['_token' => 'known'])->postJson(
+            '/api/reels',
+            ['name' => 'x', 'kind' => 'spinning'],
+            ['X-CSRF-TOKEN' => 'known'],
+        )->assertStatus(201);
         $this->postJson('/api/compute/quantity', ['kind' => 'length', 'typed' => '3 m'])->assertOk();
     }
 

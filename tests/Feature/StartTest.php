@@ -67,7 +67,11 @@ final class StartTest extends TestCase
         foreach ((array) $pairing['urls'] as $url) {
             self::assertIsString($url);
             $from = preg_replace('~/pair/.*~', '', $url);
-            $answer = @file_get_contents("$from/api/reels", false, stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 5]]));
+            $answer = @file_get_contents(
+                "$from/api/reels",
+                false,
+                stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 5]]),
+            );
             self::assertStringContainsString('not let in', (string) $answer);
         }
         $state = '';
@@ -120,7 +124,13 @@ final class StartTest extends TestCase
     private function start(array $options, ?int &$port = null)
     {
         $log = "$this->data.log";
-        $process = proc_open(['setsid', './undro', 'start', '--data', $this->data, ...$options], [0 => ['file', '/dev/null', 'r'], 1 => ['file', $log, 'w'], 2 => ['file', $log, 'w']], $pipes, self::root(), self::environment());
+        $process = proc_open(
+            ['setsid', './undro', 'start', '--data', $this->data, ...$options],
+            [0 => ['file', '/dev/null', 'r'], 1 => ['file', $log, 'w'], 2 => ['file', $log, 'w']],
+            $pipes,
+            self::root(),
+            self::environment(),
+        );
         self::assertIsResource($process);
         $this->started[] = $process;
         for ($try = 0; $try < 300; ++$try) {
@@ -155,7 +165,13 @@ final class StartTest extends TestCase
      */
     private function run_(array $command): array
     {
-        $process = proc_open(['./undro', ...$command], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, self::root(), self::environment());
+        $process = proc_open(
+            ['./undro', ...$command],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+            $pipes,
+            self::root(),
+            self::environment(),
+        );
         self::assertIsResource($process);
         $said = (string) stream_get_contents($pipes[1]);
 

@@ -8,7 +8,9 @@ use PDO;
 use PHPUnit\Framework\TestCase;
 use Tests\Hard\Database;
 
-/** Many write at once: nobody is turned away, nothing is lost, nothing is written twice. For longer, with figures, in `./undro test hard`. */
+/**
+ * Many write at once: nobody is turned away, nothing is lost, nothing is written twice. For longer, with figures, in `./undro test hard`.
+ */
 final class TogetherTest extends TestCase
 {
     private static Database $shared;
@@ -36,13 +38,27 @@ final class TogetherTest extends TestCase
         self::assertSame([], array_diff(array_keys($written['statuses']), [200, 201]), (string) json_encode($written['statuses']));
         foreach ($written['saved'] as $table => $names) {
             $column = ['events' => 'uuid', 'run_marks' => 'uuid'][$table] ?? 'name';
-            self::assertSame([], array_diff($names, $this->database->column("select $column from $table")), "$table: answered as saved, and not there");
+            self::assertSame(
+                [],
+                array_diff($names, $this->database->column("select $column from $table")),
+                "$table: answered as saved, and not there",
+            );
         }
         self::assertSame(['ok'], $this->database->column('pragma integrity_check'));
         if (self::hard()) {
             $took = $written['took'];
             $p99 = $took[(int) (0.99 * count($took))];
-            fwrite(STDERR, sprintf("eight writers, 60 s: %d requests, median %.0f ms, p99 %.0f ms, longest %.0f ms, answered %s\n", count($took), 1000 * $took[intdiv(count($took), 2)], 1000 * $p99, 1000 * max($took), json_encode($written['statuses'])));
+            fwrite(
+                STDERR,
+                sprintf(
+                    "eight writers, 60 s: %d requests, median %.0f ms, p99 %.0f ms, longest %.0f ms, answered %s\n",
+                    count($took),
+                    1000 * $took[intdiv(count($took), 2)],
+                    1000 * $p99,
+                    1000 * max($took),
+                    json_encode($written['statuses']),
+                ),
+            );
             self::assertLessThan(2.0, $p99);
         }
     }
@@ -51,7 +67,10 @@ final class TogetherTest extends TestCase
     {
         $written = $this->database->write('same', self::hard() ? 10 : 1);
         self::assertSame([], $written['faults']);
-        foreach (['versions' => 'select version from reels order by name limit 1', 'habits' => 'select version from anglers order by id limit 1'] as $of => $sql) {
+        foreach ([
+            'versions' => 'select version from reels order by name limit 1',
+            'habits' => 'select version from anglers order by id limit 1',
+        ] as $of => $sql) {
             $seen = $written['saved'][$of] ?? [];
             self::assertGreaterThan(2, count($seen));
             self::assertSame($seen, array_unique($seen), "$of: a version was changed twice");
@@ -66,16 +85,33 @@ final class TogetherTest extends TestCase
         self::assertSame([], array_diff(array_keys($written['statuses']), [200, 201]), (string) json_encode($written['statuses']));
         $told = array_unique($written['saved']['fillers'] ?? []);
         self::assertNotSame([], $told);
-        self::assertSame(count($told), (int) $this->database->column("select count(*) from fillers where name like 'told %'")[0], 'a filler was made twice');
-        self::assertSame([], $this->database->column("select id from fillers where name like 'told %' and id not in (select to_id from event_moves where to_kind = 'filler')"), 'an empty filler was made');
-        self::assertSame([], $this->database->column('select length_m from line_packs group by line_product_id, length_m having count(*) > 1'), 'a pack stands twice');
+        self::assertSame(
+            count($told),
+            (int) $this->database->column("select count(*) from fillers where name like 'told %'")[0],
+            'a filler was made twice',
+        );
+        self::assertSame(
+            [],
+            $this->database->column(
+                "select id from fillers where name like 'told %' and id not in (select to_id from event_moves where to_kind = 'filler')",
+            ),
+            'an empty filler was made',
+        );
+        self::assertSame(
+            [],
+            $this->database->column('select length_m from line_packs group by line_product_id, length_m having count(*) > 1'),
+            'a pack stands twice',
+        );
     }
 
     public function testALookAtAnImportWaitsForNobodyAndATakingLetsOthersIn(): void
     {
         $rows = self::hard() ? 20_000 : 1500;
         $file = "{$this->database->data}/lines.csv";
-        file_put_contents($file, "name,material,size\n" . implode("\n", array_map(static fn(int $i): string => "Of a list $i,mono,0.3", range(1, $rows))));
+        file_put_contents(
+            $file,
+            "name,material,size\n" . implode("\n", array_map(static fn(int $i): string => "Of a list $i,mono,0.3", range(1, $rows))),
+        );
         $other = $this->database->pdo();
         $other->setAttribute(PDO::ATTR_ERRMODE, PDO::ERRMODE_EXCEPTION);
         $other->exec('BEGIN IMMEDIATE');
@@ -85,7 +121,11 @@ final class TogetherTest extends TestCase
         self::assertSame(0, $exit, $said);
         self::assertSame(['new' => $rows], (array) json_decode($said, true));
         $other->exec('ROLLBACK');
-        self::assertSame([0], array_map(intval(...), $this->database->column("select count(*) from line_products where name like 'Of a list%'")), 'a look writes nothing');
+        self::assertSame(
+            [0],
+            array_map(intval(...), $this->database->column("select count(*) from line_products where name like 'Of a list%'")),
+            'a look writes nothing',
+        );
         self::assertSame([], glob("{$this->database->data}/scratch-*") ?: []);
 
         // whoever waits for longer than a second fails
@@ -100,11 +140,28 @@ final class TogetherTest extends TestCase
             usleep(5_000);
         }
         $took = microtime(true) - $began;
-        self::assertSame(['new' => $rows], (array) json_decode((string) stream_get_contents($pipes[1]), true), (string) stream_get_contents($pipes[2]));
-        self::assertSame([$rows], array_map(intval(...), $this->database->column("select count(*) from line_products where name like 'Of a list%'")));
+        self::assertSame(
+            ['new' => $rows],
+            (array) json_decode((string) stream_get_contents($pipes[1]), true),
+            (string) stream_get_contents($pipes[2]),
+        );
+        self::assertSame(
+            [$rows],
+            array_map(intval(...), $this->database->column("select count(*) from line_products where name like 'Of a list%'")),
+        );
         self::assertSame(['Waited ' . (count($waited) - 1)], $this->database->column('select name from rods where id = 1'));
         if (self::hard()) {
-            fwrite(STDERR, sprintf("import of %d rows: look %.1f s, take %.1f s, others waited at most %.0f ms in %d writes\n", $rows, $looked, $took, 1000 * max($waited), count($waited)));
+            fwrite(
+                STDERR,
+                sprintf(
+                    "import of %d rows: look %.1f s, take %.1f s, others waited at most %.0f ms in %d writes\n",
+                    $rows,
+                    $looked,
+                    $took,
+                    1000 * max($waited),
+                    count($waited),
+                ),
+            );
         }
     }
 

@@ -12,7 +12,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Fuzz\Facts;
 use Tests\Fuzz\Operation;
 
-/** A database of each earlier state of Undro, as that state made its demo (tests/fixtures/upgrade, named by commit), is brought up to this one and loses nothing. */
+/**
+ * A database of each earlier state of Undro, as that state made its demo (tests/fixtures/upgrade, named by commit), is brought up to this
+ * one and loses nothing.
+ */
 final class UpgradeTest extends TestCase
 {
     private string $file;
@@ -62,7 +65,10 @@ final class UpgradeTest extends TestCase
             }
         }
         $document = (string) $this->getJson('/api/data')->content();
-        [$rows, $there] = Facts::elsewhere($document, fn(string $text): array => $this->postJson('/api/data/import', ['text' => $text, 'take' => true])->json('rows'));
+        [$rows, $there] = Facts::elsewhere(
+            $document,
+            fn(string $text): array => $this->postJson('/api/data/import', ['text' => $text, 'take' => true])->json('rows'),
+        );
         self::assertSame(['new'], array_values(array_unique(array_column($rows, 'state'))));
         self::assertSame(array_map(count(...), Facts::all()), array_map(count(...), $there));
     }
@@ -72,7 +78,10 @@ final class UpgradeTest extends TestCase
     {
         $database = new PDO("sqlite:$file", options: [PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
         $rows = [];
-        foreach ($database->query("select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '%caches' and name <> 'spool_states'")?->fetchAll(PDO::FETCH_COLUMN) ?: [] as $table) {
+        foreach ($database->query(
+            "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '%caches' and name <> "
+                . "'spool_states'",
+        )?->fetchAll(PDO::FETCH_COLUMN) ?: [] as $table) {
             $rows[$table] = $database->query("select * from $table order by rowid")?->fetchAll() ?: [];
         }
 

@@ -27,7 +27,10 @@ final class WatchedTest extends TestCase
         foreach ([1 => 'a worker', 0 => 'the first of them'] as $which => $who) {
             $server = $undro->server();
             posix_kill($server[$which], SIGKILL);
-            $undro->waitFor(static fn(): bool => array_intersect($undro->server(), $server) === [] && count($undro->server()) === count($server), 10);
+            $undro->waitFor(
+                static fn(): bool => array_intersect($undro->server(), $server) === [] && count($undro->server()) === count($server),
+                10,
+            );
             $undro->waitFor(static fn(): bool => $undro->get('lines')[0] === 200, 5);
             // the session goes on: what was queued in the browser is taken
             self::assertSame(201, $undro->post('lines', ['name' => "after $who", 'material' => 'mono', 'size' => '0.30'])[0]);

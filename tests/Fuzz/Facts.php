@@ -15,10 +15,27 @@ use Illuminate\Support\Facades\DB;
 final class Facts
 {
     /** What a document does not carry: what can be worked out again, and what lets a device or a calendar in here. */
-    private const NOT_CARRIED = ['migrations', 'accounts', 'cache', 'ledger_caches', 'answers', 'spool_states', 'paired_devices', 'pairing_codes', 'calendar_keys'];
+    private const NOT_CARRIED = [
+        'migrations',
+        'accounts',
+        'cache',
+        'ledger_caches',
+        'answers',
+        'spool_states',
+        'paired_devices',
+        'pairing_codes',
+        'calendar_keys',
+    ];
     private const NOT_COMPARED = ['id', 'account_id', 'created_at', 'updated_at', 'version'];
     /** What a column's number names. */
-    private const NAMES = ['angler_id' => 'anglers', 'reel_id' => 'reels', 'spool_id' => 'spools', 'line_product_id' => 'line_products', 'run_id' => 'runs', 'event_id' => 'events'];
+    private const NAMES = [
+        'angler_id' => 'anglers',
+        'reel_id' => 'reels',
+        'spool_id' => 'spools',
+        'line_product_id' => 'line_products',
+        'run_id' => 'runs',
+        'event_id' => 'events',
+    ];
 
     /** @return array<string, list<string>> rows as JSON, by table */
     public static function all(): array
@@ -31,7 +48,11 @@ final class Facts
             $keys[$table] = DB::table($table)->pluck('uuid', 'id')->all();
         }
         $facts = [];
-        foreach (DB::table('sqlite_master')->where('type', 'table')->where('name', 'not like', 'sqlite_%')->orderBy('name')->pluck('name') as $table) {
+        foreach (DB::table('sqlite_master')->where('type', 'table')->where(
+            'name',
+            'not like',
+            'sqlite_%',
+        )->orderBy('name')->pluck('name') as $table) {
             if (in_array($table, self::NOT_CARRIED, true)) {
                 continue;
             }

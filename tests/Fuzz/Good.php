@@ -20,7 +20,13 @@ final class Good
 {
     private const PLAN = [
         'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.5', 'gear_ratio' => '5.2'],
-        'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17', 'lay' => 'normal', 'measured_with' => 'caliper'],
+        'spool' => [
+            'ratings_text' => '0.25/200',
+            'lip_diameter_mm' => '46 mm',
+            'traverse_mm' => '17',
+            'lay' => 'normal',
+            'measured_with' => 'caliper',
+        ],
         'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => '120 m'],
         'backing' => ['material' => 'mono', 'size' => '10 lb'],
         'open' => 'backing',
@@ -30,19 +36,138 @@ final class Good
     public static function bodies(): array
     {
         $id = static fn(string $model): int => (int) $model::query()->whereNull('archived_at')->orderBy('id')->value('id');
-        [$reel, $spool, $line, $filler, $angler] = array_map($id, [Reel::class, Spool::class, LineProduct::class, Filler::class, Angler::class]);
+        [$reel, $spool, $line, $filler, $angler] = array_map(
+            $id,
+            [Reel::class, Spool::class, LineProduct::class, Filler::class, Angler::class],
+        );
         $spool = Reel::query()->findOrFail($reel)->spools->firstOrFail()->id;
         $run = Run::query()->whereNull('ended_at')->firstOrFail()->uuid;
-        $figures = ['name' => 'Skerry', 'kind' => 'spinning', 'gear_ratio' => '5.2', 'max_drag' => '8 kg', 'mono_range' => '8-14 lb', 'braid_range' => 'PE 0.8-2'];
-        $spoolFigures = ['name' => 'deep', 'lip' => 'straight', 'lay' => 'normal', 'grips' => true, 'workings' => 'w', 'stamp' => '0.25/200', 'stamp_units' => null, 'stamp_material' => 'mono', 'measured_with' => 'caliper', 'measures' => ['lip_diameter' => '46', 'arbor_diameter' => '30', 'arbor_deep_diameter' => '', 'traverse' => '17', 'bevel_depth' => '1.5', 'rated_gap' => '']];
-        $lineFigures = ['name' => 'Gannet', 'material' => 'mono', 'size' => '0.30 mm', 'size_from' => 'measured', 'workings' => 'w', 'strength' => '5 kg', 'colour' => 'clear'];
-        $rod = ['name' => 'Kelp', 'length' => '2.4 m', 'line_min' => '8 lb', 'line_max' => '20 lb', 'braid_range' => 'PE 1-2', 'max_drag' => '4 kg'];
-        $drag = ['id' => 'uuid', 'reel' => $reel, 'spool' => $spool, 'angler' => $angler, 'happened_at' => '2026-06-01T10:00:00Z', 'mechanism' => 'front', 'knob' => 'turn', 'from_off' => true, 'tip' => true, 'rod_angle_deg' => 45, 'line_out_m' => 0, 'surface_mm' => 44.0, 'target_N' => '12 N', 'weakest' => 'main line', 'weakest_N' => 48, 'limits' => ['min' => 0, 'max' => 9], 'pulls' => [['position' => 1.5, 'running_N' => 12, 'start_up_N' => 13]], 'chain' => ['main' => '0.30'], 'temperature' => '12', 'note' => 'n'];
-        $event = ['id' => 'uuid', 'kind' => 'bought', 'happened_at' => '2026-06-01T10:00:00Z', 'angler' => $angler, 'corrects' => null, 'note' => 'n', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'filler', 'id' => $filler], 'length_m' => '10 m', 'line' => Filler::query()->findOrFail($filler)->line_product_id]], 'counts' => []];
-        $entry = ['id' => 'uuid', 'what' => 'fished', 'happened_at' => null, 'angler' => $angler, 'corrects' => null, 'words' => 'w', 'hours' => 3, 'sun' => true, 'rough' => false, 'cast' => '60 m', 'run' => '20 m', 'metres' => null, 'filler' => null, 'to' => null, 'gap' => '2 mm', 'readings' => 3, 'counts' => true];
-        $mark = ['id' => 'uuid', 'kind' => 'note', 'step' => 'check', 'turns' => 0, 'metres' => null, 'depths' => [['mm' => '5']], 'sure' => true, 'slack' => 'straight', 'firm' => true, 'stop' => 'early', 'words' => 'w', 'rotor_turns' => 'cw', 'filler_turns' => 'ccw', 'feed' => 'over_end', 'tension' => 'firm', 'filler' => null, 'how' => 'off', 'to' => null];
+        $figures = [
+            'name' => 'Skerry',
+            'kind' => 'spinning',
+            'gear_ratio' => '5.2',
+            'max_drag' => '8 kg',
+            'mono_range' => '8-14 lb',
+            'braid_range' => 'PE 0.8-2',
+        ];
+        $spoolFigures = [
+            'name' => 'deep',
+            'lip' => 'straight',
+            'lay' => 'normal',
+            'grips' => true,
+            'workings' => 'w',
+            'stamp' => '0.25/200',
+            'stamp_units' => null,
+            'stamp_material' => 'mono',
+            'measured_with' => 'caliper',
+            'measures' => [
+                'lip_diameter' => '46',
+                'arbor_diameter' => '30',
+                'arbor_deep_diameter' => '',
+                'traverse' => '17',
+                'bevel_depth' => '1.5',
+                'rated_gap' => '',
+            ],
+        ];
+        $lineFigures = [
+            'name' => 'Gannet',
+            'material' => 'mono',
+            'size' => '0.30 mm',
+            'size_from' => 'measured',
+            'workings' => 'w',
+            'strength' => '5 kg',
+            'colour' => 'clear',
+        ];
+        $rod = [
+            'name' => 'Kelp',
+            'length' => '2.4 m',
+            'line_min' => '8 lb',
+            'line_max' => '20 lb',
+            'braid_range' => 'PE 1-2',
+            'max_drag' => '4 kg',
+        ];
+        $drag = [
+            'id' => 'uuid',
+            'reel' => $reel,
+            'spool' => $spool,
+            'angler' => $angler,
+            'happened_at' => '2026-06-01T10:00:00Z',
+            'mechanism' => 'front',
+            'knob' => 'turn',
+            'from_off' => true,
+            'tip' => true,
+            'rod_angle_deg' => 45,
+            'line_out_m' => 0,
+            'surface_mm' => 44.0,
+            'target_N' => '12 N',
+            'weakest' => 'main line',
+            'weakest_N' => 48,
+            'limits' => ['min' => 0, 'max' => 9],
+            'pulls' => [['position' => 1.5, 'running_N' => 12, 'start_up_N' => 13]],
+            'chain' => ['main' => '0.30'],
+            'temperature' => '12',
+            'note' => 'n',
+        ];
+        $event = [
+            'id' => 'uuid',
+            'kind' => 'bought',
+            'happened_at' => '2026-06-01T10:00:00Z',
+            'angler' => $angler,
+            'corrects' => null,
+            'note' => 'n',
+            'moves' => [
+                [
+                    'from' => ['kind' => 'shop'],
+                    'to' => ['kind' => 'filler', 'id' => $filler],
+                    'length_m' => '10 m',
+                    'line' => Filler::query()->findOrFail($filler)->line_product_id,
+                ],
+            ],
+            'counts' => [],
+        ];
+        $entry = [
+            'id' => 'uuid',
+            'what' => 'fished',
+            'happened_at' => null,
+            'angler' => $angler,
+            'corrects' => null,
+            'words' => 'w',
+            'hours' => 3,
+            'sun' => true,
+            'rough' => false,
+            'cast' => '60 m',
+            'run' => '20 m',
+            'metres' => null,
+            'filler' => null,
+            'to' => null,
+            'gap' => '2 mm',
+            'readings' => 3,
+            'counts' => true,
+        ];
+        $mark = [
+            'id' => 'uuid',
+            'kind' => 'note',
+            'step' => 'check',
+            'turns' => 0,
+            'metres' => null,
+            'depths' => [['mm' => '5']],
+            'sure' => true,
+            'slack' => 'straight',
+            'firm' => true,
+            'stop' => 'early',
+            'words' => 'w',
+            'rotor_turns' => 'cw',
+            'filler_turns' => 'ccw',
+            'feed' => 'over_end',
+            'tension' => 'firm',
+            'filler' => null,
+            'how' => 'off',
+            'to' => null,
+        ];
         $line2 = Filler::query()->findOrFail($filler)->line_product_id;
-        $pack = LinePack::query()->value('id') ?? LinePack::query()->create(['line_product_id' => $line, 'length_typed' => '100 m', 'length_m' => 100, 'price' => '9'])->id;
+        $pack = LinePack::query()->value('id') ?? LinePack::query()->create(
+            ['line_product_id' => $line, 'length_typed' => '100 m', 'length_m' => 100, 'price' => '9'],
+        )->id;
 
         return [
             'POST /api/reels' => ['/api/reels', $figures + ['angler' => $angler, 'spool' => $spoolFigures]],
@@ -51,22 +176,81 @@ final class Good
             'PATCH /api/spools/{id}' => ["/api/spools/$spool", $spoolFigures + ['archived' => false]],
             'POST /api/lines' => ['/api/lines', $lineFigures],
             'PATCH /api/lines/{id}' => ["/api/lines/$line", $lineFigures + ['archived' => false]],
-            'POST /api/fillers' => ['/api/fillers', ['line' => $line, 'name' => 'f', 'full_length' => '300 m', 'left' => '250 m', 'price' => '12.50', 'diameter' => '75', 'core' => '50', 'event' => 'uuid']],
-            'PATCH /api/fillers/{id}' => ["/api/fillers/$filler", ['name' => 'f', 'full_length' => '300 m', 'price' => '9', 'diameter' => '75 mm', 'core' => '50', 'archived' => false]],
-            'POST /api/plans' => ['/api/plans', ['name' => 'p', 'angler' => $angler, 'draft' => ['stamp' => '0.25/200', 'reel' => (string) $reel]]],
-            'PATCH /api/plans/{id}' => ['/api/plans/' . $id(Plan::class), ['name' => 'p', 'draft' => ['stamp' => '0.25/200'], 'archived' => false]],
+            'POST /api/fillers' => [
+                '/api/fillers',
+                [
+                    'line' => $line,
+                    'name' => 'f',
+                    'full_length' => '300 m',
+                    'left' => '250 m',
+                    'price' => '12.50',
+                    'diameter' => '75',
+                    'core' => '50',
+                    'event' => 'uuid',
+                ],
+            ],
+            'PATCH /api/fillers/{id}' => [
+                "/api/fillers/$filler",
+                ['name' => 'f', 'full_length' => '300 m', 'price' => '9', 'diameter' => '75 mm', 'core' => '50', 'archived' => false],
+            ],
+            'POST /api/plans' => [
+                '/api/plans',
+                ['name' => 'p', 'angler' => $angler, 'draft' => ['stamp' => '0.25/200', 'reel' => (string) $reel]],
+            ],
+            'PATCH /api/plans/{id}' => [
+                '/api/plans/' . $id(Plan::class),
+                ['name' => 'p', 'draft' => ['stamp' => '0.25/200'], 'archived' => false],
+            ],
             'POST /api/rods' => ['/api/rods', $rod],
             'PATCH /api/rods/{id}' => ['/api/rods/' . $id(Rod::class), $rod + ['archived' => false]],
-            'PATCH /api/anglers/{id}' => ["/api/anglers/$angler", ['name' => 'Orla', 'pace_turns_per_min' => 60, 'units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'], 'habits' => ['long_cast' => true, 'beginner' => false, 'schools' => ['soak' => 'after']], 'knots' => ['tested' => ['uni' => '0.8'], 'well' => ['uni']], 'limits' => ['mono' => ['months' => '10', 'outings' => '30']]]],
-            'POST /api/runs' => ['/api/runs', ['id' => 'uuid', 'name' => 'r', 'angler' => $angler, 'reel' => $reel, 'spool' => $spool, 'case' => self::PLAN, 'draft' => ['stamp' => '0.25/200', 'mainFiller' => (string) $filler], 'leader' => false, 'practice' => null, 'sources' => ['main' => ['line' => $line2, 'filler' => $filler, 'spool' => null], 'backing' => ['line' => $line]]]],
+            'PATCH /api/anglers/{id}' => [
+                "/api/anglers/$angler",
+                [
+                    'name' => 'Orla',
+                    'pace_turns_per_min' => 60,
+                    'units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'],
+                    'habits' => ['long_cast' => true, 'beginner' => false, 'schools' => ['soak' => 'after']],
+                    'knots' => ['tested' => ['uni' => '0.8'], 'well' => ['uni']],
+                    'limits' => ['mono' => ['months' => '10', 'outings' => '30']],
+                ],
+            ],
+            'POST /api/runs' => [
+                '/api/runs',
+                [
+                    'id' => 'uuid',
+                    'name' => 'r',
+                    'angler' => $angler,
+                    'reel' => $reel,
+                    'spool' => $spool,
+                    'case' => self::PLAN,
+                    'draft' => ['stamp' => '0.25/200', 'mainFiller' => (string) $filler],
+                    'leader' => false,
+                    'practice' => null,
+                    'sources' => ['main' => ['line' => $line2, 'filler' => $filler, 'spool' => null], 'backing' => ['line' => $line]],
+                ],
+            ],
             'POST /api/runs/{uuid}/marks' => ["/api/runs/$run/marks", ['marks' => [$mark]]],
             'POST /api/drags' => ['/api/drags', $drag],
             'POST /api/spools/{id}/entries' => ["/api/spools/$spool/entries", $entry],
             'POST /api/events' => ['/api/events', $event],
             'POST /api/packs' => ['/api/packs', ['line' => $line, 'length' => '300 m', 'price' => '12']],
             'PATCH /api/packs/{id}' => ["/api/packs/$pack", ['archived' => false]],
-            'POST /api/day' => ['/api/day', ['jobs' => [['reel' => $reel, 'spool' => $spool, 'main' => $line, 'length' => '100 m', 'backing' => null, 'due' => null]], 'pin' => [], 'forbid' => [], 'pieces' => 1, 'angler' => $angler]],
-            'POST /api/data/import' => ['/api/data/import', ['text' => "name,material,size\nOver,mono,0.30", 'table' => 'lines', 'take' => true]],
+            'POST /api/day' => [
+                '/api/day',
+                [
+                    'jobs' => [
+                        ['reel' => $reel, 'spool' => $spool, 'main' => $line, 'length' => '100 m', 'backing' => null, 'due' => null],
+                    ],
+                    'pin' => [],
+                    'forbid' => [],
+                    'pieces' => 1,
+                    'angler' => $angler,
+                ],
+            ],
+            'POST /api/data/import' => [
+                '/api/data/import',
+                ['text' => "name,material,size\nOver,mono,0.30", 'table' => 'lines', 'take' => true],
+            ],
             'POST /api/devices/counter' => ['/api/devices/counter', ['do' => 'run', 'amount' => 40]],
             'POST /api/devices/scale' => ['/api/devices/scale', ['do' => 'knob', 'amount' => 1]],
             'POST /api/devices/kitchen' => ['/api/devices/kitchen', ['do' => 'load', 'amount' => 81]],
@@ -81,28 +265,135 @@ final class Good
 
         return [
             'plan' => $plan, 'ways' => $plan + ['spare' => true, 'pace_turns_per_min' => 60],
-            'match' => ['line' => ['material' => 'mono', 'size' => '8 lb'], 'reel' => ['kind' => 'spinning', 'mono_range' => '6-10 lb'], 'rod' => ['line_min' => '4 lb', 'line_max' => '10 lb']],
-            'choose' => ['fishing' => 'general', 'fish' => '3 kg', 'snags' => 'some', 'current' => 'none', 'lure' => '28 g', 'rack' => [['id' => 1, 'material' => 'mono', 'diameter_mm' => 0.3]]],
-            'measure' => ['method' => 'wrap_test', 'wraps' => 40, 'over_mm' => 12, 'line' => ['material' => 'mono', 'size' => '0.30']], 'schools' => [],
-            'placings' => ['reel' => 'spinning', 'spool_diameter_mm' => 45, 'material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 100, 'filler' => ['full_mm' => 75, 'core_mm' => 50, 'full_length_m' => 300, 'left_m' => 250]],
-            'twist_lab' => ['reel' => 'spinning', 'feed' => 'over_end', 'rotor_turns' => 'cw', 'filler_turns' => 'cw', 'material' => 'mono', 'diameter_mm' => 0.3, 'filler_diameter_mm' => 75, 'spool_diameter_mm' => 45],
-            'joins' => ['where' => 'guides', 'one' => ['material' => 'mono', 'diameter_mm' => 0.3], 'other' => ['material' => 'braid', 'diameter_mm' => 0.16], 'hands' => ['cold'], 'ties_well' => ['uni'], 'tested' => ['fg' => '0.9']], 'knot' => ['knot' => 'uni'],
-            'leader' => ['leader_m' => '1 m', 'drop_m' => '0.5', 'path_m' => '2.4'], 'strip' => ['pieces' => [['material' => 'mono', 'length_m' => 100]]],
-            'drag' => ['links' => [['name' => 'line', 'rated_N' => 50]], 'fraction' => 0.25, 'line_out_m' => [10, 50], 'measured' => [['line_out_m' => 40, 'running_N' => 15]], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 120]], 'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17], 'gap_mm' => 2],
+            'match' => [
+                'line' => ['material' => 'mono', 'size' => '8 lb'],
+                'reel' => ['kind' => 'spinning', 'mono_range' => '6-10 lb'],
+                'rod' => ['line_min' => '4 lb', 'line_max' => '10 lb'],
+            ],
+            'choose' => [
+                'fishing' => 'general',
+                'fish' => '3 kg',
+                'snags' => 'some',
+                'current' => 'none',
+                'lure' => '28 g',
+                'rack' => [['id' => 1, 'material' => 'mono', 'diameter_mm' => 0.3]],
+            ],
+            'measure' => [
+                'method' => 'wrap_test',
+                'wraps' => 40,
+                'over_mm' => 12,
+                'line' => ['material' => 'mono', 'size' => '0.30'],
+            ], 'schools' => [],
+            'placings' => [
+                'reel' => 'spinning',
+                'spool_diameter_mm' => 45,
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+                'length_m' => 100,
+                'filler' => ['full_mm' => 75, 'core_mm' => 50, 'full_length_m' => 300, 'left_m' => 250],
+            ],
+            'twist_lab' => [
+                'reel' => 'spinning',
+                'feed' => 'over_end',
+                'rotor_turns' => 'cw',
+                'filler_turns' => 'cw',
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+                'filler_diameter_mm' => 75,
+                'spool_diameter_mm' => 45,
+            ],
+            'joins' => [
+                'where' => 'guides',
+                'one' => ['material' => 'mono', 'diameter_mm' => 0.3],
+                'other' => ['material' => 'braid', 'diameter_mm' => 0.16],
+                'hands' => ['cold'],
+                'ties_well' => ['uni'],
+                'tested' => ['fg' => '0.9'],
+            ], 'knot' => ['knot' => 'uni'],
+            'leader' => [
+                'leader_m' => '1 m',
+                'drop_m' => '0.5',
+                'path_m' => '2.4',
+            ], 'strip' => ['pieces' => [['material' => 'mono', 'length_m' => 100]]],
+            'drag' => [
+                'links' => [['name' => 'line', 'rated_N' => 50]],
+                'fraction' => 0.25,
+                'line_out_m' => [10, 50],
+                'measured' => [['line_out_m' => 40, 'running_N' => 15]],
+                'layers' => [['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 120]],
+                'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17],
+                'gap_mm' => 2,
+            ],
             'drag_next' => ['target_N' => 12, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 6]]],
-            'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => ['seed' => 3, 'target_N' => 12, 'pulls' => [['position' => 0.25]]], 'strikes' => ['lines' => [['material' => 'mono', 'rated_N' => 50]], 'sweep_m' => 1, 'distance_m' => 30],
-            'full_level' => ['reel' => 'spinning', 'lip' => 'bevelled', 'material' => 'mono', 'diameter_mm' => 0.3, 'bevel_depth_mm' => 1.5, 'lay' => 'normal'],
-            'fill' => ['spool' => ['ratings_text' => '0.25/200'], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => null]]],
-            'twist' => ['reel' => 'spinning', 'feed' => 'over_end', 'filler_turns' => 'cw', 'rotor_turns' => 'ccw', 'filler_diameter_mm' => 75, 'spool_diameter_mm' => 45, 'material' => 'mono', 'diameter_mm' => 0.3],
-            'strike' => ['material' => 'mono', 'rated_N' => 50, 'sweep_m' => 1.5, 'distance_m' => 30], 'quantity' => ['kind' => 'length', 'typed' => '3 m'],
-            'picture' => ['spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17'], 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 100]]],
-            'run' => ['case' => $plan, 'marks' => [['kind' => 'done', 'step' => 'check'], ['kind' => 'turns', 'turns' => 20]], 'pace_turns_per_min' => 60],
+            'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
+                'seed' => 3,
+                'target_N' => 12,
+                'pulls' => [['position' => 0.25]],
+            ], 'strikes' => [
+                'lines' => [['material' => 'mono', 'rated_N' => 50]],
+                'sweep_m' => 1,
+                'distance_m' => 30,
+            ],
+            'full_level' => [
+                'reel' => 'spinning',
+                'lip' => 'bevelled',
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+                'bevel_depth_mm' => 1.5,
+                'lay' => 'normal',
+            ],
+            'fill' => [
+                'spool' => ['ratings_text' => '0.25/200'],
+                'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => null]],
+            ],
+            'twist' => [
+                'reel' => 'spinning',
+                'feed' => 'over_end',
+                'filler_turns' => 'cw',
+                'rotor_turns' => 'ccw',
+                'filler_diameter_mm' => 75,
+                'spool_diameter_mm' => 45,
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+            ],
+            'strike' => [
+                'material' => 'mono',
+                'rated_N' => 50,
+                'sweep_m' => 1.5,
+                'distance_m' => 30,
+            ], 'quantity' => ['kind' => 'length', 'typed' => '3 m'],
+            'picture' => [
+                'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17'],
+                'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 100]],
+            ],
+            'run' => [
+                'case' => $plan,
+                'marks' => [['kind' => 'done', 'step' => 'check'], ['kind' => 'turns', 'turns' => 20]],
+                'pace_turns_per_min' => 60,
+            ],
             'practice' => ['case' => $plan, 'seed' => 7, 'marks' => [['kind' => 'turns', 'turns' => 20]]],
-            'learn' => ['spools' => ['one' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17]], 'lines' => ['l' => ['material' => 'mono', 'diameter_mm' => 0.3]], 'fills' => [['spool' => 'one', 'gap_mm' => 3, 'readings' => 3, 'layers' => [['line' => 'l', 'length_m' => 130]]]]],
+            'learn' => [
+                'spools' => ['one' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17]],
+                'lines' => ['l' => ['material' => 'mono', 'diameter_mm' => 0.3]],
+                'fills' => [['spool' => 'one', 'gap_mm' => 3, 'readings' => 3, 'layers' => [['line' => 'l', 'length_m' => 130]]]],
+            ],
             'learnt' => ['of' => 'line', 'material' => 'mono', 'factor' => 1.1, 'sd' => 0.02, 'fills' => 3],
-            'allocate' => ['jobs' => [['id' => 'a', 'main' => ['line' => 'l', 'length_m' => 100]]], 'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 150]], 'packs' => [['line' => 'l', 'length_m' => 300, 'price' => 12]]],
-            'upkeep' => ['today' => '2026-11-28', 'reel' => ['kind' => 'spinning'], 'spool' => ['ratings_text' => '0.25/200'], 'pieces' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 150, 'since' => '2026-01-01']], 'outings' => [['at' => '2026-06-01', 'sun' => true, 'cast_m' => 40]]],
-            'day' => ['jobs' => [['id' => 'a', 'plan' => $plan, 'main_line' => 'l', 'backing_lines' => ['b']]], 'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 900], ['id' => 'g', 'line' => 'b', 'length_m' => 900]]],
+            'allocate' => [
+                'jobs' => [['id' => 'a', 'main' => ['line' => 'l', 'length_m' => 100]]],
+                'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 150]],
+                'packs' => [['line' => 'l', 'length_m' => 300, 'price' => 12]],
+            ],
+            'upkeep' => [
+                'today' => '2026-11-28',
+                'reel' => ['kind' => 'spinning'],
+                'spool' => ['ratings_text' => '0.25/200'],
+                'pieces' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 150, 'since' => '2026-01-01']],
+                'outings' => [['at' => '2026-06-01', 'sun' => true, 'cast_m' => 40]],
+            ],
+            'day' => [
+                'jobs' => [['id' => 'a', 'plan' => $plan, 'main_line' => 'l', 'backing_lines' => ['b']]],
+                'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 900], ['id' => 'g', 'line' => 'b', 'length_m' => 900]],
+            ],
         ];
     }
 

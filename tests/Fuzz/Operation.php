@@ -19,7 +19,11 @@ final readonly class Operation
         foreach (self::contract()['paths'] as $path => $verbs) {
             foreach ($verbs as $verb => $is) {
                 if (isset($is['requestBody'])) {
-                    $operations[strtoupper($verb) . " $path"] = new self(strtoupper($verb), $path, $is['requestBody']['content']['application/json']['schema']);
+                    $operations[strtoupper($verb) . " $path"] = new self(
+                        strtoupper($verb),
+                        $path,
+                        $is['requestBody']['content']['application/json']['schema'],
+                    );
                 }
             }
         }
@@ -32,7 +36,10 @@ final readonly class Operation
     {
         $questions = [];
         foreach (self::contract()['paths'] as $path => $verbs) {
-            $parameters = array_filter([...($verbs['parameters'] ?? []), ...($verbs['get']['parameters'] ?? [])], static fn(array $parameter): bool => ($parameter['in'] ?? '') === 'query');
+            $parameters = array_filter(
+                [...($verbs['parameters'] ?? []), ...($verbs['get']['parameters'] ?? [])],
+                static fn(array $parameter): bool => ($parameter['in'] ?? '') === 'query',
+            );
             if (isset($verbs['get'])) {
                 $questions[] = [$path, array_column($parameters, 'name')];
             }

@@ -28,7 +28,13 @@ final class Database
     /** @param list<string> $command of PHP @param array<int, resource> $pipes @param array<string, string> $more @return resource */
     public function begin(array $command, ?array &$pipes = null, array $more = [])
     {
-        $process = proc_open([PHP_BINARY, '-d', 'opcache.enable_cli=1', ...$command], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2), $more + $this->environment());
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', ...$command],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            $more + $this->environment(),
+        );
         Assert::assertIsResource($process);
 
         return $process;
@@ -52,7 +58,14 @@ final class Database
     {
         $processes = [];
         for ($number = 0; $number < $writers; ++$number) {
-            $processes[] = [$this->begin(['tests/Hard/writer.php', $mode, (string) $seconds, (string) $number], $pipes, ['UNDRO_BEGIN' => (string) (microtime(true) + 2)]), $pipes];
+            $processes[] = [
+                $this->begin(
+                    ['tests/Hard/writer.php', $mode, (string) $seconds, (string) $number],
+                    $pipes,
+                    ['UNDRO_BEGIN' => (string) (microtime(true) + 2)],
+                ),
+                $pipes,
+            ];
         }
         $all = ['statuses' => [], 'took' => [], 'saved' => [], 'faults' => []];
         foreach ($processes as [$process, $pipes]) {
@@ -96,6 +109,14 @@ final class Database
     /** @return array<string, string> */
     public function environment(): array
     {
-        return ['APP_ENV' => 'testing', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'null', 'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)), 'UNDRO_DATA' => $this->data, 'UNDRO_DATABASE' => $this->file, 'PATH' => (string) getenv('PATH')];
+        return [
+            'APP_ENV' => 'testing',
+            'SESSION_DRIVER' => 'array',
+            'LOG_CHANNEL' => 'null',
+            'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)),
+            'UNDRO_DATA' => $this->data,
+            'UNDRO_DATABASE' => $this->file,
+            'PATH' => (string) getenv('PATH'),
+        ];
     }
 }

@@ -27,7 +27,13 @@ final class Started
         Assert::assertIsResource($socket);
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $process = proc_open(['setsid', './undro', 'start', '--data', $this->data, '--port', (string) $this->port, ...$options], [0 => ['file', '/dev/null', 'r'], 1 => ['file', $this->log, 'w'], 2 => ['file', $this->log, 'a']], $pipes, dirname(__DIR__, 2), ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
+        $process = proc_open(
+            ['setsid', './undro', 'start', '--data', $this->data, '--port', (string) $this->port, ...$options],
+            [0 => ['file', '/dev/null', 'r'], 1 => ['file', $this->log, 'w'], 2 => ['file', $this->log, 'a']],
+            $pipes,
+            dirname(__DIR__, 2),
+            ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
+        );
         Assert::assertIsResource($process);
         $this->process = $process;
         $this->waitFor(fn(): bool => str_contains($this->said(), 'Undro is ready'), 20);
@@ -77,9 +83,31 @@ final class Started
     /** @param list<string> $headers @return array{int, array<array-key, mixed>} */
     public function ask(string $verb, string $path, ?string $body, array $headers = []): array
     {
-        $token = current(array_filter($this->cookies, static fn(string $name): bool => str_starts_with($name, 'XSRF'), ARRAY_FILTER_USE_KEY));
-        $cookies = implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
-        $context = stream_context_create(['http' => ['method' => $verb, 'content' => $body ?? '', 'timeout' => 20, 'ignore_errors' => true, 'follow_location' => 0, 'header' => ["Cookie: $cookies", 'X-XSRF-TOKEN: ' . urldecode((string) $token), 'Content-Type: application/json', 'Accept: application/json', ...$headers]]]);
+        $token = current(
+            array_filter($this->cookies, static fn(string $name): bool => str_starts_with($name, 'XSRF'), ARRAY_FILTER_USE_KEY),
+        );
+        $cookies = implode(
+            '; ',
+            array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies),
+        );
+        $context = stream_context_create(
+            [
+                'http' => [
+                    'method' => $verb,
+                    'content' => $body ?? '',
+                    'timeout' => 20,
+                    'ignore_errors' => true,
+                    'follow_location' => 0,
+                    'header' => [
+                        "Cookie: $cookies",
+                        'X-XSRF-TOKEN: ' . urldecode((string) $token),
+                        'Content-Type: application/json',
+                        'Accept: application/json',
+                        ...$headers,
+                    ],
+                ],
+            ],
+        );
         $http_response_header = [];
         $answer = @file_get_contents("http://127.0.0.1:$this->port$path", false, $context);
         foreach ($http_response_header as $header) {
@@ -88,7 +116,10 @@ final class Started
             }
         }
 
-        return [preg_match('/ (\d{3})/', $http_response_header[0] ?? '', $found) === 1 ? (int) $found[1] : 0, (array) json_decode((string) $answer, true)];
+        return [
+            preg_match('/ (\d{3})/', $http_response_header[0] ?? '', $found) === 1 ? (int) $found[1] : 0,
+            (array) json_decode((string) $answer, true),
+        ];
     }
 
     public function end(): void

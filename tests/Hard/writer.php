@@ -24,19 +24,32 @@ $faults = [];
 $ask = static function (string $verb, string $path, array $body = []) use ($app, $kernel, &$statuses, &$took, &$faults): array {
     $app->forgetScopedInstances();
     $app->forgetInstance(Account::class);
-    $request = Request::create("http://127.0.0.1$path", $verb, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body === [] ? '' : json_encode($body, JSON_THROW_ON_ERROR));
+    $request = Request::create(
+        "http://127.0.0.1$path",
+        $verb,
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: $body === [] ? '' : json_encode($body, JSON_THROW_ON_ERROR),
+    );
     $began = microtime(true);
     $response = $kernel->handle($request);
     $took[] = microtime(true) - $began;
     $status = $response->getStatusCode();
     $statuses[$status] = ($statuses[$status] ?? 0) + 1;
     if ($status >= 500) {
-        $faults[] = "$verb $path: " . substr((string) $response->getContent(), 0, 300) . ($response->exception === null ? '' : substr((string) $response->exception, 0, 400));
+        $faults[] = "$verb $path: " . substr(
+            (string) $response->getContent(),
+            0,
+            300,
+        ) . ($response->exception === null ? '' : substr((string) $response->exception, 0, 400));
     }
 
     return [$status, (array) json_decode((string) $response->getContent(), true)];
 };
-$uuid = static fn(string $of, int|string $k): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12}).*/', '$1-$2-$3-$4-$5', md5("$of $k"));
+$uuid = static fn(string $of, int|string $k): string => preg_replace(
+    '/^(.{8})(.{4})(.{4})(.{4})(.{12}).*/',
+    '$1-$2-$3-$4-$5',
+    md5("$of $k"),
+);
 
 $lines = $ask('GET', '/api/lines')[1];
 $reel = $ask('GET', '/api/reels')[1][0];
@@ -60,15 +73,38 @@ for ($k = 0, $until = microtime(true) + (float) $seconds; microtime(true) < $unt
     if ($mode === 'all') {
         [$status, $made] = $ask('POST', '/api/lines', ['name' => "Line $number $k", 'material' => 'mono', 'size' => '0.30']);
         $status === 201 && $saved['line_products'][] = $made['name'];
-        [$status, $made] = $ask('POST', '/api/reels', ['name' => "Reel $number $k", 'kind' => 'spinning', 'spool' => ['stamp' => '0.25/200']]);
+        [$status, $made] = $ask(
+            'POST',
+            '/api/reels',
+            ['name' => "Reel $number $k", 'kind' => 'spinning', 'spool' => ['stamp' => '0.25/200']],
+        );
         $status === 201 && $saved['reels'][] = $made['name'];
         [$status, $made] = $ask('POST', '/api/plans', ['name' => "Plan $number $k", 'draft' => ['stamp' => '0.25/200']]);
         $status === 201 && $saved['plans'][] = $made['name'];
         $ask('PATCH', "/api/anglers/$angler", ['pace_turns_per_min' => 40 + $k % 50]);
     }
-    [$status, $filler] = $ask('POST', '/api/fillers', ['line' => $lines[0]['id'], 'full_length' => '300 m', 'name' => "$of $k", 'event' => $uuid("filler $of", $k)]);
+    [$status, $filler] = $ask(
+        'POST',
+        '/api/fillers',
+        ['line' => $lines[0]['id'], 'full_length' => '300 m', 'name' => "$of $k", 'event' => $uuid("filler $of", $k)],
+    );
     $status < 300 && $saved['fillers'][] = $filler['name'];
-    [$status, $event] = $ask('POST', '/api/events', ['id' => $uuid("event $of", $k), 'kind' => 'bought', 'moves' => [['from' => ['kind' => 'shop'], 'to' => ['kind' => 'filler', 'id' => $filler['id'] ?? 0], 'length_m' => 1, 'line' => $lines[0]['id']]]]);
+    [$status, $event] = $ask(
+        'POST',
+        '/api/events',
+        [
+            'id' => $uuid("event $of", $k),
+            'kind' => 'bought',
+            'moves' => [
+                [
+                    'from' => ['kind' => 'shop'],
+                    'to' => ['kind' => 'filler', 'id' => $filler['id'] ?? 0],
+                    'length_m' => 1,
+                    'line' => $lines[0]['id'],
+                ],
+            ],
+        ],
+    );
     $status < 300 && $saved['events'][] = $event['id'];
     [$status] = $ask('POST', '/api/packs', ['line' => $lines[0]['id'], 'length' => (100 + $k) . ' m', 'price' => '9']);
     if ($run !== null) {
@@ -77,7 +113,24 @@ for ($k = 0, $until = microtime(true) + (float) $seconds; microtime(true) < $unt
         $status < 300 && $saved['run_marks'][] = $mark;
     }
     if ($mode === 'twice') {
-        $ask('POST', '/api/runs', ['id' => $uuid('run', $k), 'name' => 'r', 'practice' => 7, 'case' => ['reel' => ['kind' => 'spinning', 'gear_ratio' => 5], 'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => 46, 'traverse_mm' => 17], 'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => 120], 'backing' => ['material' => 'mono', 'size' => '0.30']]]);
+        $ask(
+            'POST',
+            '/api/runs',
+            [
+                'id' => $uuid('run', $k),
+                'name' => 'r',
+                'practice' => 7,
+                'case' => [
+                    'reel' => ['kind' => 'spinning', 'gear_ratio' => 5],
+                    'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => 46, 'traverse_mm' => 17],
+                    'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => 120],
+                    'backing' => ['material' => 'mono', 'size' => '0.30'],
+                ],
+            ],
+        );
     }
 }
-echo json_encode(['statuses' => $statuses, 'took' => $took, 'saved' => $saved, 'faults' => array_slice($faults, 0, 3)], JSON_THROW_ON_ERROR);
+echo json_encode(
+    ['statuses' => $statuses, 'took' => $took, 'saved' => $saved, 'faults' => array_slice($faults, 0, 3)],
+    JSON_THROW_ON_ERROR,
+);

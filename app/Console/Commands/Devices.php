@@ -34,7 +34,10 @@ final class Devices extends Command
 
     public function handle(DeviceBoard $board): int
     {
-        $wanted = array_filter(['counter' => $this->option('counter'), 'scale' => $this->option('scale'), 'kitchen' => $this->option('kitchen')], static fn(mixed $address): bool => is_string($address) && $address !== '');
+        $wanted = array_filter(
+            ['counter' => $this->option('counter'), 'scale' => $this->option('scale'), 'kitchen' => $this->option('kitchen')],
+            static fn(mixed $address): bool => is_string($address) && $address !== '',
+        );
         if ($wanted === []) {
             $this->error('Say where a device is: --counter=tcp://127.0.0.1:8250 or --scale=tcp://127.0.0.1:8251');
 

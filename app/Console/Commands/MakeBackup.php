@@ -20,7 +20,9 @@ final class MakeBackup extends Command
         $folder = dirname($database) . '/backups';
         try {
             $file = $this->argument('file');
-            $file = is_string($file) && $file !== '' ? $file : "$folder/undro-" . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
+            $file = is_string($file) && $file !== ''
+                ? $file
+                : "$folder/undro-" . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
             Backup::make($database, $file);
             $this->line("The database is copied to $file");
 

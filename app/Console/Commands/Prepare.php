@@ -28,14 +28,23 @@ final class Prepare extends Command
         $path = config()->string('database.connections.sqlite.database');
         $free = disk_free_space(dirname($path));
         if ($free !== false && $free < self::LEAST_FREE_BYTES) {
-            return $this->refuse(sprintf('the disk is nearly full: %d MB are free in %s. Free some space and start again; nothing was changed.', (int) ($free / 1_000_000), dirname($path)));
+            return $this->refuse(
+                sprintf(
+                    'the disk is nearly full: %d MB are free in %s. Free some space and start again; nothing was changed.',
+                    (int) ($free / 1_000_000),
+                    dirname($path),
+                ),
+            );
         }
         $new = !is_file($path) || filesize($path) === 0;
         try {
             $new && touch($path);
             $newer = $this->migrationsFromANewerVersion();
             if ($newer !== []) {
-                return $this->refuse("the database in $path was written by a newer version of Undro. Start that version, or use another folder with --data. Nothing was changed.");
+                return $this->refuse(
+                    "the database in $path was written by a newer version of Undro. Start that version, or use another folder with "
+                        . '--data. Nothing was changed.',
+                );
             }
             $this->callSilently('migrate', ['--force' => true]);
             if ($new && $this->argument('data') === 'demo') {
@@ -55,7 +64,13 @@ final class Prepare extends Command
             }
             report($fault);
 
-            return $this->refuse(sprintf('the database in %s cannot be used: %s. It was left as it is.', $path, ($fault->getPrevious() ?? $fault)->getMessage()));
+            return $this->refuse(
+                sprintf(
+                    'the database in %s cannot be used: %s. It was left as it is.',
+                    $path,
+                    ($fault->getPrevious() ?? $fault)->getMessage(),
+                ),
+            );
         }
 
         return self::SUCCESS;
@@ -66,7 +81,12 @@ final class Prepare extends Command
     {
         $latest = DB::table('events')->max('recorded_at');
         if (is_string($latest) && $latest > Clock::now()) {
-            $this->line(sprintf('The log has entries written on %s, which is later than now. Is the clock of this computer right?', substr($latest, 0, 10)));
+            $this->line(
+                sprintf(
+                    'The log has entries written on %s, which is later than now. Is the clock of this computer right?',
+                    substr($latest, 0, 10),
+                ),
+            );
         }
     }
 

@@ -69,7 +69,14 @@ final class Restore extends Command
     /** A connection to a file beside the database. */
     private static function beside(string $file): void
     {
-        config(['database.connections.' . self::BESIDE => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        config(
+            [
+                'database.connections.' . self::BESIDE => [
+                    'database' => $file,
+                    'journal_mode' => 'delete',
+                ] + (array) config('database.connections.sqlite'),
+            ],
+        );
     }
 
     /** Brings the database in a file up to this version, or makes an empty one. */

@@ -80,7 +80,12 @@ final class FillerMapper extends RecordMapper
         $left = $in->optionalMetres(self::LEFT, ...Bounds::LENGTH_M) ?? $in->metres('full_length', 1, Bounds::LENGTH_M[1]);
         $there = $record === null ? 0.0 : $taking->log->ledger()->length($record->place())->inMetres();
 
-        return abs($left->inMetres() - $there) < 0.001 ? null : static fn(Filler $filler) => self::setLeft($filler, $left, $record === null, $taking);
+        return abs($left->inMetres() - $there) < 0.001 ? null : static fn(Filler $filler) => self::setLeft(
+            $filler,
+            $left,
+            $record === null,
+            $taking,
+        );
     }
 
     private static function setLeft(Filler $filler, Length $left, bool $new, Taking $taking): void

@@ -87,7 +87,11 @@ final class HistoryMapper
         $spool = static fn(Input $of, string $field): int => $records->id(Spool::class, $field, $of->text('spool', 80));
         if ($in->has('drag')) {
             $of = $in->object('drag');
-            $drag = DragLog::read($records->id(Reel::class, 'drag.reel', $of->text('reel', 80)), $spool($of, 'drag.spool'), Input::of($of->all()));
+            $drag = DragLog::read(
+                $records->id(Reel::class, 'drag.reel', $of->text('reel', 80)),
+                $spool($of, 'drag.spool'),
+                Input::of($of->all()),
+            );
             $drag->fill(['event_id' => $event->id])->save();
         }
         if ($in->has('outing')) {
@@ -113,7 +117,13 @@ final class HistoryMapper
         foreach ($in->objects('moves', 0, self::MOST) as $move) {
             [$from, $fromId] = self::place($move->object('from'), $records);
             [$to, $toId] = self::place($move->object('to'), $records);
-            $moves[] = ['event_id' => $event->id, 'from_kind' => $from, 'from_id' => $fromId, 'to_kind' => $to, 'to_id' => $toId] + $line($move);
+            $moves[] = [
+                'event_id' => $event->id,
+                'from_kind' => $from,
+                'from_id' => $fromId,
+                'to_kind' => $to,
+                'to_id' => $toId,
+            ] + $line($move);
         }
         foreach ($in->objects('counts', 0, self::MOST) as $count) {
             [$at, $atId] = self::place($count->object('at'), $records);

@@ -43,7 +43,9 @@ final class ReelMapper extends RecordMapper
     protected function resolved(array $row, ?Record $record, Records $records): array
     {
         $said = $row['angler'] ?? null;
-        $angler = array_key_exists('angler', $row) ? ($said === null ? null : $records->named(Angler::class, 'angler', $said)) : $record?->angler;
+        $angler = array_key_exists('angler', $row)
+            ? ($said === null ? null : $records->named(Angler::class, 'angler', $said))
+            : $record?->angler;
 
         return ['angler' => $angler?->key] + $row;
     }

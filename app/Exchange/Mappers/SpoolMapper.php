@@ -23,7 +23,20 @@ final class SpoolMapper extends RecordMapper
 
     public function columns(): array
     {
-        return ['key', 'name', 'reels', 'lip', 'lay', 'grips', 'stamp', 'stamp_units', 'stamp_material', 'measured_with', ...Spool::QUANTITIES, 'archived'];
+        return [
+            'key',
+            'name',
+            'reels',
+            'lip',
+            'lay',
+            'grips',
+            'stamp',
+            'stamp_units',
+            'stamp_material',
+            'measured_with',
+            ...Spool::QUANTITIES,
+            'archived',
+        ];
     }
 
     protected function fields(Record $record): array

@@ -10,7 +10,13 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 final class AssetController
 {
     /** By the end of their names; the same list stands in public/router.php, which runs without the application. */
-    private const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
+    private const TYPES = [
+        'js' => 'text/javascript',
+        'css' => 'text/css',
+        'woff2' => 'font/woff2',
+        'svg' => 'image/svg+xml',
+        'json' => 'application/json',
+    ];
 
     public function __invoke(string $file): BinaryFileResponse
     {

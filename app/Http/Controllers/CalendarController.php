@@ -38,14 +38,25 @@ final class CalendarController
 
     public function index(): JsonResponse
     {
-        return new JsonResponse(CalendarKey::query()->where('account_id', Account::current()->id)->orderBy('id')->get()->map(static fn(CalendarKey $key): array => ['id' => $key->id, 'made_at' => $key->made_at])->all());
+        return new JsonResponse(
+            CalendarKey::query()->where('account_id', Account::current()->id)->orderBy('id')->get()->map(
+                static fn(CalendarKey $key): array => ['id' => $key->id, 'made_at' => $key->made_at],
+            )->all(),
+        );
     }
 
     /** The key is told once and kept nowhere. */
     public function store(Request $request): JsonResponse
     {
         $key = Str::random(40);
-        $made = CalendarKey::query()->create(['account_id' => Account::current()->id, 'key_hash' => hash('sha256', $key), 'made_at' => Clock::now(), 'paired_device_id' => $request->attributes->get(PairedOnly::DEVICE)]);
+        $made = CalendarKey::query()->create(
+            [
+                'account_id' => Account::current()->id,
+                'key_hash' => hash('sha256', $key),
+                'made_at' => Clock::now(),
+                'paired_device_id' => $request->attributes->get(PairedOnly::DEVICE),
+            ],
+        );
 
         return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$key.ics"], 201);
     }

@@ -19,7 +19,11 @@ final class DataController
 {
     public function document(): JsonResponse
     {
-        return new JsonResponse(Document::of(), headers: ['Content-Disposition' => 'attachment; filename="undro.json"'], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            Document::of(),
+            headers: ['Content-Disposition' => 'attachment; filename="undro.json"'],
+            options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function schema(): Response
@@ -39,6 +43,8 @@ final class DataController
 
     public function import(ShapeRequest $request, Import $import): JsonResponse
     {
-        return new JsonResponse($import->run($request->string('text')->value(), $request->enum('table', Table::class), $request->boolean('take')));
+        return new JsonResponse(
+            $import->run($request->string('text')->value(), $request->enum('table', Table::class), $request->boolean('take')),
+        );
     }
 }

@@ -47,6 +47,8 @@ final class DayController
         $in = $request->figures();
         $angler = Angler::query()->with('habits')->find($request->integer('angler'));
 
-        return new JsonResponse(DayResource::of($day->propose($in->objects('jobs', 0, self::MOST), AllocationInput::choices($in), $angler)));
+        return new JsonResponse(
+            DayResource::of($day->propose($in->objects('jobs', 0, self::MOST), AllocationInput::choices($in), $angler)),
+        );
     }
 }

@@ -20,9 +20,21 @@ final class DeviceController
     ];
     /** What a stand-in can be told, and whether it takes an amount. */
     private const SAY = [
-        'counter' => ['run' => ['SIM RUN', true], 'stop' => ['SIM STOP', false], 'stall' => ['SIM STALL', true], 'pull' => ['SIM PULL', true]],
+        'counter' => [
+            'run' => ['SIM RUN', true],
+            'stop' => ['SIM STOP', false],
+            'stall' => ['SIM STALL', true],
+            'pull' => ['SIM PULL', true],
+        ],
         'kitchen' => ['load' => ['SIM LOAD', true]],
-        'scale' => ['drag' => ['SIM DRAG', true], 'target' => ['SIM TARGET', true], 'knob' => ['SIM KNOB', true], 'rise' => ['SIM RISE', true], 'hold' => ['SIM HOLD', true], 'pull' => ['SIM PULL', false]],
+        'scale' => [
+            'drag' => ['SIM DRAG', true],
+            'target' => ['SIM TARGET', true],
+            'knob' => ['SIM KNOB', true],
+            'rise' => ['SIM RISE', true],
+            'hold' => ['SIM HOLD', true],
+            'pull' => ['SIM PULL', false],
+        ],
     ];
 
     public function show(string $device, DeviceBoard $board): JsonResponse

@@ -35,7 +35,9 @@ final class EventController
         foreach (['filler', 'spool'] as $kind) {
             $id = $request->integer($kind);
             if ($id > 0) {
-                $side = static fn(string $side): \Closure => static fn(Builder $move): Builder => $move->where("{$side}_kind", $kind)->where("{$side}_id", $id);
+                $side = static fn(string $side): \Closure => static fn(Builder $move): Builder => $move
+                    ->where("{$side}_kind", $kind)
+                    ->where("{$side}_id", $id);
                 $events->whereHas('moves', static fn(Builder $move): Builder => $move->where(
                     static fn(Builder $either): Builder => $either->where($side('to'))->orWhere($side('from')),
                 ));
@@ -76,7 +78,11 @@ final class EventController
 
     private function count(Input $in): Count
     {
-        return new Count($this->place($in->object('at')), $in->metres('length_m', ...Bounds::LENGTH_M), (int) $in->number('line', 1, PHP_INT_MAX));
+        return new Count(
+            $this->place($in->object('at')),
+            $in->metres('length_m', ...Bounds::LENGTH_M),
+            (int) $in->number('line', 1, PHP_INT_MAX),
+        );
     }
 
     /** A place of this account. */

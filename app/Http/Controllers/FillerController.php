@@ -54,7 +54,11 @@ final class FillerController
             $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
             $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
             if ($left->inMetres() > 0) {
-                $log->record($told, EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $filler->line_product_id)]);
+                $log->record(
+                    $told,
+                    EventKind::Bought,
+                    [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $filler->line_product_id)],
+                );
             }
 
             return new FillerResource($filler);

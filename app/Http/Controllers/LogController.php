@@ -60,6 +60,9 @@ final class LogController
             $request->filled('corrects') ? $request->string('corrects')->value() : null,
         );
 
-        return new JsonResponse(EventResource::of($event->load('moves'), $pages->facts([$event])[$event->id]), $event->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(
+            EventResource::of($event->load('moves'), $pages->facts([$event])[$event->id]),
+            $event->wasRecentlyCreated ? 201 : 200,
+        );
     }
 }

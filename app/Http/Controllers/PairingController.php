@@ -39,8 +39,13 @@ final class PairingController
         return new JsonResponse([
             'lan' => $lan,
             'code' => $code,
-            'urls' => $code === null ? [] : array_map(static fn(string $address): string => sprintf('http://%s:%d/pair/%s', $address, $request->getPort(), $code), self::addresses()),
-            'devices' => $here ? PairedDevice::query()->orderBy('id')->get()->map(static fn(PairedDevice $device): array => ['id' => $device->id, 'name' => $device->name, 'paired_at' => $device->paired_at])->all() : [],
+            'urls' => $code === null ? [] : array_map(
+                static fn(string $address): string => sprintf('http://%s:%d/pair/%s', $address, $request->getPort(), $code),
+                self::addresses(),
+            ),
+            'devices' => $here ? PairedDevice::query()->orderBy('id')->get()->map(
+                static fn(PairedDevice $device): array => ['id' => $device->id, 'name' => $device->name, 'paired_at' => $device->paired_at],
+            )->all() : [],
         ]);
     }
 
@@ -69,7 +74,11 @@ final class PairingController
         // wrong codes are counted against whoever tells them, so that a stranger cannot use up the code for everybody
         $from = 'door:' . $request->ip();
         if (RateLimiter::tooManyAttempts($from, self::TRIES)) {
-            return new Response(view('pair', ['code' => '', 'wrong' => true, 'lan' => $lan]), 429, ['Retry-After' => (string) RateLimiter::availableIn($from)]);
+            return new Response(
+                view('pair', ['code' => '', 'wrong' => true, 'lan' => $lan]),
+                429,
+                ['Retry-After' => (string) RateLimiter::availableIn($from)],
+            );
         }
         if (!$lan || !$this->take($typed)) {
             RateLimiter::hit($from, self::GOOD_FOR_S);
@@ -78,9 +87,13 @@ final class PairingController
         }
         RateLimiter::clear($from);
         $token = Str::random(48);
-        PairedDevice::query()->create(['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => Clock::now()]);
+        PairedDevice::query()->create(
+            ['name' => self::deviceName($request), 'token_hash' => hash('sha256', $token), 'paired_at' => Clock::now()],
+        );
 
-        return (new RedirectResponse('/wind'))->withCookie(cookie(OwnCookies::name(OwnCookies::DEVICE), $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'));
+        return (new RedirectResponse('/wind'))->withCookie(
+            cookie(OwnCookies::name(OwnCookies::DEVICE), $token, self::COOKIE_MINUTES, httpOnly: true, sameSite: 'strict'),
+        );
     }
 
     /** The code there is now; another one when it is old or used. */
@@ -118,7 +131,9 @@ final class PairingController
     {
         $known = explode(' ', config()->string('undro.addresses'));
 
-        return array_values(array_filter($known, static fn(string $address): bool => filter_var($address, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false));
+        return array_values(
+            array_filter($known, static fn(string $address): bool => filter_var($address, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false),
+        );
     }
 
     private static function deviceName(Request $request): string

@@ -35,7 +35,9 @@ final class StockController
 
     public function addPack(PackRequest $request, Packs $packs): JsonResponse
     {
-        DB::transaction(static fn(): LinePack => LinePack::from(LineProduct::query()->findOrFail($request->integer('line')), $request->typedFigures()));
+        DB::transaction(
+            static fn(): LinePack => LinePack::from(LineProduct::query()->findOrFail($request->integer('line')), $request->typedFigures()),
+        );
 
         return $this->packs($packs)->setStatusCode(201);
     }

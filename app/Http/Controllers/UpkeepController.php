@@ -74,7 +74,9 @@ final class UpkeepController
     private static function level(Lines $lines, Spool $spool, Reel $reel, array $pieces): array
     {
         try {
-            $layers = $pieces === [] ? [] : FillCalculator::solve($spool->spool($reel->kind), null, $lines->layers($pieces), $reel->gear_ratio)->layers;
+            $layers = $pieces === []
+                ? []
+                : FillCalculator::solve($spool->spool($reel->kind), null, $lines->layers($pieces), $reel->gear_ratio)->layers;
         } catch (DomainFault) {
             $layers = [];
         }

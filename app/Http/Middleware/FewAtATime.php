@@ -25,7 +25,12 @@ final class FewAtATime
         for ($until = microtime(true) + self::WAIT_S; ($place = self::place($places)) === null && microtime(true) < $until;) {
             usleep(20_000);
         }
-        $place !== null || throw new HttpException(503, 'Undro is working out something large already. Ask again in a moment.', headers: ['Retry-After' => (string) self::ASK_AGAIN_S]);
+        $place !== null
+            || throw new HttpException(
+                503,
+                'Undro is working out something large already. Ask again in a moment.',
+                headers: ['Retry-After' => (string) self::ASK_AGAIN_S],
+            );
         try {
             return $next($request);
         } finally {

@@ -21,6 +21,15 @@ final class OwnCsrfToken extends ValidateCsrfToken
     {
         $is = parent::newCookie($request, $config);
 
-        return Cookie::create(OwnCookies::name(self::COOKIE), $is->getValue(), $is->getExpiresTime(), $is->getPath(), $is->getDomain(), $is->isSecure(), $is->isHttpOnly(), sameSite: $is->getSameSite());
+        return Cookie::create(
+            OwnCookies::name(self::COOKIE),
+            $is->getValue(),
+            $is->getExpiresTime(),
+            $is->getPath(),
+            $is->getDomain(),
+            $is->isSecure(),
+            $is->isHttpOnly(),
+            sameSite: $is->getSameSite(),
+        );
     }
 }

@@ -12,7 +12,10 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
-/** This computer gets in; another device only once it is paired, and until then it sees nothing but the door. A calendar comes with a key of its own. */
+/**
+ * This computer gets in; another device only once it is paired, and until then it sees nothing but the door. A calendar comes with a key of
+ * its own.
+ */
 final class PairedOnly
 {
     /** Of a request: which paired device it came from. */

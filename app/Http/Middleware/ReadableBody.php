@@ -47,7 +47,10 @@ final class ReadableBody
         try {
             return Json::object($text);
         } catch (UnreadableJson $fault) {
-            throw new HttpException($fault->tooLarge ? 413 : 400, "What was sent cannot be read: {$fault->getMessage()}. Nothing was changed.");
+            throw new HttpException(
+                $fault->tooLarge ? 413 : 400,
+                "What was sent cannot be read: {$fault->getMessage()}. Nothing was changed.",
+            );
         }
     }
 

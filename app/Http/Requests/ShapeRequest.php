@@ -56,7 +56,12 @@ class ShapeRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $said = $this->said();
-        $schema = Schema::body($this->method(), '/' . $this->path()) ?? Schema::body($this->method(), '/' . ($this->route()?->uri() ?? '')) ?? throw new \LogicException('The contract has no body for ' . $this->method() . ' ' . $this->path());
+        $schema = Schema::body($this->method(), '/' . $this->path()) ?? Schema::body(
+            $this->method(),
+            '/' . ($this->route()?->uri() ?? ''),
+        ) ?? throw new \LogicException(
+            'The contract has no body for ' . $this->method() . ' ' . $this->path(),
+        );
         $misfit = $schema->misfit($said);
         $misfit === null || throw ValidationException::withMessages([$misfit->path => [ucfirst($misfit->why) . '.']]);
         /** @var array<string, mixed> $known of an object */

@@ -20,7 +20,10 @@ final class AnglerResource extends JsonResource
         $limits = [];
         foreach (Material::cases() as $material) {
             $usual = Limits::usual($material);
-            $limits[$material->value] = $angler->typedLimits($material) + ['usual_months' => $usual->months, 'usual_outings' => $usual->outings];
+            $limits[$material->value] = $angler->typedLimits($material) + [
+                'usual_months' => $usual->months,
+                'usual_outings' => $usual->outings,
+            ];
         }
 
         return [

@@ -16,7 +16,12 @@ final class LearningResource
     /** @return array<string, mixed> */
     public static function spool(Spool $spool, Taught $taught): array
     {
-        return ['spool' => $spool->id, 'name' => ($spool->reels->first()->name ?? '') . ", $spool->name", ...self::taught($taught), 'words' => $taught->ofSpool()];
+        return [
+            'spool' => $spool->id,
+            'name' => ($spool->reels->first()->name ?? '') . ", $spool->name",
+            ...self::taught($taught),
+            'words' => $taught->ofSpool(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -44,7 +49,9 @@ final class LearningResource
     public static function forPlan(ForPlan $learnt): array
     {
         $rows = array_map(
-            static fn(int $one): array => ['with' => array_map(static fn(int $other): float => $learnt->correlations->between($one, $other), range(0, 2))],
+            static fn(int $one): array => [
+                'with' => array_map(static fn(int $other): float => $learnt->correlations->between($one, $other), range(0, 2)),
+            ],
             range(0, 2),
         );
         $cell = static fn(?array $cell): ?array => $cell === null ? null : ['cell_factor' => $cell['factor'], 'cell_sd' => $cell['sd']];

@@ -31,7 +31,12 @@ final class Allocator
      * @param int          $useful  leftovers shorter than this are waste, micrometres
      * @param int          $least   the shortest part of a piece in two
      */
-    public function __construct(private readonly array $fillers, private readonly array $packs, private readonly int $useful, private readonly int $least) {}
+    public function __construct(
+        private readonly array $fillers,
+        private readonly array $packs,
+        private readonly int $useful,
+        private readonly int $least,
+    ) {}
 
     /**
      * @param list<Piece> $pieces
@@ -47,8 +52,13 @@ final class Allocator
         $bound = 0;
         foreach ($this->groups($pieces) as [$among, $lines]) {
             $own = static fn(Source $source): bool => isset($lines[$source->line]);
-            $shortest = min(PHP_INT_MAX, ...array_map(fn(Piece $piece): int => $piece->parts ? min($this->least, $piece->length) : $piece->length, $among));
-            $fillers = array_values(array_filter($this->fillers, static fn(Source $source): bool => $own($source) && $source->length >= $shortest));
+            $shortest = min(
+                PHP_INT_MAX,
+                ...array_map(fn(Piece $piece): int => $piece->parts ? min($this->least, $piece->length) : $piece->length, $among),
+            );
+            $fillers = array_values(
+                array_filter($this->fillers, static fn(Source $source): bool => $own($source) && $source->length >= $shortest),
+            );
             $packs = array_values(array_filter($this->packs, $own));
             $part = $this->group($among, $fillers, $packs, count($among) / count($pieces));
             $bins = [...$bins, ...$part->bins];
@@ -67,8 +77,8 @@ final class Allocator
         foreach ($pieces as $piece) {
             $may = false;
             foreach ([...$this->fillers, ...$this->packs] as $source) {
-                $room = $piece->parts ? 2 * $source->length : $source->length;
-                $may = $may || ($piece->takes($source) && ($piece->parts ? $source->length >= $this->least || $source->length >= $piece->length : $room >= $piece->length));
+                $least = $piece->parts ? min($this->least, $piece->length) : $piece->length;
+                $may = $may || ($piece->takes($source) && $source->length >= $least);
             }
             if (!$may) {
                 $cannot[] = $piece->job;
@@ -109,12 +119,29 @@ final class Allocator
      */
     private function group(array $pieces, array $fillers, array $packs, float $share): Allocation
     {
-        uasort($pieces, static fn(Piece $a, Piece $b): int => [$b->only !== null, $b->length, $a->lines, $a->parts, $a->not, $a->only] <=> [$a->only !== null, $a->length, $b->lines, $b->parts, $b->not, $b->only]);
+        uasort(
+            $pieces,
+            static fn(Piece $a, Piece $b): int => [
+                $b->only !== null,
+                $b->length,
+                $a->lines,
+                $a->parts,
+                $a->not,
+                $a->only,
+            ] <=> [$a->only !== null, $a->length, $b->lines, $b->parts, $b->not, $b->only],
+        );
         $bound = Bound::cost($pieces, $fillers, $packs);
         $found = null;
         if (count($pieces) <= 24) {
             try {
-                $exact = new Exact($pieces, $fillers, $packs, $this->useful, $this->least, (int) (self::EXACT_STEPS * $share) + self::SMALL_STEPS);
+                $exact = new Exact(
+                    $pieces,
+                    $fillers,
+                    $packs,
+                    $this->useful,
+                    $this->least,
+                    (int) (self::EXACT_STEPS * $share) + self::SMALL_STEPS,
+                );
                 $found = $exact->solve() ?? throw BadAllocation::cannot(self::jobs($pieces));
                 if ($exact->certain()) {
                     return new Allocation($found[1], $found[0], true, $found[0]->cost);
@@ -123,9 +150,19 @@ final class Allocator
                 // too many ways to look at: bettered from a first answer below
             }
         }
-        $bins = $found[1] ?? $this->searched($pieces, $fillers, $packs, $this->inOne($pieces, $fillers, $packs, $share / 2), (int) (self::BETTERING_STEPS * $share));
+        $bins = $found[1] ?? $this->searched(
+            $pieces,
+            $fillers,
+            $packs,
+            $this->inOne($pieces, $fillers, $packs, $share / 2),
+            (int) (self::BETTERING_STEPS * $share),
+        );
         $worth = $this->worth($bins);
-        $optimal = $worth->cost <= $bound && $worth->waste === 0 && $worth->sources <= Bound::sources($pieces, $fillers, array_filter($packs, static fn(Source $pack): bool => $pack->price <= $worth->cost));
+        $optimal = $worth->cost <= $bound && $worth->waste === 0 && $worth->sources <= Bound::sources(
+            $pieces,
+            $fillers,
+            array_filter($packs, static fn(Source $pack): bool => $pack->price <= $worth->cost),
+        );
 
         return new Allocation($bins, $worth, $optimal, min($bound, $worth->cost));
     }
@@ -167,8 +204,17 @@ final class Allocator
     {
         $longest = max(0, ...array_map(static fn(Piece $piece): int => $piece->length, array_values($pieces)));
         $lines = array_unique(array_merge(...array_map(static fn(Piece $piece): array => $piece->lines, array_values($pieces))));
-        $nowhere = array_map(static fn(string $line): Source => new Source(self::NOWHERE, $line, $longest, self::DEAR, true), array_values($lines));
-        $bins = $this->bettered($start ?? $this->first($pieces, $fillers, [...$packs, ...$nowhere]), $pieces, $fillers, [...$packs, ...$nowhere], $steps);
+        $nowhere = array_map(
+            static fn(string $line): Source => new Source(self::NOWHERE, $line, $longest, self::DEAR, true),
+            array_values($lines),
+        );
+        $bins = $this->bettered(
+            $start ?? $this->first($pieces, $fillers, [...$packs, ...$nowhere]),
+            $pieces,
+            $fillers,
+            [...$packs, ...$nowhere],
+            $steps,
+        );
         $cannot = [];
         foreach ($bins as $bin) {
             if ($bin->source->id === self::NOWHERE) {
@@ -196,7 +242,8 @@ final class Allocator
         $unused = $fillers;
         foreach ($pieces as $number => $piece) {
             $rest = $piece->length;
-            $may = static fn(Source $source): bool => $piece->takes($source) || $source->id === self::NOWHERE && $piece->only === null && in_array($source->line, $piece->lines, true);
+            $may = static fn(Source $source): bool => $piece->takes($source)
+                || ($source->id === self::NOWHERE && $piece->only === null && in_array($source->line, $piece->lines, true));
             $at = $this->place($open, $unused, $packs, $rest, $may);
             if ($at === null && $piece->parts) {
                 // in two: as much as the roomiest gives, the rest somewhere else of the same line
@@ -263,7 +310,10 @@ final class Allocator
         foreach ($piece->lines as $line) {
             $may = static fn(Source $source): bool => $source->line === $line && $piece->takes($source);
             $rooms = [
-                ...array_map(static fn(Bin $bin): int => $bin->left(), array_filter($open, static fn(Bin $bin): bool => $may($bin->source))),
+                ...array_map(
+                    static fn(Bin $bin): int => $bin->left(),
+                    array_filter($open, static fn(Bin $bin): bool => $may($bin->source)),
+                ),
                 ...array_map(static fn(Source $source): int => $source->length, array_filter([...$unused, ...$packs], $may)),
             ];
             rsort($rooms);
@@ -313,7 +363,12 @@ final class Allocator
             for ($i = 0; $i < 4 && $free !== []; ++$i) {
                 $more[] = array_splice($free, (int) ($chance->uniform() * count($free)), 1)[0];
             }
-            $own = array_values(array_filter(array_map(static fn(Bin $bin): Source => $bin->source, $chosen), static fn(Source $source): bool => !$source->bought));
+            $own = array_values(
+                array_filter(
+                    array_map(static fn(Bin $bin): Source => $bin->source, $chosen),
+                    static fn(Source $source): bool => !$source->bought,
+                ),
+            );
             $exact = new Exact($part, [...$own, ...$more], $packs, $this->useful, $this->least, min($steps, self::SMALL_STEPS), $fixed);
             try {
                 $found = $exact->solve();
@@ -340,7 +395,9 @@ final class Allocator
         $count = 0;
         // one that wastes or was bought first, where there is one
         $first = array_keys(array_filter($bins, fn(Bin $bin): bool => $bin->source->bought || $bin->worth($this->useful)->waste > 0));
-        $at = $first === [] || $chance->uniform() < 0.3 ? (int) ($chance->uniform() * count($bins)) : $first[(int) ($chance->uniform() * count($first))];
+        $at = $first === [] || $chance->uniform() < 0.3
+            ? (int) ($chance->uniform() * count($bins))
+            : $first[(int) ($chance->uniform() * count($first))];
         while (true) {
             $chosen[] = $bins[$at];
             $count += count($bins[$at]->cuts);

@@ -13,7 +13,8 @@ final class BadAllocation extends DomainFault
     public static function cannot(array $jobs): self
     {
         return new self('jobs', sprintf(
-            'No filler and no pack can give the line for %s: it is too long, or of a line that neither the rack nor the list of packs has. Shorten it, allow another line, or add a pack.',
+            'No filler and no pack can give the line for %s: it is too long, or of a line that neither the rack nor the list of packs '
+                . 'has. Shorten it, allow another line, or add a pack.',
             implode(', ', array_map(static fn(string $job): string => '"' . mb_substr($job, 0, 40) . '"', $jobs)),
         ));
     }

@@ -68,12 +68,20 @@ final class Bound
         foreach (array_unique(array_map(static fn(Piece $piece): int => $piece->parts ? 0 : $piece->length, $pieces)) as $from) {
             $among = array_filter($pieces, static fn(Piece $piece): bool => !$piece->parts && $piece->length >= $from || $from === 0);
             $hold = array_filter($fillers, static fn(Source $source): bool => $source->length >= $from);
-            $need = array_sum(array_map(static fn(Piece $piece): int => $piece->length, $among)) - array_sum(array_map(static fn(Source $source): int => $source->length, $hold));
-            $bound = max($bound, self::cover($need, array_map(static fn(Source $pack): array => [$pack->length, $pack->price], array_values($packs))));
+            $need = array_sum(array_map(static fn(Piece $piece): int => $piece->length, $among)) - array_sum(
+                array_map(static fn(Source $source): int => $source->length, $hold),
+            );
+            $bound = max(
+                $bound,
+                self::cover($need, array_map(static fn(Source $pack): array => [$pack->length, $pack->price], array_values($packs))),
+            );
             if ($from > 0) {
                 $many = static fn(Source $source): int => intdiv($source->length, $from);
                 $number = count($among) - array_sum(array_map($many, $hold));
-                $bound = max($bound, self::cover($number, array_map(static fn(Source $pack): array => [$many($pack), $pack->price], array_values($packs))));
+                $bound = max(
+                    $bound,
+                    self::cover($number, array_map(static fn(Source $pack): array => [$many($pack), $pack->price], array_values($packs))),
+                );
             }
         }
 

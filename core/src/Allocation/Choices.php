@@ -18,7 +18,12 @@ final readonly class Choices
      * @param bool                                       $two    backing may be two pieces, joined
      * @param Length|null                                $useful null: the usual
      */
-    public function __construct(public array $pin = [], public array $forbid = [], public bool $two = false, private ?Length $useful = null) {}
+    public function __construct(
+        public array $pin = [],
+        public array $forbid = [],
+        public bool $two = false,
+        private ?Length $useful = null,
+    ) {}
 
     /** Leftovers shorter than this are waste. */
     public function useful(): Length

@@ -47,7 +47,12 @@ final readonly class Cuts
             }
         }
         $pieces = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->length > 0));
-        $allocator = new Allocator($fillers, $packs, Source::micrometres($choices->useful()), Source::micrometres(Length::metres(self::LEAST_M)));
+        $allocator = new Allocator(
+            $fillers,
+            $packs,
+            Source::micrometres($choices->useful()),
+            Source::micrometres(Length::metres(self::LEAST_M)),
+        );
         $found = $allocator->solve($pieces);
         $cuts = [];
         $buy = [];

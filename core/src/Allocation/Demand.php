@@ -14,5 +14,11 @@ final readonly class Demand
      * @param list<string> $backingLines that would do as backing
      * @param Length|null  $backing      null: nothing goes under it
      */
-    public function __construct(public string $job, public string $line, public Length $main, public array $backingLines = [], public ?Length $backing = null) {}
+    public function __construct(
+        public string $job,
+        public string $line,
+        public Length $main,
+        public array $backingLines = [],
+        public ?Length $backing = null,
+    ) {}
 }

@@ -72,7 +72,8 @@ final class Exact
             $this->reach[$at] = array_values(array_filter(
                 array_keys($numbers),
                 fn(int $bit): bool => ($lengths[$bit] <= $source->length || $this->splits($numbers[$bit]))
-                    && $this->pieces[$numbers[$bit]]->takes($source) && (!isset($this->fixed[$numbers[$bit]]) || $this->fixed[$numbers[$bit]][0] === $source->line),
+                    && $this->pieces[$numbers[$bit]]->takes($source)
+                    && (!isset($this->fixed[$numbers[$bit]]) || $this->fixed[$numbers[$bit]][0] === $source->line),
             ));
         }
         $this->lengths = $lengths;
@@ -133,7 +134,12 @@ final class Exact
         $may = array_values(array_filter($this->reach[$reach], static fn(int $bit): bool => ($left & (1 << $bit)) !== 0));
         // the rest of a piece that was begun may end here, or wait for a later source
         $starts = [[[], $source->length, $begun]];
-        if ($begun !== null && $begun[2] === $source->line && $begun[1] <= $source->length && $this->pieces[$this->numbers[$begun[0]]]->takes($source)) {
+        if (
+            $begun !== null
+            && $begun[2] === $source->line
+            && $begun[1] <= $source->length
+            && $this->pieces[$this->numbers[$begun[0]]]->takes($source)
+        ) {
             $starts[] = [[[$this->numbers[$begun[0]], $begun[1]]], $source->length - $begun[1], null];
         }
         foreach ($starts as [$cuts, $room, $still]) {
@@ -149,10 +155,20 @@ final class Exact
                 }
                 if ($this->parts && $still === null && $free >= $this->least) {
                     foreach ($may as $bit) {
-                        if (($rest & (1 << $bit)) !== 0 && $this->splits($this->numbers[$bit]) && ($needed === null || $needed === $bit || ($rest & (1 << $needed)) === 0)) {
+                        if (
+                            ($rest & (1 << $bit)) !== 0
+                            && $this->splits($this->numbers[$bit])
+                            && ($needed === null || $needed === $bit || ($rest & (1 << $needed)) === 0)
+                        ) {
                             foreach ($this->ends($source, $bit, $free, $rest) as $x) {
                                 $this->step();
-                                $best = $this->better($best, $source, [...$taken, [$this->numbers[$bit], $x]], $free - $x, $this->from($next, $rest & ~(1 << $bit), [$bit, $this->lengths[$bit] - $x, $source->line]));
+                                $best = $this->better(
+                                    $best,
+                                    $source,
+                                    [...$taken, [$this->numbers[$bit], $x]],
+                                    $free - $x,
+                                    $this->from($next, $rest & ~(1 << $bit), [$bit, $this->lengths[$bit] - $x, $source->line]),
+                                );
                             }
                         }
                     }
@@ -161,7 +177,12 @@ final class Exact
                     $bit = $may[$i];
                     // of pieces that are alike the first is taken first
                     if ($this->lengths[$bit] <= $free && ($rest & $this->twin[$bit]) === 0) {
-                        $stack[] = [$i + 1, $free - $this->lengths[$bit], $rest & ~(1 << $bit), [...$taken, [$this->numbers[$bit], $this->lengths[$bit]]]];
+                        $stack[] = [
+                            $i + 1,
+                            $free - $this->lengths[$bit],
+                            $rest & ~(1 << $bit),
+                            [...$taken, [$this->numbers[$bit], $this->lengths[$bit]]],
+                        ];
                     }
                 }
             }

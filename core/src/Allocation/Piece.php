@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Allocation;
 
-/** A length of line that a job needs in one piece, of any of these lines. Lengths are in whole micrometres, so that a cut that just fits fits. */
+/**
+ * A length of line that a job needs in one piece, of any of these lines. Lengths are in whole micrometres, so that a cut that just fits
+ * fits.
+ */
 final readonly class Piece
 {
     /**
@@ -14,7 +17,15 @@ final readonly class Piece
      * @param list<string> $not    sources it must not come from
      * @param string|null  $only   the one source it must come from
      */
-    public function __construct(public string $job, public Part $part, public array $lines, public int $length, public bool $parts = false, public array $not = [], public ?string $only = null) {}
+    public function __construct(
+        public string $job,
+        public Part $part,
+        public array $lines,
+        public int $length,
+        public bool $parts = false,
+        public array $not = [],
+        public ?string $only = null,
+    ) {}
 
     /** Whether it may be cut from this at all. */
     public function takes(Source $source): bool

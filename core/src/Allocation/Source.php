@@ -17,7 +17,13 @@ final readonly class Source
      * @param int $length micrometres
      * @param int $price  hundredths of a cent; 0 for what is at hand
      */
-    public function __construct(public string $id, public string $line, public int $length, public int $price = 0, public bool $bought = false) {}
+    public function __construct(
+        public string $id,
+        public string $line,
+        public int $length,
+        public int $price = 0,
+        public bool $bought = false,
+    ) {}
 
     /** A filler by its id, a pack by its place in the list, whatever its copy. */
     public function name(): string

@@ -35,7 +35,11 @@ final class Timeline
         $order = [];
         while ($left !== []) {
             // of what is ready the longest first; where nothing is, what is ready next
-            $may = array_filter($left, static fn(array $job, int|string $name): bool => ($ready[$name] ?? 0.0) <= $now + 1e-9, ARRAY_FILTER_USE_BOTH);
+            $may = array_filter(
+                $left,
+                static fn(array $job, int|string $name): bool => ($ready[$name] ?? 0.0) <= $now + 1e-9,
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($may === []) {
                 $now = min(array_map(static fn(int|string $name): float => $ready[$name] ?? 0.0, array_keys($left)));
                 continue;

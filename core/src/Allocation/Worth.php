@@ -22,6 +22,7 @@ final readonly class Worth
     public function betterThan(?self $other): bool
     {
         return $other === null || $this->cost < $other->cost
-            || ($this->cost === $other->cost && ($this->waste < $other->waste || ($this->waste === $other->waste && $this->sources < $other->sources)));
+            || ($this->cost === $other->cost && $this->waste < $other->waste)
+            || ($this->cost === $other->cost && $this->waste === $other->waste && $this->sources < $other->sources);
     }
 }

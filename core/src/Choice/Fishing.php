@@ -68,7 +68,11 @@ enum Fishing: string
                 [Material::Hybrid, $between],
                 [Material::Mono, $forgiving],
             ],
-            self::General => [[Material::Mono, $forgiving], [Material::Hybrid, $between], [Material::Braid, 'casts far for its strength and feels everything; with a leader']],
+            self::General => [
+                [Material::Mono, $forgiving],
+                [Material::Hybrid, $between],
+                [Material::Braid, 'casts far for its strength and feels everything; with a leader'],
+            ],
             self::HeavyCover => [
                 [Material::Braid, 'no stretch: turns a fish before it is in the roots, and cuts through weed'],
                 [Material::Fluoro, 'stands rubbing better than nylon'],

@@ -57,8 +57,17 @@ final readonly class LineChoice
      *
      * @throws BadChoice
      */
-    public static function of(Fishing $fishing, Mass $fish, Snags $snags, Current $current, ?Mass $lure, ?Length $cast, ?Force $reelMax, ?LineRange $rod, ?float $fraction = null): self
-    {
+    public static function of(
+        Fishing $fishing,
+        Mass $fish,
+        Snags $snags,
+        Current $current,
+        ?Mass $lure,
+        ?Length $cast,
+        ?Force $reelMax,
+        ?LineRange $rod,
+        ?float $fraction = null,
+    ): self {
         $fish->inGrams() > 0 || throw BadChoice::noFish();
         $fraction ??= $fishing->dragFraction();
         $pull = Force::newtons($fish->inGrams() / 1000 * ForceUnit::STANDARD_GRAVITY * $snags->pull() * $current->more());
@@ -72,14 +81,40 @@ final readonly class LineChoice
         $length = max($reach['usual'], 2 * ($cast?->inMetres() ?? 0.0) + $reach['run']);
         [$leader, $leaderStrength, $leaderWhy] = self::leader($fishing, $materials[0][0], $snags, $lure, $least);
         $reasons = [
-            Sentence::of(sprintf('A fish of that weight asks for a steady pull of about {0} here; with the drag at %.0f %% of the line, a knot that keeps %.0f %% and a season of wear, that is a line of {1}.', 100 * $fraction, 100 * self::KNOT), $pull, $least),
+            Sentence::of(
+                sprintf(
+                    'A fish of that weight asks for a steady pull of about {0} here; with the drag at %.0f %% of the line, a knot that '
+                        . 'keeps %.0f %% and a season of wear, that is a line of {1}.',
+                    100 * $fraction,
+                    100 * self::KNOT,
+                ),
+                $pull,
+                $least,
+            ),
             $cast !== null && 2 * $cast->inMetres() + $reach['run'] > $reach['usual']
-                ? Sentence::of('Length: twice the longest cast and {0} for a run, so that a snag or a fish never shows the arbor.', Length::metres($reach['run']))
-                : Sentence::of('Length: {0} is usual for this fishing, a long cast twice over with a run to spare.', Length::metres($reach['usual'])),
+                ? Sentence::of(
+                    'Length: twice the longest cast and {0} for a run, so that a snag or a fish never shows the arbor.',
+                    Length::metres($reach['run']),
+                )
+                : Sentence::of(
+                    'Length: {0} is usual for this fishing, a long cast twice over with a run to spare.',
+                    Length::metres($reach['usual']),
+                ),
             $leaderWhy,
         ];
 
-        return new self($pull, $fraction, $least, $most, $materials, Length::metres($length), $leader, $leaderStrength, $reasons, self::limits($pull, $least, $reelMax, $rod));
+        return new self(
+            $pull,
+            $fraction,
+            $least,
+            $most,
+            $materials,
+            Length::metres($length),
+            $leader,
+            $leaderStrength,
+            $reasons,
+            self::limits($pull, $least, $reelMax, $rod),
+        );
     }
 
     /**
@@ -104,14 +139,33 @@ final readonly class LineChoice
     private static function leader(Fishing $fishing, Material $material, Snags $snags, ?Mass $lure, Force $least): array
     {
         if ($fishing === Fishing::Distance && $lure !== null) {
-            $strength = Force::newtons(max($least->inNewtons(), self::LEADER_PER_LEAD * $lure->inGrams() / 1000 * ForceUnit::STANDARD_GRAVITY));
+            $strength = Force::newtons(
+                max($least->inNewtons(), self::LEADER_PER_LEAD * $lure->inGrams() / 1000 * ForceUnit::STANDARD_GRAVITY),
+            );
 
-            return [Length::metres(4.0), $strength, Sentence::of('Leader: about a rod long, of {0}, so that the cast does not snap it: ten pounds for every ounce of lead. Never so long that its join lies on the spool at the cast.', $strength)];
+            return [
+                Length::metres(4.0),
+                $strength,
+                Sentence::of(
+                    'Leader: about a rod long, of {0}, so that the cast does not snap it: ten pounds for every ounce of lead. Never so '
+                        . 'long that its join lies on the spool at the cast.',
+                    $strength,
+                ),
+            ];
         }
         if ($material === Material::Braid) {
             $long = $fishing === Fishing::HeavyCover ? 0.6 : ($fishing === Fishing::DeepJigging ? 3.0 : 1.5);
 
-            return [Length::metres($long), $least, Sentence::of('Leader: braid is seen by fish and does not stand rubbing, so {0} of fluorocarbon or nylon of about {1} goes before it.', Length::metres($long), $least)];
+            return [
+                Length::metres($long),
+                $least,
+                Sentence::of(
+                    'Leader: braid is seen by fish and does not stand rubbing, so {0} of fluorocarbon or nylon of about {1} goes before '
+                        . 'it.',
+                    Length::metres($long),
+                    $least,
+                ),
+            ];
         }
         if ($snags === Snags::Many) {
             return [Length::metres(1.0), $least, Sentence::of('Leader: {0} of something harder, for rock and root.', Length::metres(1.0))];
@@ -125,10 +179,18 @@ final readonly class LineChoice
     {
         $limits = [];
         if ($reelMax !== null && $reelMax->inNewtons() < $pull->inNewtons()) {
-            $limits[] = Sentence::of('The reel holds {0} at most, less than the {1} this asks for: a stronger line does not help, a stronger reel does.', $reelMax, $pull);
+            $limits[] = Sentence::of(
+                'The reel holds {0} at most, less than the {1} this asks for: a stronger line does not help, a stronger reel does.',
+                $reelMax,
+                $pull,
+            );
         }
         if ($rod !== null && $rod->strongest->inNewtons() < $least->inNewtons()) {
-            $limits[] = Sentence::of('The rod is made for lines to {0}, under the {1} this asks for: hope for less, give more line, or take a stronger rod.', $rod->strongest, $least);
+            $limits[] = Sentence::of(
+                'The rod is made for lines to {0}, under the {1} this asks for: hope for less, give more line, or take a stronger rod.',
+                $rod->strongest,
+                $least,
+            );
         }
 
         return $limits;

@@ -49,7 +49,10 @@ final class ChooseCase implements Calculator
                 'diameter_mm' => NominalDiameter::of($each[0], $choice->least)->inMillimetres(),
             ], $choice->materials),
             'length_m' => $choice->length->inMetres(),
-            'leader' => $choice->leader === null ? null : ['length_m' => $choice->leader->inMetres(), 'strength_N' => $choice->leaderStrength?->inNewtons()],
+            'leader' => $choice->leader === null ? null : [
+                'length_m' => $choice->leader->inMetres(),
+                'strength_N' => $choice->leaderStrength?->inNewtons(),
+            ],
             'reasons' => array_map(Written::sentence(...), $choice->reasons),
             'limits' => array_map(Written::sentence(...), $choice->limits),
             'rack' => array_map(static fn(Input $line): array => self::held($line, $choice), $in->objects('rack', 0, 1000)),

@@ -47,7 +47,10 @@ final class DragCase implements Calculator
         $links = $in->has('chain') ? ChainInput::links($in->object('chain')) : array_map(self::link(...), $in->objects('links', 1, 20));
         $own = self::fraction($in);
         $habit = Habits::of($in->words('schools', 20))->dragFraction();
-        $fraction = $own ?? $habit ?? $in->optionalChoice('fishing', Fishing::class)?->dragFraction() ?? throw BadInput::missing('fraction');
+        $fraction = $own ?? $habit ?? $in->optionalChoice(
+            'fishing',
+            Fishing::class,
+        )?->dragFraction() ?? throw BadInput::missing('fraction');
         $target = $in->make(static fn(): Target => Target::of(
             $links,
             $fraction,
@@ -55,7 +58,12 @@ final class DragCase implements Calculator
             $in->optionalForce('rod_max_N', ...Bounds::FORCE_N),
         ));
 
-        return [...self::target($target, $fraction, $in), 'fraction_from' => $own !== null ? 'own' : ($habit !== null ? 'habit' : 'fishing'), ...self::chain($links, $in), ...self::runsOut($in, $target)];
+        return [
+            ...self::target($target, $fraction, $in),
+            'fraction_from' => $own !== null ? 'own' : ($habit !== null ? 'habit' : 'fishing'),
+            ...self::chain($links, $in),
+            ...self::runsOut($in, $target),
+        ];
     }
 
     /** A share of the weakest link; typed, it may be in per cent. */
@@ -88,7 +96,11 @@ final class DragCase implements Calculator
             'asked_share' => $share,
             'ask_again' => $share > Target::ASK_AGAIN + 1e-9,
             'within' => array_map(static fn(Force $edge): float => $edge->inNewtons(), Pulls::band($set)),
-            'stop_N' => min(Target::ASK_AGAIN * $weakest, $in->optionalForce('reel_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF, $in->optionalForce('rod_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF),
+            'stop_N' => min(
+                Target::ASK_AGAIN * $weakest,
+                $in->optionalForce('reel_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF,
+                $in->optionalForce('rod_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF,
+            ),
             'full_stop_N' => Target::FULL_STOP * $weakest,
             'at_tip_N' => array_map(static fn(float $more): float => (1 + $more) * $set->inNewtons(), Target::GUIDES),
         ];
@@ -135,12 +147,17 @@ final class DragCase implements Calculator
         $kept = $in->optionalForce('set_N', ...Bounds::FORCE_N);
         $set = $kept === null ? $target->force : self::setNow($kept, $in, $runout);
         $rise = $in->make(static fn(): Rise => Rise::of($runout, $set, array_map(
-            static fn(Input $point): array => [$point->metres('line_out_m', ...Bounds::LENGTH_M), $point->force('running_N', ...Bounds::FORCE_N)],
+            static fn(Input $point): array => [
+                $point->metres('line_out_m', ...Bounds::LENGTH_M),
+                $point->force('running_N', ...Bounds::FORCE_N),
+            ],
             $in->objects('measured', 0, 20),
         )));
         $limit = Force::newtons($in->number('limit_fraction', 0.01, 2.0, 0.5) * $weakest->inNewtons());
         $row = static fn(float $metres): array => self::row($runout, $rise, $set, $weakest, $metres);
-        $total = $layers === [] ? null : array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $layers));
+        $total = $layers === []
+            ? null
+            : array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $layers));
         $reached = $total === null ? null : $rise->lineOutAt($limit, Length::metres($total));
         $out = $in->optionalMetres('at_line_out_m', 0, 1_000_000)?->inMetres();
 
@@ -151,10 +168,16 @@ final class DragCase implements Calculator
             'set_N' => $set->inNewtons(),
             'set_changed' => $kept !== null && abs($set->inNewtons() / $kept->inNewtons() - 1) > self::WORTH_SAYING,
             'total_m' => $total,
-            'retrieve_m' => ($gear = $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO)) === null ? null : FillCalculator::retrieve($runout->surface(Length::metres(0)), $gear)->inMetres(),
+            'retrieve_m' => ($gear = $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO)) === null ? null : FillCalculator::retrieve(
+                $runout->surface(Length::metres(0)),
+                $gear,
+            )->inMetres(),
             'expected_limit_line_out_m' => $reached?->inMetres(),
             'limit_says' => $total === null ? null : Written::sentence(self::limitSays($target->weakest, $reached)),
-            'curve' => $total === null ? [] : array_map(static fn(int $i): array => $row($total * $i / (self::POINTS - 1)), range(0, self::POINTS - 1)),
+            'curve' => $total === null ? [] : array_map(
+                static fn(int $i): array => $row($total * $i / (self::POINTS - 1)),
+                range(0, self::POINTS - 1),
+            ),
             'measured' => array_map(static fn(array $point): array => [
                 'line_out_m' => $point[0],
                 'running_N' => $point[1] * $runout->force($set, Length::metres($point[0]))->inNewtons(),
@@ -162,7 +185,11 @@ final class DragCase implements Calculator
             ], $rise->excess),
             'by_measured' => $rise->byMeasured(),
             'verdict' => ($says = $rise->verdict()) === null ? null : Written::sentence($says),
-            'at' => $out === null || $total === null ? null : $row(min($out, $total)) + ['picture' => self::picture($spool, $layers, min($out, $total)) + ['bevel_mm' => $in->object('spool')->optionalMillimetres('bevel_depth_mm', 0, 30)?->inMillimetres()]],
+            'at' => $out === null || $total === null ? null : $row(min($out, $total)) + [
+                'picture' => self::picture($spool, $layers, min($out, $total)) + [
+                    'bevel_mm' => $in->object('spool')->optionalMillimetres('bevel_depth_mm', 0, 30)?->inMillimetres(),
+                ],
+            ],
         ];
     }
 
@@ -171,7 +198,10 @@ final class DragCase implements Calculator
         return match (true) {
             $reached === null => Sentence::of("It does not reach half of what the $weakest->name bears before the arbor."),
             $reached->inMetres() < 0.5 => Sentence::of("It is at half of what the $weakest->name bears from the start: set less."),
-            default => Sentence::of("At {0} out it reaches half of what the $weakest->name bears. Ease off before that; never tighten as the spool empties.", $reached),
+            default => Sentence::of(
+                "At {0} out it reaches half of what the $weakest->name bears. Ease off before that; never tighten as the spool empties.",
+                $reached,
+            ),
         };
     }
 
@@ -180,12 +210,22 @@ final class DragCase implements Calculator
     {
         $on = $in->optionalDiameter('set_on_mm', ...Bounds::SPOOL_MM);
 
-        return $on === null ? $kept : Force::newtons($kept->inNewtons() * $on->inMillimetres() / $runout->surface(Length::metres(0))->inMillimetres());
+        return $on === null
+            ? $kept
+            : Force::newtons($kept->inNewtons() * $on->inMillimetres() / $runout->surface(Length::metres(0))->inMillimetres());
     }
 
     /** What is not known of a spool without a shape. */
     private const NOTHING_RUNS_OUT = [
-        'ladder' => [], 'limit_line_out_m' => null, 'limit_N' => null, 'set_N' => null, 'set_changed' => false, 'total_m' => null, 'retrieve_m' => null, 'expected_limit_line_out_m' => null, 'limit_says' => null,
+        'ladder' => [],
+        'limit_line_out_m' => null,
+        'limit_N' => null,
+        'set_N' => null,
+        'set_changed' => false,
+        'total_m' => null,
+        'retrieve_m' => null,
+        'expected_limit_line_out_m' => null,
+        'limit_says' => null,
         'curve' => [], 'measured' => [], 'by_measured' => false, 'verdict' => null, 'at' => null,
     ];
 
@@ -235,7 +275,9 @@ final class DragCase implements Calculator
 
     private static function spool(Input $in, ?ReelKind $reel): Spool
     {
-        $spool = $reel === null ? SpoolInput::spool($in) : SpoolInput::assembled($in, SpoolInput::measures($in, Tolerance::GEOMETRY), $reel->ratedGap());
+        $spool = $reel === null
+            ? SpoolInput::spool($in)
+            : SpoolInput::assembled($in, SpoolInput::measures($in, Tolerance::GEOMETRY), $reel->ratedGap());
         $sleeve = $in->optionalDiameter('sleeve_mm', ...Bounds::SPOOL_MM);
 
         return $sleeve === null ? $spool : $in->make(static fn(): Spool => $spool->withArbor(Arbor::straight($sleeve)));

@@ -50,7 +50,10 @@ final class DragNextCase implements Calculator
             'as_near_as_it_goes' => $next->asNearAsItGoes,
             'within' => array_map(static fn(Force $edge): float => $edge->inNewtons(), Pulls::band($target)),
             'predicted_N' => $next->predicted()?->inNewtons(),
-            'move' => $next->position === null ? null : ['words' => $knob->many($next->position - $here), 'way' => $next->position > $here ? 'tighter' : 'looser'],
+            'move' => $next->position === null ? null : [
+                'words' => $knob->many($next->position - $here),
+                'way' => $next->position > $here ? 'tighter' : 'looser',
+            ],
             'pulls' => array_map(static fn(Pull $pull): array => [
                 'position' => $pull->position,
                 'running_N' => $pull->running->inNewtons(),

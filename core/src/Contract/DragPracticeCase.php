@@ -26,7 +26,10 @@ final class DragPracticeCase implements Calculator
             $pulls[] = ['position' => $at, 'running_N' => $pull->running->inNewtons(), 'start_up_N' => $pull->startUp?->inNewtons()];
         }
 
-        return ['pulls' => $pulls, 'truth' => $in->boolean('over') && $turns !== [] ? self::truth($drag, $turns, DragTrial::of($seed, $target)) : null];
+        return [
+            'pulls' => $pulls,
+            'truth' => $in->boolean('over') && $turns !== [] ? self::truth($drag, $turns, DragTrial::of($seed, $target)) : null,
+        ];
     }
 
     /**

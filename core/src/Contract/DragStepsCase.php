@@ -19,7 +19,9 @@ final class DragStepsCase implements Calculator
 {
     public static function compute(Input $in): array
     {
-        $mechanism = $in->optionalChoice('mechanism', Mechanism::class) ?? Mechanism::usual($in->choice('reel', ReelKind::class, ReelKind::Spinning));
+        $mechanism = $in->optionalChoice('mechanism', Mechanism::class) ?? Mechanism::usual(
+            $in->choice('reel', ReelKind::class, ReelKind::Spinning),
+        );
         $knob = $in->optionalChoice('knob', Knob::class);
         $knob = in_array($knob, $mechanism->knobs(), true) ? $knob : $mechanism->knobs()[0];
 
@@ -32,18 +34,32 @@ final class DragStepsCase implements Calculator
             'knobs' => array_map(static fn(Knob $each): string => $each->value, $mechanism->knobs()),
             'steps' => $mechanism->steps($in->boolean('tip', true), $knob),
             'caution' => Mechanism::CAUTION,
-            'mechanisms' => array_map(static fn(Mechanism $each): array => ['id' => $each->value, 'word' => $each->word()], Mechanism::cases()),
-            'fishing' => array_map(static fn(Fishing $each): array => ['id' => $each->value, 'word' => $each->word(), 'fraction' => $each->dragFraction()], Fishing::cases()),
+            'mechanisms' => array_map(
+                static fn(Mechanism $each): array => ['id' => $each->value, 'word' => $each->word()],
+                Mechanism::cases(),
+            ),
+            'fishing' => array_map(
+                static fn(Fishing $each): array => ['id' => $each->value, 'word' => $each->word(), 'fraction' => $each->dragFraction()],
+                Fishing::cases(),
+            ),
             'knots' => [
                 ...array_values(array_filter(array_map(static fn(Knot $knot): ?array => ($keeps = $knot->keeps()) === null ? null : [
                     'id' => $knot->value, 'kind' => LinkKind::Join->value, 'word' => $knot->word(), 'low' => $keeps[0], 'high' => $keeps[1],
                 ], Knot::cases()))),
-                ['id' => 'terminal', 'kind' => LinkKind::Terminal->value, 'word' => 'knot at the hook or snap', 'low' => ChainInput::TERMINAL[0], 'high' => ChainInput::TERMINAL[1]],
+                [
+                    'id' => 'terminal',
+                    'kind' => LinkKind::Terminal->value,
+                    'word' => 'knot at the hook or snap',
+                    'low' => ChainInput::TERMINAL[0],
+                    'high' => ChainInput::TERMINAL[1],
+                ],
             ],
         ];
     }
 
-    /** Where the knob stands, in turns: clicks and notches are taken as usual ones, since a stand-in's knob turns. Null: it cannot be read. */
+    /**
+     * Where the knob stands, in turns: clicks and notches are taken as usual ones, since a stand-in's knob turns. Null: it cannot be read.
+     */
     private static function turns(Input $in, Knob $knob): ?float
     {
         [$least, $most] = $knob->inTurns();

@@ -42,9 +42,21 @@ final class KnotCase implements Calculator
                 'line' => $path->line,
                 'from' => $path->from,
                 'to' => $path->to,
-                'points' => array_map(static fn(array $point): array => array_map(static fn(float $each): float => round($each, 2), $point), $path->points()),
+                'points' => array_map(
+                    static fn(array $point): array => array_map(static fn(float $each): float => round($each, 2), $point),
+                    $path->points(),
+                ),
             ], $drawing->paths),
-            'props' => array_map(static fn(Prop $prop): array => ['kind' => $prop->kind, 'x' => $prop->x, 'y' => $prop->y, 'width' => $prop->width, 'height' => $prop->height], $drawing->props),
+            'props' => array_map(
+                static fn(Prop $prop): array => [
+                    'kind' => $prop->kind,
+                    'x' => $prop->x,
+                    'y' => $prop->y,
+                    'width' => $prop->width,
+                    'height' => $prop->height,
+                ],
+                $drawing->props,
+            ),
             'crossings' => array_map(static fn(Crossing $crossing): array => [
                 'over' => $crossing->over,
                 'over_at' => round($crossing->overAt, 3),

@@ -34,8 +34,14 @@ final class LearnCase implements Calculator
         $plan = $in->has('plan') ? self::plan($in->object('plan'), $learnt) : null;
 
         return [
-            'spools' => array_map(static fn(string $name): array => array_combine(['volume_factor', 'volume_sd'], $learnt->room($name)), self::names($spools)),
-            'lines' => array_map(static fn(string $name): array => array_combine(['cell_factor', 'cell_sd'], $learnt->cell($name)), self::names($lines)),
+            'spools' => array_map(
+                static fn(string $name): array => array_combine(['volume_factor', 'volume_sd'], $learnt->room($name)),
+                self::names($spools),
+            ),
+            'lines' => array_map(
+                static fn(string $name): array => array_combine(['cell_factor', 'cell_sd'], $learnt->cell($name)),
+                self::names($lines),
+            ),
         ] + ($plan === null ? [] : ['plan' => [
             'length_m' => $plan->middle->inMetres(),
             'low_m' => $plan->low()->inMetres(),

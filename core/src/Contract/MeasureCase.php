@@ -35,7 +35,10 @@ final class MeasureCase implements Calculator
     {
         $method = $in->choice('method', Method::class);
         $measured = $in->make(static fn(): Measured => match ($method) {
-            Method::WrapTest, Method::ShortWrapTest => WrapTest::of((int) round($in->number('wraps', 1, 500)), $in->optionalMillimetres('over_mm', 0.1, 300) ?? throw BadInput::missing('over_mm')),
+            Method::WrapTest, Method::ShortWrapTest => WrapTest::of(
+                (int) round($in->number('wraps', 1, 500)),
+                $in->optionalMillimetres('over_mm', 0.1, 300) ?? throw BadInput::missing('over_mm'),
+            ),
             Method::Caliper, Method::Ruler => Readings::of(self::readings($in), $method),
             Method::PaperStrip => PaperStrip::of($in->optionalMillimetres('round_mm', 5, 1300) ?? throw BadInput::missing('round_mm')),
             Method::KitchenScale => Scale::left(
@@ -46,7 +49,12 @@ final class MeasureCase implements Calculator
                 PlanInput::line($in->object('line'))[0],
                 self::step($in),
             ),
-            Method::Weighed => Scale::on(self::mass($in, 'before_g'), self::mass($in, 'after_g'), PlanInput::line($in->object('line'))[0], self::step($in)),
+            Method::Weighed => Scale::on(
+                self::mass($in, 'before_g'),
+                self::mass($in, 'after_g'),
+                PlanInput::line($in->object('line'))[0],
+                self::step($in),
+            ),
             Method::Level => LevelNow::of(
                 self::spool($in),
                 $in->optionalMillimetres('depth_mm', ...Bounds::GAP_MM) ?? throw BadInput::missing('depth_mm'),
@@ -58,7 +66,9 @@ final class MeasureCase implements Calculator
 
         $under = self::under($in)?->length;
 
-        return self::figure($measured) + ($under === null || $measured->figure instanceof Diameter ? [] : ['total_m' => $under->inMetres() + $measured->figure->inMetres()]) + [
+        return self::figure($measured) + ($under === null || $measured->figure instanceof Diameter ? [] : [
+            'total_m' => $under->inMetres() + $measured->figure->inMetres(),
+        ]) + [
             'half' => $measured->half(),
             'method' => $measured->method->value,
             'word' => $measured->method->word(),
@@ -90,7 +100,11 @@ final class MeasureCase implements Calculator
         $spoolIn = $in->object('spool');
         $sd = $spoolIn->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
 
-        return SpoolInput::assembled($spoolIn, SpoolInput::measures($spoolIn, $sd), $in->choice('reel', ReelKind::class, ReelKind::Spinning)->ratedGap());
+        return SpoolInput::assembled(
+            $spoolIn,
+            SpoolInput::measures($spoolIn, $sd),
+            $in->choice('reel', ReelKind::class, ReelKind::Spinning)->ratedGap(),
+        );
     }
 
     private static function under(Input $in): ?Layer

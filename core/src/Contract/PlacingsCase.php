@@ -30,7 +30,13 @@ final class PlacingsCase implements Calculator
         $on = $in->object('filler');
         $whole = $on->optionalMetres('full_length_m', ...Bounds::LENGTH_M) ?? $length;
         $left = $on->optionalMetres('left_m', ...Bounds::LENGTH_M) ?? $whole;
-        $filler = $on->make(static fn(): FillerSpool => FillerSpool::of($on->optionalDiameter('full_mm', 5, 1000), $on->optionalDiameter('core_mm', 1, 1000), $whole));
+        $filler = $on->make(
+            static fn(): FillerSpool => FillerSpool::of(
+                $on->optionalDiameter('full_mm', 5, 1000),
+                $on->optionalDiameter('core_mm', 1, 1000),
+                $whole,
+            ),
+        );
         $full = $filler->with($left);
         $after = $filler->with(Length::metres(max(0.0, $left->inMetres() - $length->inMetres())));
         $before = $in->optionalDiameter('spool_diameter_mm', ...Bounds::SPOOL_MM) ?? Diameter::millimetres(Placing::SPOOL_MM);
@@ -39,10 +45,21 @@ final class PlacingsCase implements Calculator
 
         return [
             'matched' => $reel->hasFixedSpool() && $rotor !== null && $circles !== null ? $rotor === $circles : null,
-            'filler' => ['start_mm' => $full->inMillimetres(), 'end_mm' => $after->inMillimetres(), 'assumed' => !$on->has('full_mm') || !$on->has('core_mm')],
-            'spool' => ['start_mm' => $before->inMillimetres(), 'end_mm' => $last->inMillimetres(), 'assumed' => !$in->has('spool_diameter_mm')],
+            'filler' => [
+                'start_mm' => $full->inMillimetres(),
+                'end_mm' => $after->inMillimetres(),
+                'assumed' => !$on->has('full_mm') || !$on->has('core_mm'),
+            ],
+            'spool' => [
+                'start_mm' => $before->inMillimetres(),
+                'end_mm' => $last->inMillimetres(),
+                'assumed' => !$in->has('spool_diameter_mm'),
+            ],
             'length_m' => $length->inMetres(),
-            'holds' => array_map(static fn(Hold $hold): array => ['word' => $hold->word(), 'feed' => $hold->feed()->value, 'tension' => $hold->tension()], Hold::cases()),
+            'holds' => array_map(
+                static fn(Hold $hold): array => ['word' => $hold->word(), 'feed' => $hold->feed()->value, 'tension' => $hold->tension()],
+                Hold::cases(),
+            ),
             'ways' => array_map(static fn(Placing $way): array => [
                 'id' => $way->id->value,
                 'feed' => $way->feed->value,

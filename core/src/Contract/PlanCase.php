@@ -39,13 +39,26 @@ final class PlanCase implements Calculator
                 'mm' => $plan->fill->gap->inMillimetres(),
                 'own' => $read->ownGap,
                 'rule' => FullLevelCase::result($read->level, $read->reel, $read->lip, $read->wanted->habits->full()),
-                'gauge' => $gauge === null ? null : ['thing' => $gauge->thing, 'count' => $gauge->count, 'mm' => $gauge->thickness->inMillimetres(), 'word' => $gauge->word],
+                'gauge' => $gauge === null ? null : [
+                    'thing' => $gauge->thing,
+                    'count' => $gauge->count,
+                    'mm' => $gauge->thickness->inMillimetres(),
+                    'word' => $gauge->word,
+                ],
             ],
             'bevel_mm' => $read->lip === LipShape::Bevelled ? $read->bevel?->inMillimetres() : null,
             'bare_spool' => Written::shape($read->wanted->spool),
             'rated_gap_mm' => $read->wanted->spool->ratedGap->inMillimetres(),
-            'understood' => array_map(static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal], $read->ratings),
-            'lines' => array_filter(['main' => self::size($read->wanted->main, $read->mainSize), 'backing' => self::size($read->wanted->backing, $read->backingSize)]),
+            'understood' => array_map(
+                static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal],
+                $read->ratings,
+            ),
+            'lines' => array_filter(
+                [
+                    'main' => self::size($read->wanted->main, $read->mainSize),
+                    'backing' => self::size($read->wanted->backing, $read->backingSize),
+                ],
+            ),
             'method' => array_map(static fn(Advice $advice): array => [
                 'question' => $advice->question->value,
                 'words' => $advice->words,

@@ -34,6 +34,11 @@ final class QuantityCase implements Calculator
     {
         $size = LineSize::read($typed, $material);
 
-        return ['unit' => 'mm', 'value' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal, 'strength_N' => $size->strength?->inNewtons()];
+        return [
+            'unit' => 'mm',
+            'value' => $size->diameter->inMillimetres(),
+            'nominal' => $size->nominal,
+            'strength_N' => $size->strength?->inNewtons(),
+        ];
     }
 }

@@ -19,7 +19,10 @@ final class SchoolsCase implements Calculator
             'drives' => $question->drives(),
             'pick' => $question->pick()[0],
             'why' => $question->pick()[1],
-            'schools' => array_map(static fn(School $school): array => ['id' => $school->id, 'words' => $school->words, 'says' => $school->says], $question->schools()),
+            'schools' => array_map(
+                static fn(School $school): array => ['id' => $school->id, 'words' => $school->words, 'says' => $school->says],
+                $question->schools(),
+            ),
         ], Question::cases())];
     }
 }

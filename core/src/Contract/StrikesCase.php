@@ -99,15 +99,31 @@ final class StrikesCase implements Calculator
     private static function says(array $lines, Length $at, ?Force $drag): array
     {
         $says = [];
-        $of = static fn(bool $braid): array => array_values(array_filter($lines, static fn(array $line): bool => ($line['material'] === Material::Braid) === $braid));
+        $of = static fn(bool $braid): array => array_values(
+            array_filter($lines, static fn(array $line): bool => ($line['material'] === Material::Braid) === $braid),
+        );
         [$braids, $others] = [$of(true), $of(false)];
         if ($braids !== [] && $others !== []) {
             $stiff = $braids[0]['sweep']->at($at, locked: true)->hook;
             $soft = $others[0]['sweep']->at($at, locked: true)->hook;
             if ($soft->inNewtons() > 0.01) {
-                $says[] = Sentence::of(sprintf('With the drag locked, %s brings {1} to the hook {0} out and %s {2}, %.1F times as much: braid hardly stretches.', $others[0]['name'], $braids[0]['name'], $stiff->inNewtons() / $soft->inNewtons()), $at, $soft, $stiff);
+                $says[] = Sentence::of(
+                    sprintf(
+                        'With the drag locked, %s brings {1} to the hook {0} out and %s {2}, %.1F times as much: braid hardly stretches.',
+                        $others[0]['name'],
+                        $braids[0]['name'],
+                        $stiff->inNewtons() / $soft->inNewtons(),
+                    ),
+                    $at,
+                    $soft,
+                    $stiff,
+                );
             } elseif ($stiff->inNewtons() > 0.01) {
-                $says[] = Sentence::of(sprintf('With {0} out the sweep only takes up the slack of %s; %s brings {1}.', $others[0]['name'], $braids[0]['name']), $at, $stiff);
+                $says[] = Sentence::of(
+                    sprintf('With {0} out the sweep only takes up the slack of %s; %s brings {1}.', $others[0]['name'], $braids[0]['name']),
+                    $at,
+                    $stiff,
+                );
             }
         }
         // the table has it of every line; the first is the one that is fished
@@ -115,8 +131,15 @@ final class StrikesCase implements Calculator
             $inside = $line['sweep']->breaksInside();
             if ($inside !== null && $inside->inMetres() >= 1) {
                 $says[] = $drag === null
-                    ? Sentence::of("Drag locked: within {0} a full sweep breaks {$line['name']}. Close in, strike softly or let the drag slip.", $inside)
-                    : Sentence::of("Were the drag locked, a full sweep within {0} would break {$line['name']}; set to {1}, it slips first.", $inside, $drag);
+                    ? Sentence::of(
+                        "Drag locked: within {0} a full sweep breaks {$line['name']}. Close in, strike softly or let the drag slip.",
+                        $inside,
+                    )
+                    : Sentence::of(
+                        "Were the drag locked, a full sweep within {0} would break {$line['name']}; set to {1}, it slips first.",
+                        $inside,
+                        $drag,
+                    );
             }
         }
 

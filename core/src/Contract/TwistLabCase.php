@@ -32,7 +32,17 @@ final class TwistLabCase implements Calculator
         );
         $slip = $reel->hasFixedSpool() ? $in->number('slip_turns', 0, 2000, 0) : 0.0;
         $out = $in->metres('line_out_m', ...[...Bounds::LENGTH_M, 30.0]);
-        $lab = $in->make(static fn(): Lab => Lab::of($twist, $line, $slip, $in->number('gear_ratio', ...[...Bounds::GEAR_RATIO, 5.0]), $out, $in->boolean('trailed'), $in->boolean('cast')));
+        $lab = $in->make(
+            static fn(): Lab => Lab::of(
+                $twist,
+                $line,
+                $slip,
+                $in->number('gear_ratio', ...[...Bounds::GEAR_RATIO, 5.0]),
+                $out,
+                $in->boolean('trailed'),
+                $in->boolean('cast'),
+            ),
+        );
 
         return [
             'out_turns_per_m' => $lab->out,

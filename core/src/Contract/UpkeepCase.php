@@ -38,7 +38,9 @@ final class UpkeepCase implements Calculator
         $layers = self::layers($pieces);
         $outer = $pieces[count($pieces) - 1];
         $material = $outer->choice('material', Material::class);
-        $limits = $in->has('limits') && $in->object('limits')->has($material->value) ? $in->object('limits')->object($material->value) : Input::of([]);
+        $limits = $in->has('limits') && $in->object('limits')->has($material->value)
+            ? $in->object('limits')->object($material->value)
+            : Input::of([]);
         $wear = Wear::of(
             $material,
             Limits::usual($material)->own($limits->optionalNumber('months', 0.5, 600), $limits->optionalNumber('outings', 1, 10_000)),
@@ -47,7 +49,17 @@ final class UpkeepCase implements Calculator
             $in->has('turned_over') ? self::date($in, 'turned_over') : null,
             $today,
         );
-        $wanted = FullLevel::of($reel, $lip, $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30), $layers[count($layers) - 1]->line, $spool->lay, $in->boolean('long_cast'), $in->boolean('beginner'), [], PlanInput::habits($in)->full())->gap;
+        $wanted = FullLevel::of(
+            $reel,
+            $lip,
+            $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30),
+            $layers[count($layers) - 1]->line,
+            $spool->lay,
+            $in->boolean('long_cast'),
+            $in->boolean('beginner'),
+            [],
+            PlanInput::habits($in)->full(),
+        )->gap;
         $gear = $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
         $upkeep = $in->make(static fn(): Upkeep => Upkeep::of(
             $spool,
@@ -95,13 +107,19 @@ final class UpkeepCase implements Calculator
         $price = $in->object($key);
         $typed = $price->text('price', 40);
 
-        return $typed === '' ? null : $price->read('price', static fn(): Price => Price::read($typed))->times(1 / $price->metres('for_m', 0.1, Bounds::LENGTH_M[1])->inMetres());
+        return $typed === ''
+            ? null
+            : $price->read('price', static fn(): Price => Price::read($typed))->times(
+                1 / $price->metres('for_m', 0.1, Bounds::LENGTH_M[1])->inMetres(),
+            );
     }
 
     private static function date(Input $in, string $key): string
     {
         $typed = $in->text($key, 40);
-        preg_match('/^\d{4}-\d{2}-\d{2}/', $typed) === 1 && strtotime($typed) !== false || $in->make(static fn(): never => throw BadUpkeep::noDate($key, $typed));
+        preg_match('/^\d{4}-\d{2}-\d{2}/', $typed) === 1 && strtotime($typed) !== false || $in->make(
+            static fn(): never => throw BadUpkeep::noDate($key, $typed),
+        );
 
         return $typed;
     }

@@ -68,7 +68,11 @@ final readonly class Job
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
-            $note = sprintf('%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.', $asked->mainLength?->inMetres() ?? 0.0, $main);
+            $note = sprintf(
+                '%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.',
+                $asked->mainLength?->inMetres() ?? 0.0,
+                $main,
+            );
         }
         $under = $backing > 0 && $backingLines !== [];
 

@@ -10,5 +10,12 @@ use Undro\Units\Length;
 final readonly class Leftover
 {
     /** @param list<string> $still jobs of the day it would do once more */
-    public function __construct(public string $source, public string $line, public Length $whole, public Length $left, public bool $waste, public array $still) {}
+    public function __construct(
+        public string $source,
+        public string $line,
+        public Length $whole,
+        public Length $left,
+        public bool $waste,
+        public array $still,
+    ) {}
 }

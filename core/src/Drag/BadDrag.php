@@ -34,27 +34,66 @@ final class BadDrag extends DomainFault
 
     public static function startUpUnderRunning(Force $startUp, Force $running): self
     {
-        return new self('start_up_N', sprintf('The start-up of %.1F N lies under the running force of %.1F N. The start-up is the peak as it lets go; swap the two, or leave it out.', $startUp->inNewtons(), $running->inNewtons()));
+        return new self(
+            'start_up_N',
+            sprintf(
+                'The start-up of %.1F N lies under the running force of %.1F N. The start-up is the peak as it lets go; swap the two, or '
+                    . 'leave it out.',
+                $startUp->inNewtons(),
+                $running->inNewtons(),
+            ),
+        );
     }
 
     public static function rangeBackwards(string $name, float $low, float $high): self
     {
-        return new self('efficiency_high', sprintf('The knot of "%s" keeps %d to %d %%: the range is the wrong way round.', $name, (int) round(100 * $low), (int) round(100 * $high)));
+        return new self(
+            'efficiency_high',
+            sprintf(
+                'The knot of "%s" keeps %d to %d %%: the range is the wrong way round.',
+                $name,
+                (int) round(100 * $low),
+                (int) round(100 * $high),
+            ),
+        );
     }
 
     public static function pastStop(Knob $knob, float $position, float $stop): self
     {
-        return new self('position', sprintf('The lever stands at %s, past the strike stop at %s. Put it back to the stop and read there: what lies past it is for a fish that is beaten, not for setting.', $knob->many($position), $knob->many($stop)));
+        return new self(
+            'position',
+            sprintf(
+                'The lever stands at %s, past the strike stop at %s. Put it back to the stop and read there: what lies past it is for a '
+                    . 'fish that is beaten, not for setting.',
+                $knob->many($position),
+                $knob->many($stop),
+            ),
+        );
     }
 
     public static function pastLimits(Knob $knob, float $position, ?float $least, ?float $most): self
     {
-        return new self('position', sprintf('The knob stands at %s, and it goes from %s to %s. Count it again from fully backed off.', $knob->many($position), $least === null ? 'anywhere' : $knob->many($least), $most === null ? 'anywhere' : $knob->many($most)));
+        return new self(
+            'position',
+            sprintf(
+                'The knob stands at %s, and it goes from %s to %s. Count it again from fully backed off.',
+                $knob->many($position),
+                $least === null ? 'anywhere' : $knob->many($least),
+                $most === null ? 'anywhere' : $knob->many($most),
+            ),
+        );
     }
 
     public static function notWhole(Knob $knob, float $position): self
     {
-        return new self('position', sprintf('%s is between two %s: count whole ones.', rtrim(rtrim(number_format($position, 2, '.', ''), '0'), '.'), $knob === Knob::Click ? 'clicks' : 'notches'));
+        return new self(
+            'position',
+            sprintf(
+                '%s is between two %s: count whole ones.',
+                rtrim(rtrim(number_format($position, 2, '.', ''), '0'), '.'),
+                $knob === Knob::Click ? 'clicks' : 'notches',
+            ),
+        );
     }
 
     public static function emptySpool(): self
@@ -64,7 +103,10 @@ final class BadDrag extends DomainFault
 
     public static function measuredTwice(Length $lineOut): self
     {
-        return new self('measured', sprintf('%d m of line out is measured twice. Keep one figure: the median of its pulls.', (int) round($lineOut->inMetres())));
+        return new self(
+            'measured',
+            sprintf('%d m of line out is measured twice. Keep one figure: the median of its pulls.', (int) round($lineOut->inMetres())),
+        );
     }
 
     public static function joinsNothing(Knot $knot): self

@@ -27,7 +27,14 @@ final readonly class Chain
     {
         $links !== [] || throw BadDrag::noLinks();
 
-        return new self($links, array_reduce($links, static fn(Link $weakest, Link $link): Link => $link->holdsLessThan($weakest) ? $link : $weakest, $links[0]));
+        return new self(
+            $links,
+            array_reduce(
+                $links,
+                static fn(Link $weakest, Link $link): Link => $link->holdsLessThan($weakest) ? $link : $weakest,
+                $links[0],
+            ),
+        );
     }
 
     /**
@@ -84,7 +91,8 @@ final readonly class Chain
         $main = $this->find(LinkKind::Main);
 
         return $main === null || $this->is(LinkKind::Join) || $this->over($main) < self::MUCH ? null : Sentence::of(
-            "The {0} of the main line are not there to be used: all of it hangs on the {$this->weakest->name}, which bears {1}. That is as it should be where a break is to cost the end of the line and no more.",
+            "The {0} of the main line are not there to be used: all of it hangs on the {$this->weakest->name}, which bears {1}. That is "
+                . 'as it should be where a break is to cost the end of the line and no more.',
             $main->working(),
             $this->weakest->working(),
         );
@@ -98,8 +106,16 @@ final readonly class Chain
         }
 
         return match (true) {
-            $this->is(LinkKind::Main) => Sentence::of('The main line itself is the weakest: a snag breaks it anywhere, and leader and lure stay behind with whatever line is out. A leader that bears less than {0} would be what breaks.', $this->weakest->working()),
-            $this->is(LinkKind::Join) => Sentence::of('The join is the weakest: a break loses the whole leader. A leader that bears less than {0} would break at the hook instead.', $this->weakest->working()),
+            $this->is(LinkKind::Main) => Sentence::of(
+                'The main line itself is the weakest: a snag breaks it anywhere, and leader and lure stay behind with whatever line is '
+                    . 'out. A leader that bears less than {0} would be what breaks.',
+                $this->weakest->working(),
+            ),
+            $this->is(LinkKind::Join) => Sentence::of(
+                'The join is the weakest: a break loses the whole leader. A leader that bears less than {0} would break at the hook '
+                    . 'instead.',
+                $this->weakest->working(),
+            ),
             default => null,
         };
     }
@@ -110,7 +126,11 @@ final readonly class Chain
             return null;
         }
         $others = array_values(array_filter($this->links, fn(Link $link): bool => $link !== $this->weakest));
-        $next = array_reduce($others, static fn(Link $weakest, Link $link): Link => $link->holdsLessThan($weakest) ? $link : $weakest, $others[0]);
+        $next = array_reduce(
+            $others,
+            static fn(Link $weakest, Link $link): Link => $link->holdsLessThan($weakest) ? $link : $weakest,
+            $others[0],
+        );
 
         return $this->over($next) < 1.03 ? null : Sentence::of(
             "A better {$this->weakest->name} gains up to {0}; beyond that the {$next->name} gives way.",
@@ -121,10 +141,15 @@ final readonly class Chain
     /** Another link may be the weakest, if this knot is tied as well as it can be. */
     private function otherAtBest(): ?Sentence
     {
-        $best = array_reduce($this->links, static fn(Link $weakest, Link $link): Link => $link->atBest()->inNewtons() < $weakest->atBest()->inNewtons() ? $link : $weakest, $this->links[0]);
+        $best = array_reduce(
+            $this->links,
+            static fn(Link $weakest, Link $link): Link => $link->atBest()->inNewtons() < $weakest->atBest()->inNewtons() ? $link : $weakest,
+            $this->links[0],
+        );
 
         return $best === $this->weakest ? null : Sentence::of(
-            "Untested, the low end of a knot's range counts. Tied as well as they can be, the weakest would be the {$best->name}, at {0}: a pull test of your own settles it.",
+            "Untested, the low end of a knot's range counts. Tied as well as they can be, the weakest would be the {$best->name}, at "
+                . '{0}: a pull test of your own settles it.',
             $best->atBest(),
         );
     }

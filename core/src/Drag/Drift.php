@@ -8,7 +8,8 @@ use Undro\Units\Force;
 use Undro\Units\Sentence;
 
 /**
- * Whether the same place of the knob still gives the same force. Every kept setting tells of the place of the last one by the knob law its own
+ * Whether the same place of the knob still gives the same force. Every kept setting tells of the place of the last one by the knob law its
+ * own
  * pulls fit, with a band; only settings counted from fully backed off, and read the same way, can be compared.
  */
 final readonly class Drift
@@ -28,7 +29,9 @@ final readonly class Drift
         if ($last === false) {
             return null;
         }
-        $like = array_values(array_filter($counted, static fn(Kept $each): bool => $each->knob === $last->knob && $each->tip === $last->tip));
+        $like = array_values(
+            array_filter($counted, static fn(Kept $each): bool => $each->knob === $last->knob && $each->tip === $last->tip),
+        );
 
         return count($like) < 2 ? null : new self($last->knob, $last->position(), array_map(
             static fn(Kept $each): array => ['at' => $each->at, 'force' => $each->at($last->position())],
@@ -47,8 +50,18 @@ final readonly class Drift
 
         return Sentence::of(match (true) {
             !$apart => "At $where the drag gives what it gave at first, as far as these pulls can tell: {0} then, {1} now.",
-            $change > 0 => sprintf('At %s it gives %d %% more than at first, {0} then and {1} now: salt or dirt between the washers, or old grease. Have it cleaned before it sticks.', $where, (int) round(100 * $change)),
-            default => sprintf('At %s it gives %d %% less than at first, {0} then and {1} now: washers wear and flatten. Set by the scale, not by the place.', $where, (int) round(-100 * $change)),
+            $change > 0 => sprintf(
+                'At %s it gives %d %% more than at first, {0} then and {1} now: salt or dirt between the washers, or old grease. Have it '
+                    . 'cleaned before it sticks.',
+                $where,
+                (int) round(100 * $change),
+            ),
+            default => sprintf(
+                'At %s it gives %d %% less than at first, {0} then and {1} now: washers wear and flatten. Set by the scale, not by the '
+                    . 'place.',
+                $where,
+                (int) round(-100 * $change),
+            ),
         }, Force::newtons($first[0]), Force::newtons($last[0]));
     }
 }

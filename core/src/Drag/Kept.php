@@ -33,7 +33,14 @@ final readonly class Kept
     public function again(): array
     {
         return $this->fromOff
-            ? [$this->position(), Sentence::of("Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: it gave {0} there. One pull tells whether it still does.", $this->pulls->median)]
+            ? [
+                $this->position(),
+                Sentence::of(
+                    "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: it gave {0} there. "
+                        . 'One pull tells whether it still does.',
+                    $this->pulls->median,
+                ),
+            ]
             : [null, Sentence::of('Its place was not counted from fully backed off: set it to {0} by the scale.', $this->pulls->median)];
     }
 
@@ -44,6 +51,9 @@ final readonly class Kept
      */
     public function at(float $position): array
     {
-        return KnobLaw::fitted($this->knob, array_map(static fn(Pull $pull): array => [$pull->position, $pull->running->inNewtons()], $this->pulls->all))->band($position);
+        return KnobLaw::fitted(
+            $this->knob,
+            array_map(static fn(Pull $pull): array => [$pull->position, $pull->running->inNewtons()], $this->pulls->all),
+        )->band($position);
     }
 }

@@ -7,9 +7,12 @@ namespace Undro\Drag;
 /**
  * What the pulls so far tell of a knob: how the force follows its position, with all that is still open.
  *
- * Many laws are weighed at once: log force grows by `s / c ln(1 + c x)` over x turns, where s is the growth per turn where the first pull was taken
- * and c how soon it flattens. c = 0 is an exponential (a stack of springs that stiffens); c > 0 is a power of the turns the knob is in already. The
- * level of each law is fitted to all pulls; how well it then fits is its weight. The noise of a pull is about 3 %, and more where the pulls say so.
+ * Many laws are weighed at once: log force grows by `s / c ln(1 + c x)` over x turns, where s is the growth per turn where the first pull
+ * was taken
+ * and c how soon it flattens. c = 0 is an exponential (a stack of springs that stiffens); c > 0 is a power of the turns the knob is in
+ * already. The
+ * level of each law is fitted to all pulls; how well it then fits is its weight. The noise of a pull is about 3 %, and more where the pulls
+ * say so.
  * Handbook, chapter 5: fit log force against position, all pulls, with its uncertainty.
  */
 final readonly class KnobLaw
@@ -26,7 +29,8 @@ final readonly class KnobLaw
     private const EXPONENTS = 18;
 
     /**
-     * @param list<array{float, float, float, float, float}> $laws growth per unit, flattening per unit, level at the origin, variance of that level, weight
+     * @param list<array{float, float, float, float, float}> $laws growth per unit, flattening per unit, level at the origin,
+     *                                                             variance of that level, weight
      */
     private function __construct(private float $origin, private array $laws) {}
 
@@ -125,7 +129,8 @@ final readonly class KnobLaw
     private static function beyond(float $z): float
     {
         $t = 1 / (1 + 0.2316419 * abs($z));
-        $tail = 0.3989422804 * exp(-$z * $z / 2) * $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+        $series = 0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429)));
+        $tail = 0.3989422804 * exp(-$z * $z / 2) * $t * $series;
 
         return $z >= 0 ? $tail : 1 - $tail;
     }

@@ -25,8 +25,14 @@ final readonly class Link
      *
      * @throws BadDrag if the rated strength is not above 0, or the range the wrong way round
      */
-    public static function of(string $name, Force $rated, float $efficiency = 1.0, float $condition = 1.0, ?float $efficiencyHigh = null, ?LinkKind $kind = null): self
-    {
+    public static function of(
+        string $name,
+        Force $rated,
+        float $efficiency = 1.0,
+        float $condition = 1.0,
+        ?float $efficiencyHigh = null,
+        ?LinkKind $kind = null,
+    ): self {
         $rated->inNewtons() > 0 || throw BadDrag::noStrength($name);
         $high = $efficiencyHigh ?? $efficiency;
         $high >= $efficiency || throw BadDrag::rangeBackwards($name, $efficiency, $high);

@@ -16,7 +16,8 @@ enum Mechanism: string
     case Spincast = 'spincast';
 
     /** Never the face near the line, whatever the drag. */
-    public const CAUTION = 'Hooks off, nobody in line with the rod, eyes away from the tip: what lets go comes back. Mind lamps and cables.';
+    public const CAUTION = 'Hooks off, nobody in line with the rod, eyes away from the tip: what lets go comes back. Mind lamps and '
+        . 'cables.';
 
     public function word(): string
     {
@@ -82,13 +83,33 @@ enum Mechanism: string
             'Hooks off. Spool full, line dry, reel as you fish it.',
             $where,
         ], match ($this) {
-            self::Front => ['Back the knob on the front of the spool off until the spool turns freely; count from there if you want the place again.', 'Come up to each place from below; when you pass it, go back past it and up again.'],
-            self::Rear => ['Back the knob at the back off until it stops clicking into anything; count clicks from there.', 'Small moves at the end of its range do much: one click at a time there.'],
-            self::Star => ['Back the star off until the spool turns freely; count from there.', 'Anti-reverse on; the handle held so that only the drag slips. Come up from below, and give the washers a pull after each move.'],
+            self::Front => [
+                'Back the knob on the front of the spool off until the spool turns freely; count from there if you want the place again.',
+                'Come up to each place from below; when you pass it, go back past it and up again.',
+            ],
+            self::Rear => [
+                'Back the knob at the back off until it stops clicking into anything; count clicks from there.',
+                'Small moves at the end of its range do much: one click at a time there.',
+            ],
+            self::Star => [
+                'Back the star off until the spool turns freely; count from there.',
+                'Anti-reverse on; the handle held so that only the drag slips. Come up from below, and give the washers a pull after '
+                    . 'each move.',
+            ],
             self::Lever => $knob === Knob::Notch
-                ? ['Leave the preset alone. Push the lever up from free, notch by notch.', 'Never past the strike stop: readings are taken at it or under it.']
-                : ['Lever to free, then back the preset off. Only turn the preset with the lever at free.', 'Push the lever to the strike stop, no farther, and pull there. Back to free before the next move of the preset.'],
-            self::Spincast => ['Back the wheel or star off until line comes off the pin freely. The pick-up pin has to be out: turn the handle until it clicks.', 'Spincast drags are short: small moves, and a pull after each, since the pin and the cover rub too.'],
+                ? [
+                    'Leave the preset alone. Push the lever up from free, notch by notch.',
+                    'Never past the strike stop: readings are taken at it or under it.',
+                ]
+                : [
+                    'Lever to free, then back the preset off. Only turn the preset with the lever at free.',
+                    'Push the lever to the strike stop, no farther, and pull there. Back to free before the next move of the preset.',
+                ],
+            self::Spincast => [
+                'Back the wheel or star off until line comes off the pin freely. The pick-up pin has to be out: turn the handle until it '
+                    . 'clicks.',
+                'Spincast drags are short: small moves, and a pull after each, since the pin and the cover rub too.',
+            ],
         }, ['Pull slowly and steadily. The peak as it lets go is the start-up, what it settles at is the running force.']);
     }
 }

@@ -59,7 +59,13 @@ final readonly class NextMove
         }
         $reach = $off < 0 ? $most !== null && $position >= $most - 1e-6 : $least !== null && $position <= $least + 1e-6;
 
-        return new self(!$reach && $pulls->here >= Pulls::ENOUGH ? State::Accept : State::PullAgain, $pulls, $law, outOfReach: $reach, asNearAsItGoes: !$reach);
+        return new self(
+            !$reach && $pulls->here >= Pulls::ENOUGH ? State::Accept : State::PullAgain,
+            $pulls,
+            $law,
+            outOfReach: $reach,
+            asNearAsItGoes: !$reach,
+        );
     }
 
     /** What is expected at the place to set next. */
@@ -71,7 +77,9 @@ final readonly class NextMove
     /** The share of the target to aim at. Nearly sticky it may yet turn out so, and the start-up then counts. */
     private static function aim(Pulls $pulls): float
     {
-        return $pulls->stickiness === null || $pulls->sticky() || $pulls->stickiness <= Pulls::STICKY - self::IN_DOUBT / sqrt(count($pulls->all))
+        return $pulls->stickiness === null
+            || $pulls->sticky()
+            || $pulls->stickiness <= Pulls::STICKY - self::IN_DOUBT / sqrt(count($pulls->all))
             ? 1.0
             : min(1.0, self::AIM_IN_DOUBT * 1.2 / $pulls->stickiness);
     }
@@ -88,14 +96,43 @@ final readonly class NextMove
         $predicted = $this->predicted();
 
         return match (true) {
-            $this->outOfReach && $off < 0 => Sentence::of('The knob is at its stop and gives {0}; {1} cannot be had here. Leave it there and fish with less, or have the washers seen to: never force it.', $pulls->median, $target),
-            $this->outOfReach => Sentence::of('The knob is as loose as it goes and still gives {0}, over {1}: the drag sticks or is not put together right.', $pulls->median, $target),
-            $this->asNearAsItGoes && $this->state === State::Accept => Sentence::of('{0} is as near under {1} as this knob goes: one step more is over it.', $pulls->median, $target),
-            $this->state === State::Accept && $pulls->scattered() => Sentence::of("The median of $pulls->here pulls is right, {0}, but they scatter by $apart %: the washers are not even. It may be fished so; have them seen to.", $pulls->median),
-            $this->state === State::Accept => Sentence::of("The median of $pulls->here $counts pulls is {0}, within 5 % of {1}, and they lie $apart % apart.", $pulls->median, $target),
-            $predicted !== null && $off > 0 => Sentence::of("It is $percent % over: ease it off, below the place, and come up to it. {0} is expected there.", $predicted),
-            $predicted !== null => Sentence::of("It is $percent % under. {0} is expected there, from below, and at most double what it is now.", $predicted),
-            $pulls->scattered() && $pulls->here >= Pulls::ENOUGH => Sentence::of("The pulls here lie $apart % apart, over 10 %: pull slower, up to six times."),
+            $this->outOfReach && $off < 0 => Sentence::of(
+                'The knob is at its stop and gives {0}; {1} cannot be had here. Leave it there and fish with less, or have the washers '
+                    . 'seen to: never force it.',
+                $pulls->median,
+                $target,
+            ),
+            $this->outOfReach => Sentence::of(
+                'The knob is as loose as it goes and still gives {0}, over {1}: the drag sticks or is not put together right.',
+                $pulls->median,
+                $target,
+            ),
+            $this->asNearAsItGoes && $this->state === State::Accept => Sentence::of(
+                '{0} is as near under {1} as this knob goes: one step more is over it.',
+                $pulls->median,
+                $target,
+            ),
+            $this->state === State::Accept && $pulls->scattered() => Sentence::of(
+                "The median of $pulls->here pulls is right, {0}, but they scatter by $apart %: the washers are not even. It may be "
+                    . 'fished so; have them seen to.',
+                $pulls->median,
+            ),
+            $this->state === State::Accept => Sentence::of(
+                "The median of $pulls->here $counts pulls is {0}, within 5 % of {1}, and they lie $apart % apart.",
+                $pulls->median,
+                $target,
+            ),
+            $predicted !== null && $off > 0 => Sentence::of(
+                "It is $percent % over: ease it off, below the place, and come up to it. {0} is expected there.",
+                $predicted,
+            ),
+            $predicted !== null => Sentence::of(
+                "It is $percent % under. {0} is expected there, from below, and at most double what it is now.",
+                $predicted,
+            ),
+            $pulls->scattered() && $pulls->here >= Pulls::ENOUGH => Sentence::of(
+                "The pulls here lie $apart % apart, over 10 %: pull slower, up to six times.",
+            ),
             default => Sentence::of("$pulls->here of 3 pulls here, $percent % $side: pull again."),
         };
     }
@@ -143,7 +180,11 @@ final readonly class NextMove
         return $low;
     }
 
-    /** The fewest steps, one at least, up to a bound that fit, where more always do; the bound where none does. @param callable(int): bool $fits */
+    /**
+     * The fewest steps, one at least, up to a bound that fit, where more always do; the bound where none does.
+     *
+     * @param callable(int): bool $fits
+     */
     private static function fewest(int $bound, callable $fits): int
     {
         return $bound === 0 ? 0 : 1 + self::most($bound - 1, static fn(int $steps): bool => !$fits($steps));

@@ -30,9 +30,15 @@ final readonly class Pull
         return $this->startUp === null ? null : $this->startUp->inNewtons() / $this->running->inNewtons();
     }
 
-    /** The figure that has to meet the target: the start-up where the drag sticks. @param float|null $stickiness of the drag, by all its pulls */
+    /**
+     * The figure that has to meet the target: the start-up where the drag sticks.
+     *
+     * @param float|null $stickiness of the drag, by all its pulls
+     */
     public function counts(?float $stickiness): Force
     {
-        return $stickiness === null || $stickiness <= Pulls::STICKY ? $this->running : $this->startUp ?? Force::newtons($stickiness * $this->running->inNewtons());
+        return $stickiness === null || $stickiness <= Pulls::STICKY
+            ? $this->running
+            : $this->startUp ?? Force::newtons($stickiness * $this->running->inNewtons());
     }
 }

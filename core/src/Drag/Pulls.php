@@ -8,7 +8,8 @@ use Undro\Statistics\Median;
 use Undro\Units\Force;
 
 /**
- * What a row of pulls comes to, before anything is asked of the knob: whether it sticks, and the figures of the pulls at the place it stands at
+ * What a row of pulls comes to, before anything is asked of the knob: whether it sticks, and the figures of the pulls at the place it
+ * stands at
  * now. Source: handbook, chapter 5, setting it.
  */
 final readonly class Pulls
@@ -93,7 +94,9 @@ final readonly class Pulls
     /** Three or more inside the band, and not scattered; after six as they are. */
     public function meet(Force $target): bool
     {
-        return abs($this->off($target)) <= self::WITHIN && $this->here >= self::ENOUGH && (!$this->scattered() || $this->here >= self::PATIENCE);
+        return abs($this->off($target)) <= self::WITHIN
+            && $this->here >= self::ENOUGH
+            && (!$this->scattered() || $this->here >= self::PATIENCE);
     }
 
     /**
@@ -107,7 +110,8 @@ final readonly class Pulls
     }
 
     /**
-     * Every pull as a point of the knob's law, in the figure that counts. Start-up and running force tell of the same law, so both are used.
+     * Every pull as a point of the knob's law, in the figure that counts. Start-up and running force tell of the same law, so both are
+     * used.
      *
      * @return non-empty-list<array{float, float}> position, and newtons
      */

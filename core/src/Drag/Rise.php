@@ -9,7 +9,8 @@ use Undro\Units\Length;
 use Undro\Units\Sentence;
 
 /**
- * How much the force grows with the line out: what the spool's shape explains, and what was measured where somebody stripped line and pulled again.
+ * How much the force grows with the line out: what the spool's shape explains, and what was measured where somebody stripped line and
+ * pulled again.
  * Where a reading is over 1.3 times what the shape explains, the measured curve counts: the excess grows in straight lines from one reading
  * to the next, and goes on as it grew where there is none. Source: handbook, chapter 5; the straight lines are ours.
  */
@@ -93,17 +94,27 @@ final readonly class Rise
 
         return match (true) {
             $worst[1] > self::OWN_DOING => Sentence::of(
-                sprintf('With {0} out the shape of the spool explains {1}; you measured {2}, %.2F times that. The rest is the drag: it sticks or heats. From here on the measured curve counts; have the washers seen to.', $worst[1]),
+                sprintf(
+                    'With {0} out the shape of the spool explains {1}; you measured {2}, %.2F times that. The rest is the drag: it '
+                        . 'sticks or heats. From here on the measured curve counts; have the washers seen to.',
+                    $worst[1],
+                ),
                 $out,
                 $shape,
                 Force::newtons($worst[1] * $shape->inNewtons()),
             ),
             $worst[1] < 1 / self::OWN_DOING => Sentence::of(
-                sprintf('With {0} out you measured {1}, %.2F times what the shape of the spool explains. A drag does not ease by itself: look whether the knob has moved, or the pull was too quick at first.', $worst[1]),
+                sprintf(
+                    'With {0} out you measured {1}, %.2F times what the shape of the spool explains. A drag does not ease by itself: '
+                        . 'look whether the knob has moved, or the pull was too quick at first.',
+                    $worst[1],
+                ),
                 $out,
                 Force::newtons($worst[1] * $shape->inNewtons()),
             ),
-            default => Sentence::of(sprintf('Measured over predicted is %.2F at most: the shape of the spool explains it, and the drag is sound.', $worst[1])),
+            default => Sentence::of(
+                sprintf('Measured over predicted is %.2F at most: the shape of the spool explains it, and the drag is sound.', $worst[1]),
+            ),
         };
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Drag;
 
-/** The angle between rod and line while pulling. About 45 degrees is how a fish is fought; a sharp one rubs and bends the rod where it breaks. */
+/**
+ * The angle between rod and line while pulling. About 45 degrees is how a fish is fought; a sharp one rubs and bends the rod where it
+ * breaks.
+ */
 enum RodAngle: string
 {
     case Flat = 'flat';
@@ -24,7 +27,8 @@ enum RodAngle: string
     {
         return match ($this) {
             self::Flat => 'So flat the guides hardly rub: with the rod up, expect more at the tip.',
-            self::High => 'So steep the guides rub hard and the tip takes all the bend, where rods break. Lower the rod to about 45 degrees.',
+            self::High => 'So steep the guides rub hard and the tip takes all the bend, where rods break. Lower the rod to about 45 '
+                . 'degrees.',
         };
     }
 }

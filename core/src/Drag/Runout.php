@@ -20,9 +20,16 @@ use Undro\Units\Volume;
 final readonly class Runout
 {
     /**
-     * @param non-empty-list<array{float, float}> $runs from the outside in: metres, and mm3 each of them takes; the last goes on to the arbor
+     * @param non-empty-list<array{float, float}> $runs from the outside in: metres, and mm3 each of them takes; the last goes
+     *                                                  on to the arbor
      */
-    private function __construct(private Spool $spool, private Geometry $geometry, private Diameter $full, private float $volume, private array $runs) {}
+    private function __construct(
+        private Spool $spool,
+        private Geometry $geometry,
+        private Diameter $full,
+        private float $volume,
+        private array $runs,
+    ) {}
 
     /**
      * @param Length|null $mainLength null: the main line reaches the arbor

@@ -40,7 +40,13 @@ final readonly class DepthMark
         $solved = $fill->solved;
         $geometry = $fill->spool->geometry;
         $layer = $solved === null ? null : $fill->layers[$solved->index] ?? null;
-        if ($solved === null || $geometry === null || $layer?->top === null || $layer->depth === null || $solved->index === count($fill->layers) - 1) {
+        if (
+            $solved === null
+            || $geometry === null
+            || $layer?->top === null
+            || $layer->depth === null
+            || $solved->index === count($fill->layers) - 1
+        ) {
             return null;
         }
         $spool = $fill->spool;

@@ -42,7 +42,14 @@ final class FillCalculator
         }
         $layers[$open] = Layer::of($layers[$open]->role, $layers[$open]->line, Length::metres($length));
 
-        return new Fill($spool, $gap, Volume::cubicMillimetres($full), 1.0, self::stack($spool, array_values($layers), $gearRatio), $solved);
+        return new Fill(
+            $spool,
+            $gap,
+            Volume::cubicMillimetres($full),
+            1.0,
+            self::stack($spool, array_values($layers), $gearRatio),
+            $solved,
+        );
     }
 
     /** @param list<Layer> $layers */

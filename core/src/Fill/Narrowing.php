@@ -68,7 +68,11 @@ final readonly class Narrowing
         foreach ($layers as $index => $layer) {
             $trusted = $layers;
             $trusted[$index] = $layer->trusted(min($layer->line->cellSd, Tolerance::CELL_MEASURED));
-            yield [$layer->role === Role::Main ? Measurement::WrapTestMain : Measurement::WrapTestBacking, $spool->sd, array_values($trusted)];
+            yield [
+                $layer->role === Role::Main ? Measurement::WrapTestMain : Measurement::WrapTestBacking,
+                $spool->sd,
+                array_values($trusted),
+            ];
         }
     }
 

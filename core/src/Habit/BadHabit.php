@@ -11,7 +11,14 @@ final class BadHabit extends DomainFault
 {
     public static function noQuestion(string $question): self
     {
-        return new self('schools', sprintf('There is no question "%s". There are: %s.', mb_substr($question, 0, 40), implode(', ', array_map(static fn(Question $each): string => $each->value, Question::cases()))));
+        return new self(
+            'schools',
+            sprintf(
+                'There is no question "%s". There are: %s.',
+                mb_substr($question, 0, 40),
+                implode(', ', array_map(static fn(Question $each): string => $each->value, Question::cases())),
+            ),
+        );
     }
 
     /** @param list<string> $known */

@@ -14,7 +14,11 @@ enum FullMeans: string
     case Eighth = 'eighth';
     case Brim = 'brim';
 
-    /** The gap that stands in for the rule's base, mm; null: the rule's own. @param float|null $bevelMm depth of the bevel, where there is one */
+    /**
+     * The gap that stands in for the rule's base, mm; null: the rule's own.
+     *
+     * @param float|null $bevelMm depth of the bevel, where there is one
+     */
     public function baseMm(?float $bevelMm): ?float
     {
         return match ($this) {

@@ -80,21 +80,35 @@ final readonly class Habits
         $braid = $line->material === Material::Braid;
         $advice = [];
         $advice[] = match (true) {
-            $reel === ReelKind::Baitcasting && $this->school(Question::FillerHold) === 'flat' => Advice::departing(Question::FillerHold, 'Filler on an axle, line off its top as it faces you.', 'Your habit is flat on the floor; over the end every coil would put a twist into a baitcaster.'),
+            $reel === ReelKind::Baitcasting && $this->school(Question::FillerHold) === 'flat' => Advice::departing(
+                Question::FillerHold,
+                'Filler on an axle, line off its top as it faces you.',
+                'Your habit is flat on the floor; over the end every coil would put a twist into a baitcaster.',
+            ),
             $reel === ReelKind::Baitcasting => Advice::of(Question::FillerHold, 'Filler on an axle, line off its top as it faces you.'),
-            $this->school(Question::FillerHold) === 'axle' => Advice::of(Question::FillerHold, 'Filler on an axle; keep it from running on.'),
+            $this->school(Question::FillerHold) === 'axle' => Advice::of(
+                Question::FillerHold,
+                'Filler on an axle; keep it from running on.',
+            ),
             default => Advice::of(Question::FillerHold, 'Filler flat on the floor, or on an axle.'),
         };
         if ($reel !== ReelKind::Baitcasting && $this->school(Question::FillerHold) !== 'axle') {
             $way = $this->school(Question::FillerWay);
             $advice[] = $way === 'look'
                 ? Advice::of(Question::FillerWay, 'Lay it so that the line circles off the way the rotor turns, seen from your seat.')
-                : Advice::of(Question::FillerWay, sprintf('Start with the %s, then do the slack test after ten turns: if loops spring up, turn the filler over.', $way === 'label_up' ? 'label up' : 'label down'));
+                : Advice::of(
+                    Question::FillerWay,
+                    sprintf(
+                        'Start with the %s, then do the slack test after ten turns: if loops spring up, turn the filler over.',
+                        $way === 'label_up' ? 'label up' : 'label down',
+                    ),
+                );
         }
         $advice[] = $this->soak($braid, $line->material);
         $advice[] = Advice::of(Question::Guides, match (true) {
             $reel === ReelKind::Spincast => 'Cone off, line through its hole, then through the guides.',
-            $this->school(Question::Guides) === 'butt' => 'Line through the butt guide alone; pull it through all of them for the slack test.',
+            $this->school(Question::Guides) === 'butt' => 'Line through the butt guide alone; pull it through all of them for the slack '
+                . 'test.',
             $reel === ReelKind::Baitcasting => 'Line through all guides from the tip down and through the level-wind.',
             default => 'Line through all guides from the tip down, bail open before tying.',
         });
@@ -120,14 +134,20 @@ final readonly class Habits
     private function lineLife(Material $material): Advice
     {
         if ($material === Material::Braid && in_array($this->school(Question::LineLife), ['season', 'months'], true)) {
-            return Advice::departing(Question::LineLife, 'Due: turn it end for end when the outer half is worn; braid fishes on for years.', 'Your habit would change it by the calendar, which braid does not need.');
+            return Advice::departing(
+                Question::LineLife,
+                'Due: turn it end for end when the outer half is worn; braid fishes on for years.',
+                'Your habit would change it by the calendar, which braid does not need.',
+            );
         }
 
         return Advice::of(Question::LineLife, match ($this->school(Question::LineLife)) {
             'season' => 'Due: new line next season.',
             'months' => 'Due: in 12 to 18 months.',
             'two_years' => 'Due: in two years, if it is kept cool, dark and dry.',
-            'never' => $material === Material::Braid ? 'Due: never; turn it end for end when the outer half is worn.' : 'Due: in 12 months or 40 outings; only braid lasts.',
+            'never' => $material === Material::Braid
+                ? 'Due: never; turn it end for end when the outer half is worn.'
+                : 'Due: in 12 months or 40 outings; only braid lasts.',
             default => match ($material) {
                 Material::Mono, Material::Hybrid => 'Due: in 12 months or 40 outings, a third sooner in heavy sun or over rough ground.',
                 Material::Fluoro => 'Due: in 18 months or 50 outings, a third sooner in heavy sun or over rough ground.',
@@ -142,14 +162,19 @@ final readonly class Habits
         if ($braid) {
             $wet = 'Braid: wet it as it goes on, for a tight lay.';
 
-            return in_array($school, ['before', 'after'], true) && $this->departs(Question::Soak) ? Advice::departing(Question::Soak, $wet, 'Soaking does nothing for braid.') : Advice::of(Question::Soak, $wet);
+            return in_array($school, ['before', 'after'], true) && $this->departs(Question::Soak)
+                ? Advice::departing(Question::Soak, $wet, 'Soaking does nothing for braid.')
+                : Advice::of(Question::Soak, $wet);
         }
 
         return Advice::of(Question::Soak, match ($school) {
             'after' => 'Afterwards the filled spool in water for about 15 minutes, bearings and washers out first.',
             'conditioner' => 'Wipe a line conditioner on as it goes on.',
             'none' => 'Dry, as it comes off the filler.',
-            default => sprintf('Filler in hand-hot water before, %s; not boiling, out of children’s reach.', $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes'),
+            default => sprintf(
+                'Filler in hand-hot water before, %s; not boiling, out of children’s reach.',
+                $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
+            ),
         });
     }
 
@@ -158,10 +183,18 @@ final readonly class Habits
         $thick = $braid && $line->diameter->inMillimetres() > 0.25;
         $school = $this->school(Question::Tension);
         if ($thick && $school === 'fingers') {
-            return Advice::departing(Question::Tension, 'Hold it through a glove, firm all the way.', 'Your habit is bare fingers; braid this thick cuts skin under load.');
+            return Advice::departing(
+                Question::Tension,
+                'Hold it through a glove, firm all the way.',
+                'Your habit is bare fingers; braid this thick cuts skin under load.',
+            );
         }
         if ($braid && $school === 'fingers') {
-            return Advice::departing(Question::Tension, 'Hold it through a damp cloth, firm all the way.', 'Your habit is bare fingers; braid cuts skin under load.');
+            return Advice::departing(
+                Question::Tension,
+                'Hold it through a damp cloth, firm all the way.',
+                'Your habit is bare fingers; braid cuts skin under load.',
+            );
         }
 
         return Advice::of(Question::Tension, match ($school) {

@@ -48,15 +48,49 @@ enum Question: string
     public function pick(): array
     {
         return match ($this) {
-            self::Backing => ['rule', 'Slick braid can turn as one body on a bare arbor, and backing is cheaper than braid. So some where there is room, a few metres where there is not, none only where the arbor grips.'],
-            self::HowMuch => ['calculate', 'The volumes are simple; the depth mark checks them at the spool. Turning over stays the way without numbers.'],
-            self::BackingThickness => ['rule', 'Thin line sinks between thick coils, casts badly and can snap off. Nylon under nylon: warned of above 1.25 times; nylon under braid: mentioned above 1.5 times, warned of above 2.2.'],
-            self::BackWith => ['nylon', 'Cotton holds water and rots, glue creeps into braid when warm, good thread costs more than nylon. Worn line that is sound does as well.'],
-            self::Guides => ['all', 'The line lies as it will fish, and the tip shows the twist: that is what the slack test needs. The butt alone is fine for winding.'],
-            self::FillerWay => ['look', 'Neither label up nor down: the line must circle off the filler the way the rotor turns, seen from your seat. Look at the line, not at the label.'],
-            self::FillerHold => ['either', 'Flat and matched, or on an axle: both are sound on a fixed spool. A baitcaster always takes an axle.'],
-            self::Soak => ['before', 'A few minutes in hand-hot water with a drop of washing-up liquid softens nylon, fluorocarbon and hybrid and takes the factory film off. Braid is only wetted, for a tight lay.'],
-            self::Tension => ['by_line', 'A damp cloth for thin braid, fingers for nylon, a glove for braid above 0.25 mm. Firm all the way: the finished spool must not give under a thumb.'],
+            self::Backing => [
+                'rule',
+                'Slick braid can turn as one body on a bare arbor, and backing is cheaper than braid. So some where there is room, a few '
+                    . 'metres where there is not, none only where the arbor grips.',
+            ],
+            self::HowMuch => [
+                'calculate',
+                'The volumes are simple; the depth mark checks them at the spool. Turning over stays the way without numbers.',
+            ],
+            self::BackingThickness => [
+                'rule',
+                'Thin line sinks between thick coils, casts badly and can snap off. Nylon under nylon: warned of above 1.25 times; nylon '
+                    . 'under braid: mentioned above 1.5 times, warned of above 2.2.',
+            ],
+            self::BackWith => [
+                'nylon',
+                'Cotton holds water and rots, glue creeps into braid when warm, good thread costs more than nylon. Worn line that is '
+                    . 'sound does as well.',
+            ],
+            self::Guides => [
+                'all',
+                'The line lies as it will fish, and the tip shows the twist: that is what the slack test needs. The butt alone is fine '
+                    . 'for winding.',
+            ],
+            self::FillerWay => [
+                'look',
+                'Neither label up nor down: the line must circle off the filler the way the rotor turns, seen from your seat. Look at '
+                    . 'the line, not at the label.',
+            ],
+            self::FillerHold => [
+                'either',
+                'Flat and matched, or on an axle: both are sound on a fixed spool. A baitcaster always takes an axle.',
+            ],
+            self::Soak => [
+                'before',
+                'A few minutes in hand-hot water with a drop of washing-up liquid softens nylon, fluorocarbon and hybrid and takes the '
+                    . 'factory film off. Braid is only wetted, for a tight lay.',
+            ],
+            self::Tension => [
+                'by_line',
+                'A damp cloth for thin braid, fingers for nylon, a glove for braid above 0.25 mm. Firm all the way: the finished spool '
+                    . 'must not give under a thumb.',
+            ],
             self::Full => ['rule', 'By reel, lip, line, lay and casting, each as a reason that can be switched off.'],
             self::Drag => ['rule', 'A quarter of the weakest link, unless the fishing says otherwise.'],
             self::Leader => ['reach', 'As long as the water asks, never so long that the join lies on the spool at the cast.'],
@@ -71,14 +105,22 @@ enum Question: string
 
         return match ($this) {
             self::Backing => [
-                $school('rule', 'by the spool', 'some where the spool is deeper than the main line needs, a few metres where it is not, none where the arbor grips'),
+                $school(
+                    'rule',
+                    'by the spool',
+                    'some where the spool is deeper than the main line needs, a few metres where it is not, none where the arbor grips',
+                ),
                 $school('some', 'always some nylon', 'it holds, it saves braid, and it costs next to nothing'),
                 $school('grip', 'a few metres, for grip', 'braid fills the spool; the nylon only keeps it from slipping'),
                 $school('none', 'none', 'tape, a grip strip or a tight knot is enough, and there is no join to fail'),
             ],
             self::HowMuch => [
                 $school('calculate', 'worked out', 'length, turns and a depth to stop at, before anything is wound'),
-                $school('turn_over', 'wound and turned over', 'main line first, backing on top until full, then all of it over: right without a figure'),
+                $school(
+                    'turn_over',
+                    'wound and turned over',
+                    'main line first, backing on top until full, then all of it over: right without a figure',
+                ),
                 $school('counter', 'by a line counter', 'the metres are counted as they go on'),
                 $school('eye', 'by eye', 'a third to a half, as it always was'),
             ],
@@ -107,7 +149,11 @@ enum Question: string
                 $school('axle', 'on an axle', 'no twist goes in'),
             ],
             self::Soak => [
-                $school('before', 'the filler before, in hand-hot water', 'five to ten minutes for nylon, under one for fluorocarbon: it lies down at once'),
+                $school(
+                    'before',
+                    'the filler before, in hand-hot water',
+                    'five to ten minutes for nylon, under one for fluorocarbon: it lies down at once',
+                ),
                 $school('after', 'the filled spool, about 15 minutes', 'it sets where it lies; bearings and washers come out first'),
                 $school('conditioner', 'a line conditioner', 'wiped on, no bucket'),
                 $school('none', 'nothing', 'good line lies down after the first outing'),

@@ -34,7 +34,17 @@ final class BadInput extends DomainFault
     {
         $unit = $unit === '' ? '' : " $unit";
 
-        return new self($field, sprintf('%s%s is out of range: it can be from %s to %s%s.', self::plain($value), $unit, self::plain($least), self::plain($most), $unit));
+        return new self(
+            $field,
+            sprintf(
+                '%s%s is out of range: it can be from %s to %s%s.',
+                self::plain($value),
+                $unit,
+                self::plain($least),
+                self::plain($most),
+                $unit,
+            ),
+        );
     }
 
     /** @param list<string> $choices */

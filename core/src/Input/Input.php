@@ -72,7 +72,13 @@ final readonly class Input
     /** Millimetres. */
     public function optionalDiameter(string $key, float $least, float $most): ?Diameter
     {
-        $millimetres = $this->quantity($key, $least, $most, 'mm', static fn(string $typed): float => Typed::diameter($typed, LengthUnit::Millimetre)->inMillimetres());
+        $millimetres = $this->quantity(
+            $key,
+            $least,
+            $most,
+            'mm',
+            static fn(string $typed): float => Typed::diameter($typed, LengthUnit::Millimetre)->inMillimetres(),
+        );
 
         return $millimetres === null ? null : Diameter::millimetres($millimetres);
     }
@@ -80,7 +86,13 @@ final readonly class Input
     /** Millimetres. */
     public function optionalMillimetres(string $key, float $least, float $most): ?Length
     {
-        $millimetres = $this->quantity($key, $least, $most, 'mm', static fn(string $typed): float => Typed::length($typed, LengthUnit::Millimetre)->inMillimetres());
+        $millimetres = $this->quantity(
+            $key,
+            $least,
+            $most,
+            'mm',
+            static fn(string $typed): float => Typed::length($typed, LengthUnit::Millimetre)->inMillimetres(),
+        );
 
         return $millimetres === null ? null : Length::millimetres($millimetres);
     }
@@ -95,7 +107,13 @@ final readonly class Input
     /** Metres. */
     public function optionalMetres(string $key, float $least, float $most): ?Length
     {
-        $metres = $this->quantity($key, $least, $most, 'm', static fn(string $typed): float => Typed::length($typed, LengthUnit::Metre)->inMetres());
+        $metres = $this->quantity(
+            $key,
+            $least,
+            $most,
+            'm',
+            static fn(string $typed): float => Typed::length($typed, LengthUnit::Metre)->inMetres(),
+        );
 
         return $metres === null ? null : Length::metres($metres);
     }
@@ -109,7 +127,13 @@ final readonly class Input
     /** Newtons. */
     public function optionalForce(string $key, float $least, float $most): ?Force
     {
-        $newtons = $this->quantity($key, $least, $most, 'N', static fn(string $typed): float => Typed::force($typed, ForceUnit::Newton)->inNewtons());
+        $newtons = $this->quantity(
+            $key,
+            $least,
+            $most,
+            'N',
+            static fn(string $typed): float => Typed::force($typed, ForceUnit::Newton)->inNewtons(),
+        );
 
         return $newtons === null ? null : Force::newtons($newtons);
     }
@@ -197,7 +221,9 @@ final readonly class Input
     {
         $value = $this->fields[$key] ?? throw BadInput::missing($this->at($key));
 
-        return is_array($value) && ($value === [] || !array_is_list($value)) ? new self($value, $this->at($key)) : throw BadInput::wrongType($this->at($key), 'an object');
+        return is_array($value) && ($value === [] || !array_is_list($value))
+            ? new self($value, $this->at($key))
+            : throw BadInput::wrongType($this->at($key), 'an object');
     }
 
     /** @return list<self> */

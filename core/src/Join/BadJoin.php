@@ -16,7 +16,10 @@ final class BadJoin extends DomainFault
 
     public static function shareOutside(string $knot, float $share): self
     {
-        return new self("tested.$knot", sprintf('A knot keeps a share of the line between 0 and 1 (0.85 for 85 %%); %.2F cannot be.', $share));
+        return new self(
+            "tested.$knot",
+            sprintf('A knot keeps a share of the line between 0 and 1 (0.85 for 85 %%); %.2F cannot be.', $share),
+        );
     }
 
     public static function noKnot(string $knot): self

@@ -42,14 +42,24 @@ final readonly class JoinChoice
      *
      * @throws BadJoin
      */
-    public static function ranked(Where $where, Pair $pair, array $hands = [], array $tiesWell = [], array $tested = [], bool $grips = false, bool $backing = false): array
-    {
+    public static function ranked(
+        Where $where,
+        Pair $pair,
+        array $hands = [],
+        array $tiesWell = [],
+        array $tested = [],
+        bool $grips = false,
+        bool $backing = false,
+    ): array {
         $where === Where::Arbor || $pair->other !== null || throw BadJoin::needsTwo();
         foreach ($tested as $knot => $share) {
             $share > 0 && $share <= 1.2 || throw BadJoin::shareOutside($knot, $share);
         }
         $choice = new self($where, $pair, $hands, $tiesWell, $tested, $grips, $backing);
-        $fits = array_map($choice->fit(...), array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->toArbor() === ($where === Where::Arbor))));
+        $fits = array_map(
+            $choice->fit(...),
+            array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->toArbor() === ($where === Where::Arbor))),
+        );
         usort($fits, static fn(Fit $a, Fit $b): int => [$b->fits, $b->score] <=> [$a->fits, $a->score]);
 
         return $fits;
@@ -78,7 +88,16 @@ final readonly class JoinChoice
             array_unshift($against, $no);
         }
 
-        return new Fit($knot, $no === null, $score, $for, $against, $keeps, $tested !== null, $knot->turns($this->where, $this->pair->braids() > 0));
+        return new Fit(
+            $knot,
+            $no === null,
+            $score,
+            $for,
+            $against,
+            $keeps,
+            $tested !== null,
+            $knot->turns($this->where, $this->pair->braids() > 0),
+        );
     }
 
     /** Why it cannot be done with this pair here; null: it can. */

@@ -32,7 +32,16 @@ final class ChainInput
         }
         $end = $leader ?? $main;
         $tested = self::tested($in, 'terminal_tested', Knot::Uni);
-        $links[] = $in->make(static fn(): Link => Link::of('terminal knot', $end->rated, $tested ?? self::TERMINAL[0], $end->condition, $tested ?? self::TERMINAL[1], LinkKind::Terminal));
+        $links[] = $in->make(
+            static fn(): Link => Link::of(
+                'terminal knot',
+                $end->rated,
+                $tested ?? self::TERMINAL[0],
+                $end->condition,
+                $tested ?? self::TERMINAL[1],
+                LinkKind::Terminal,
+            ),
+        );
         $snap = self::line($in, 'snap', 'snap', LinkKind::Snap);
 
         return $snap === null ? $links : [...$links, $snap];
@@ -42,7 +51,11 @@ final class ChainInput
     {
         $rated = $in->optionalForce("{$key}_N", ...Bounds::FORCE_N);
 
-        return $rated === null ? null : $in->make(static fn(): Link => Link::of($name, $rated, condition: $in->number("{$key}_condition", 0.1, 1.0, 1.0), kind: $kind));
+        return $rated === null
+            ? null
+            : $in->make(
+                static fn(): Link => Link::of($name, $rated, condition: $in->number("{$key}_condition", 0.1, 1.0, 1.0), kind: $kind),
+            );
     }
 
     /** A join keeps a share of the weaker of its two lines. */
@@ -53,7 +66,14 @@ final class ChainInput
         $tested = self::tested($in, 'join_tested', $knot);
         $weaker = $leader->holdsLessThan($main) ? $leader : $main;
 
-        return Link::of('join', Force::newtons($weaker->rated->inNewtons()), $tested ?? $keeps[0], $weaker->condition, $tested ?? $keeps[1], LinkKind::Join);
+        return Link::of(
+            'join',
+            Force::newtons($weaker->rated->inNewtons()),
+            $tested ?? $keeps[0],
+            $weaker->condition,
+            $tested ?? $keeps[1],
+            LinkKind::Join,
+        );
     }
 
     /** The share that the angler's own pull tests gave; a knot cannot be stronger than its line here. */

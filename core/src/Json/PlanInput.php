@@ -61,7 +61,10 @@ final readonly class PlanInput
         $spool = $learnt === null ? $spool : self::learnt($learnt, $spool);
         $habits = self::habits($in);
         [$main, $mainSize] = self::line($mainIn, $learnt?->has('main') === true ? $learnt->object('main') : null);
-        [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line($backingIn, $learnt?->has('backing') === true ? $learnt->object('backing') : null);
+        [$backing, $backingSize] = $backingIn === null ? [null, null] : self::line(
+            $backingIn,
+            $learnt?->has('backing') === true ? $learnt->object('backing') : null,
+        );
         $bevel = $reelIn->optionalMillimetres('bevel_depth_mm', 0, 30);
         $level = FullLevel::of(
             $reel,
@@ -119,7 +122,11 @@ final readonly class PlanInput
     {
         $together = array_map(static fn(Input $row): array => $row->numbers('with', -1.0, 1.0, '', 3), $in->objects('together', 3, 3));
 
-        return $spool->learnt($in->number('volume_factor', ...Bounds::FACTOR), $in->number('volume_sd', ...Bounds::SD), new CorrelationMatrix($together));
+        return $spool->learnt(
+            $in->number('volume_factor', ...Bounds::FACTOR),
+            $in->number('volume_sd', ...Bounds::SD),
+            new CorrelationMatrix($together),
+        );
     }
 
     /**

@@ -30,7 +30,12 @@ final class PracticeJson
         [$at, $run, $course] = [$standing->progress, $standing->run, $standing->course];
         $spool = $course->plan->fill->spool;
         $reel = SimulatedReel::drawn($seed, $spool, $course->layers);
-        $after = static fn(int $layer): array => $reel->wound($spool, $course->layers, $course->wanted->gearRatio, array_values(array_filter($run->stretches, static fn(Stretch $each): bool => $each->layer <= $layer)));
+        $after = static fn(int $layer): array => $reel->wound(
+            $spool,
+            $course->layers,
+            $course->wanted->gearRatio,
+            array_values(array_filter($run->stretches, static fn(Stretch $each): bool => $each->layer <= $layer)),
+        );
         $depthOf = static fn(?Diameter $surface): ?Length => $surface === null ? null : $spool->geometry?->depthOf($surface);
         [$metres, $surface] = $after(count($course->layers) - 1);
         $depth = $depthOf($surface);
@@ -39,8 +44,13 @@ final class PracticeJson
             'rotor_turns' => $reel->rotor->value,
             'label_up_turns' => $reel->labelUp->value,
             'label_down_turns' => $reel->labelUp->opposite()->value,
-            'readings_mm' => $depth === null ? [] : array_map(static fn(Length $each): float => $each->inMillimetres(), $reel->readings($depth)),
-            'level' => $depth === null ? null : ['depth_mm' => $depth->inMillimetres()] + Written::sentence(Ending::level($depth, $course->plan->fill->gap)),
+            'readings_mm' => $depth === null ? [] : array_map(
+                static fn(Length $each): float => $each->inMillimetres(),
+                $reel->readings($depth),
+            ),
+            'level' => $depth === null ? null : ['depth_mm' => $depth->inMillimetres()] + Written::sentence(
+                Ending::level($depth, $course->plan->fill->gap),
+            ),
             'room_factor' => $reel->room,
             'layers' => array_map(static fn(int $index): array => [
                 'cell_factor' => $reel->cells[$index],
@@ -61,7 +71,9 @@ final class PracticeJson
         $mark = $course->plan->fill->layers[$index]->depth;
         $stopped = $index < $run->layer || ($run->over !== null && $index === $run->layer);
 
-        return $stood === null || $mark === null || !$stopped || $index === count($course->layers) - 1 ? null : Written::sentence(Ending::besideMark($stood, $mark));
+        return $stood === null || $mark === null || !$stopped || $index === count($course->layers) - 1
+            ? null
+            : Written::sentence(Ending::besideMark($stood, $mark));
     }
 
     /**

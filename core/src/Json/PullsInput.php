@@ -26,7 +26,8 @@ final readonly class PullsInput
         $limits = $in->has('limits') ? $in->object('limits') : Input::of([]);
         $least = $limits->optionalNumber('min', ...self::POSITION);
         $most = $limits->optionalNumber('max', ...self::POSITION);
-        $least === null || $most === null || $least <= $most || throw BadInput::outOfRange('limits.max', $most, $least, self::POSITION[1], '');
+        $least === null || $most === null || $least <= $most
+            || throw BadInput::outOfRange('limits.max', $most, $least, self::POSITION[1], '');
 
         return new self($knob, $least, $most, array_map(
             static fn(Input $pull): Pull => self::pull($pull, $knob, $least, $most),

@@ -24,7 +24,21 @@ final class RunInput
 {
     private const MARKS = 20_000;
     /** What a mark may say beside its kind and time. */
-    public const FIELDS = ['step', 'turns', 'metres', 'depths', 'sure', 'slack', 'firm', 'stop', 'words', 'rotor_turns', 'filler_turns', 'feed', 'tension'];
+    public const FIELDS = [
+        'step',
+        'turns',
+        'metres',
+        'depths',
+        'sure',
+        'slack',
+        'firm',
+        'stop',
+        'words',
+        'rotor_turns',
+        'filler_turns',
+        'feed',
+        'tension',
+    ];
 
     /** @throws \Undro\DomainFault */
     public static function standing(Input $in): Standing

@@ -105,7 +105,10 @@ final class RunJson
             'replanned' => $at->replanned,
             'doubt' => $at->doubt,
             'counter_short' => $at->counterShort,
-            'passed_far' => $passed !== null && ($at->finishIfStopped === null || Ending::off($at->finishIfStopped, $course->plan->fill->gap)),
+            'passed_far' => $passed !== null && ($at->finishIfStopped === null || Ending::off(
+                $at->finishIfStopped,
+                $course->plan->fill->gap,
+            )),
             'passed' => $passed === null ? null : Written::sentence($passed),
             'stop' => $stop === null ? null : Written::sentence(Ending::next($stop, $at, $course->layers[$run->layer]->role)),
             'may_go_on' => $stop?->mayGoOn() ?? false,
@@ -131,12 +134,19 @@ final class RunJson
         $seen = $run->slack[$run->layer] ?? [];
         $test = SlackTest::next($seen, $course->layers[$run->layer]->line->material === Material::Braid);
 
-        return ['seen' => array_map(static fn(Slack $each): string => $each->value, $seen), 'move' => $test->move->value, 'words' => $test->move->words(), 'turned_over' => $test->turnedOver];
+        return [
+            'seen' => array_map(static fn(Slack $each): string => $each->value, $seen),
+            'move' => $test->move->value,
+            'words' => $test->move->words(),
+            'turned_over' => $test->turnedOver,
+        ];
     }
 
     /** @return array<string, mixed>|null the finished level beside the one that was wanted */
     private static function level(Run $run, Course $course): ?array
     {
-        return $run->level === null ? null : ['depth_mm' => $run->level->inMillimetres()] + Written::sentence(Ending::level($run->level, $course->plan->fill->gap));
+        return $run->level === null
+            ? null
+            : ['depth_mm' => $run->level->inMillimetres()] + Written::sentence(Ending::level($run->level, $course->plan->fill->gap));
     }
 }

@@ -14,5 +14,13 @@ final readonly class Crossing
      * @param float $underAt where on it
      * @param float $between how far one lies over the other
      */
-    public function __construct(public int $over, public float $overAt, public int $under, public float $underAt, public float $x, public float $y, public float $between) {}
+    public function __construct(
+        public int $over,
+        public float $overAt,
+        public int $under,
+        public float $underAt,
+        public float $x,
+        public float $y,
+        public float $between,
+    ) {}
 }

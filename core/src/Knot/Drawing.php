@@ -59,7 +59,8 @@ final readonly class Drawing
         foreach ($fine as $i => $one) {
             for ($j = $i; $j < count($fine); ++$j) {
                 foreach (self::between($one, $fine[$j], $i === $j) as [$s, $t, $x, $y, $zs, $zt]) {
-                    abs($zs - $zt) >= self::CLEAR || throw new \LogicException(sprintf('Two lines run through each other at %.1f, %.1f.', $x, $y));
+                    abs($zs - $zt) >= self::CLEAR
+                        || throw new \LogicException(sprintf('Two lines run through each other at %.1f, %.1f.', $x, $y));
                     $found[] = $zs > $zt
                         ? new Crossing($i, $s, $j, $t, $x, $y, $zs - $zt)
                         : new Crossing($j, $t, $i, $s, $x, $y, $zt - $zs);
@@ -133,7 +134,14 @@ final readonly class Drawing
                 $s = (($cx - $ax) * ($dy - $cy) - ($cy - $ay) * ($dx - $cx)) / $cross;
                 $t = (($cx - $ax) * ($by - $ay) - ($cy - $ay) * ($bx - $ax)) / $cross;
                 if ($s >= 0 && $s < 1 && $t >= 0 && $t < 1) {
-                    yield [$i + $s, $j + $t, $ax + $s * ($bx - $ax), $ay + $s * ($by - $ay), $az + $s * ($bz - $az), $cz + $t * ($dz - $cz)];
+                    yield [
+                        $i + $s,
+                        $j + $t,
+                        $ax + $s * ($bx - $ax),
+                        $ay + $s * ($by - $ay),
+                        $az + $s * ($bz - $az),
+                        $cz + $t * ($dz - $cz),
+                    ];
                 }
             }
         }

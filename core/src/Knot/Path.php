@@ -54,8 +54,16 @@ final readonly class Path
      * @param bool  $front  the first half turn lies in front
      * @param float $depth  how far before and behind the page
      */
-    public function wrapped(float $from, float $step, int $halves, float $axis, float $radius, bool $up = true, bool $front = true, float $depth = 6.0): self
-    {
+    public function wrapped(
+        float $from,
+        float $step,
+        int $halves,
+        float $axis,
+        float $radius,
+        bool $up = true,
+        bool $front = true,
+        float $depth = 6.0,
+    ): self {
         $path = $this;
         for ($half = 0; $half < $halves; ++$half) {
             $upward = ($half % 2 === 0) === $up;
@@ -65,7 +73,11 @@ final readonly class Path
                     continue;
                 }
                 $angle = M_PI * $part;
-                $path = $path->to($from + ($half + $part) * $step, $axis + ($upward ? 1 : -1) * $radius * cos($angle), ($forward ? 1 : -1) * $depth * sin($angle));
+                $path = $path->to(
+                    $from + ($half + $part) * $step,
+                    $axis + ($upward ? 1 : -1) * $radius * cos($angle),
+                    ($forward ? 1 : -1) * $depth * sin($angle),
+                );
             }
             $path = $path->to($from + ($half + 1) * $step, $axis - ($upward ? 1 : -1) * $radius, 0.0);
         }
@@ -76,19 +88,38 @@ final readonly class Path
     /** All of it moved and scaled: x' = x0 + s x, y' = y0 + s y. */
     public function placed(float $x, float $y, float $scale): self
     {
-        return new self($this->line, array_map(static fn(array $point): array => [$x + $scale * $point[0], $y + $scale * $point[1], $point[2]], $this->through), $this->from, $this->to);
+        return new self(
+            $this->line,
+            array_map(static fn(array $point): array => [$x + $scale * $point[0], $y + $scale * $point[1], $point[2]], $this->through),
+            $this->from,
+            $this->to,
+        );
     }
 
     /** Turned half round in the page about a point, as another line. */
     public function turned(float $x, float $y, string $line): self
     {
-        return new self($line, array_map(static fn(array $point): array => [2 * $x - $point[0], 2 * $y - $point[1], $point[2]], $this->through), $this->from, $this->to);
+        return new self(
+            $line,
+            array_map(static fn(array $point): array => [2 * $x - $point[0], 2 * $y - $point[1], $point[2]], $this->through),
+            $this->from,
+            $this->to,
+        );
     }
 
     /** From its n-th point on, what lay in front lies behind and the other way about. */
     public function swappedFrom(int $n): self
     {
-        return new self($this->line, array_map(static fn(array $point, int $index): array => $index < $n ? $point : [$point[0], $point[1], -$point[2]], $this->through, array_keys($this->through)), $this->from, $this->to);
+        return new self(
+            $this->line,
+            array_map(
+                static fn(array $point, int $index): array => $index < $n ? $point : [$point[0], $point[1], -$point[2]],
+                $this->through,
+                array_keys($this->through),
+            ),
+            $this->from,
+            $this->to,
+        );
     }
 
     /**
@@ -139,7 +170,11 @@ final readonly class Path
             $a = $fine[max(0, $i - 2)];
             $b = $fine[min($last, $i + 2)];
             $length = hypot($b[0] - $a[0], $b[1] - $a[1]) ?: 1.0;
-            $beside[] = [$fine[$i][0] + $distance * ($b[1] - $a[1]) / $length, $fine[$i][1] - $distance * ($b[0] - $a[0]) / $length, $fine[$i][2]];
+            $beside[] = [
+                $fine[$i][0] + $distance * ($b[1] - $a[1]) / $length,
+                $fine[$i][1] - $distance * ($b[0] - $a[0]) / $length,
+                $fine[$i][2],
+            ];
         }
 
         return new self($line, $beside, $from, $to);

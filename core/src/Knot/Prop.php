@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Knot;
 
-/** Something solid in a drawing: the arbor from its end or from the side, or a strip of tape. It lies in the page; what has z below 0 passes behind it. */
+/**
+ * Something solid in a drawing: the arbor from its end or from the side, or a strip of tape. It lies in the page; what has z below 0 passes
+ * behind it.
+ */
 final readonly class Prop
 {
     private function __construct(public string $kind, public float $x, public float $y, public float $width, public float $height) {}

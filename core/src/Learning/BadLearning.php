@@ -11,7 +11,13 @@ final class BadLearning extends DomainFault
 {
     public static function noShape(string $spool): self
     {
-        return new self('spools', sprintf('The shape of spool "%s" is not known: a gap tells of its room only where its lip, arbor and traverse are.', mb_substr($spool, 0, 40)));
+        return new self(
+            'spools',
+            sprintf(
+                'The shape of spool "%s" is not known: a gap tells of its room only where its lip, arbor and traverse are.',
+                mb_substr($spool, 0, 40),
+            ),
+        );
     }
 
     public static function noSuchSpool(string $spool): self

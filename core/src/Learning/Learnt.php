@@ -79,14 +79,23 @@ final class Learnt
     {
         [$own, $with] = $this->arrow[$spool];
         $at = array_map(fn(string $line): int => $this->order[$line], $lines);
-        $room = array_map(fn(int $i): float => array_sum(array_map(fn(int $j, float $each): float => -$each * $this->covariance[$i][$j] / $own, array_keys($with), $with)), $at);
+        $room = array_map(
+            fn(int $i): float => array_sum(
+                array_map(fn(int $j, float $each): float => -$each * $this->covariance[$i][$j] / $own, array_keys($with), $with),
+            ),
+            $at,
+        );
         $cov = [[$this->variance($spool, 1.0, []), ...$room]];
         foreach ($at as $index => $i) {
             $cov[] = [$room[$index], ...array_map(fn(int $j): float => $this->covariance[$i][$j], $at)];
         }
 
         return array_map(
-            static fn(array $row, int $i): array => array_map(static fn(float $each, int $j): float => $each / sqrt($cov[$i][$i] * $cov[$j][$j]), $row, array_keys($row)),
+            static fn(array $row, int $i): array => array_map(
+                static fn(float $each, int $j): float => $each / sqrt($cov[$i][$i] * $cov[$j][$j]),
+                $row,
+                array_keys($row),
+            ),
             $cov,
             array_keys($cov),
         );
@@ -207,7 +216,10 @@ final class Learnt
             }
         }
         $this->covariance = Precision::covariance(array_values(array_map(array_values(...), $precision)));
-        $means = array_map(static fn(array $row): float => array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $row, $towards)), $this->covariance);
+        $means = array_map(
+            static fn(array $row): float => array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $row, $towards)),
+            $this->covariance,
+        );
         foreach ($lines as $i => $line) {
             $this->cellFactor[(string) $line] = $means[$i];
         }

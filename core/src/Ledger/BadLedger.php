@@ -34,7 +34,15 @@ final class BadLedger extends DomainFault
     /** An entry that stands already cannot have happened any more. */
     public static function afterwards(Event $event, self $fault): self
     {
-        return new self($fault->field, sprintf('Then the entry "%s" of %s could not have happened. %s', str_replace('_', ' ', $event->kind->value), substr($event->happenedAt, 0, 10), $fault->getMessage()));
+        return new self(
+            $fault->field,
+            sprintf(
+                'Then the entry "%s" of %s could not have happened. %s',
+                str_replace('_', ' ', $event->kind->value),
+                substr($event->happenedAt, 0, 10),
+                $fault->getMessage(),
+            ),
+        );
     }
 
     public static function otherProduct(Place $place): self
@@ -45,7 +53,10 @@ final class BadLedger extends DomainFault
     /** A client's id stands for one thing alone. */
     public static function idOfSomethingElse(string $id): self
     {
-        return new self('id', sprintf('The id "%s" is that of something else already. Each entry needs an id of its own.', mb_substr($id, 0, 40)));
+        return new self(
+            'id',
+            sprintf('The id "%s" is that of something else already. Each entry needs an id of its own.', mb_substr($id, 0, 40)),
+        );
     }
 
     public static function correctsNothing(string $id): self

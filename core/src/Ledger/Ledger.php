@@ -55,7 +55,9 @@ final readonly class Ledger
      */
     public function with(Event $event): ?self
     {
-        return $event->corrects !== null || $event->kind === EventKind::Voided || $event->happenedAt < $this->latest ? null : $this->after($event);
+        return $event->corrects !== null || $event->kind === EventKind::Voided || $event->happenedAt < $this->latest
+            ? null
+            : $this->after($event);
     }
 
     /**
@@ -68,7 +70,10 @@ final readonly class Ledger
         return [
             'latest' => $this->latest,
             'pieces' => array_map(
-                static fn(array $there): array => array_map(static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since], $there),
+                static fn(array $there): array => array_map(
+                    static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since],
+                    $there,
+                ),
                 $this->pieces,
             ) + $this->kept,
         ];
@@ -116,7 +121,10 @@ final readonly class Ledger
     {
         $key = $place->key();
 
-        return $this->pieces[$key] ?? array_map(static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]), $this->kept[$key] ?? []);
+        return $this->pieces[$key] ?? array_map(
+            static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]),
+            $this->kept[$key] ?? [],
+        );
     }
 
     public function length(Place $place): Length
@@ -127,7 +135,10 @@ final readonly class Ledger
     private function after(Event $event): self
     {
         $pieces = $this->pieces;
-        foreach ([...array_map(static fn(Move $move): array => [$move->from, $move->to], $event->moves), array_map(static fn(Count $count): Place => $count->at, $event->counts)] as $places) {
+        foreach ([
+            ...array_map(static fn(Move $move): array => [$move->from, $move->to], $event->moves),
+            array_map(static fn(Count $count): Place => $count->at, $event->counts),
+        ] as $places) {
             foreach ($places as $place) {
                 $pieces[$place->key()] ??= $this->at($place);
             }

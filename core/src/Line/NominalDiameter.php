@@ -20,7 +20,18 @@ final class NominalDiameter
         20 => 0.43, 25 => 0.48, 30 => 0.55, 40 => 0.63, 50 => 0.71,
     ];
     private const FLUORO = [4 => 0.19, 6 => 0.22, 8 => 0.25, 10 => 0.27, 12 => 0.30, 15 => 0.34, 17 => 0.36, 20 => 0.40, 25 => 0.46];
-    private const BRAID = [5 => 0.10, 8 => 0.13, 10 => 0.15, 15 => 0.19, 20 => 0.23, 30 => 0.28, 40 => 0.32, 50 => 0.36, 65 => 0.41, 80 => 0.44];
+    private const BRAID = [
+        5 => 0.10,
+        8 => 0.13,
+        10 => 0.15,
+        15 => 0.19,
+        20 => 0.23,
+        30 => 0.28,
+        40 => 0.32,
+        50 => 0.36,
+        65 => 0.41,
+        80 => 0.44,
+    ];
 
     /** @throws BadLine if the strength is not above 0 */
     public static function of(Material $material, Force $strength): Diameter

@@ -11,6 +11,9 @@ final class BadMatch extends DomainFault
 {
     public static function backwards(string $typed): self
     {
-        return new self('', sprintf('"%s" runs from more to less. Write the smaller figure first, such as 8-14 lb.', mb_substr($typed, 0, 40)));
+        return new self(
+            '',
+            sprintf('"%s" runs from more to less. Write the smaller figure first, such as 8-14 lb.', mb_substr($typed, 0, 40)),
+        );
     }
 }

@@ -53,8 +53,21 @@ final readonly class LineMatch
         if ($rodMax !== null) {
             $target = Target::of([Link::of('main line', $holds)], $fraction, null, $rodMax);
             $findings[] = $target->force->inNewtons() < $drag->inNewtons()
-                ? new Finding(Against::RodDrag, Verdict::Heavy, Sentence::of('The rod bears {0} at most, under the {1} this line would allow: the rod governs the drag, and a fish is held with less.', $rodMax, $drag))
-                : new Finding(Against::RodDrag, Verdict::Fits, Sentence::of('The rod bears {0}, more than the drag of {1} for this line.', $rodMax, $drag));
+                ? new Finding(
+                    Against::RodDrag,
+                    Verdict::Heavy,
+                    Sentence::of(
+                        'The rod bears {0} at most, under the {1} this line would allow: the rod governs the drag, and a fish is held '
+                            . 'with less.',
+                        $rodMax,
+                        $drag,
+                    ),
+                )
+                : new Finding(
+                    Against::RodDrag,
+                    Verdict::Fits,
+                    Sentence::of('The rod bears {0}, more than the drag of {1} for this line.', $rodMax, $drag),
+                );
         }
 
         return new self($findings);
@@ -86,7 +99,8 @@ final readonly class LineMatch
         $from = $stamped ? 'The spool is stamped for lines' : 'The reel is made for lines';
         $follows = match ($verdict) {
             Verdict::Light => match ($kind) {
-                ReelKind::Spinning => '; {2} is thinner. It works, but takes much backing, and can slip behind the spool where the fit is loose.',
+                ReelKind::Spinning => '; {2} is thinner. It works, but takes much backing, and can slip behind the spool where the fit '
+                    . 'is loose.',
                 ReelKind::Baitcasting => '; {2} is lighter. It digs into itself, and the spool overruns with light lures.',
                 ReelKind::Spincast => '; {2} is thinner. It can slip past the pin and behind the spool.',
             },
@@ -104,20 +118,31 @@ final readonly class LineMatch
     private static function onRod(Line $line, Force $strength, ?LineRange $range): Finding
     {
         if ($range === null) {
-            return new Finding(Against::Rod, Verdict::Unknown, Sentence::of('No rod chosen, or nothing printed on it: keep the drag to what the rod can bear.'));
+            return new Finding(
+                Against::Rod,
+                Verdict::Unknown,
+                Sentence::of('No rod chosen, or nothing printed on it: keep the drag to what the rod can bear.'),
+            );
         }
         $verdict = self::within($line, $strength, $range, true);
-        $nylonForBraid = $line->material === Material::Braid && $range->material !== Material::Braid ? ' The print means nylon; what breaks a rod is the strength.' : '';
+        $nylonForBraid = $line->material === Material::Braid && $range->material !== Material::Braid
+            ? ' The print means nylon; what breaks a rod is the strength.'
+            : '';
         $follows = match ($verdict) {
             Verdict::Light => '; {2} is lighter. The line can break before the rod bends: cast gently, and keep the drag to the line.',
-            Verdict::Heavy => '; {2} is heavier. The rod breaks before the line does: its limit, not the line, sets the drag, and a snag is pulled by hand, wrapped round wood.',
+            Verdict::Heavy => '; {2} is heavier. The rod breaks before the line does: its limit, not the line, sets the drag, and a snag '
+                . 'is pulled by hand, wrapped round wood.',
             default => ': {2} fits.',
         };
         if ($verdict === Verdict::Fits) {
             $nylonForBraid = '';
         }
 
-        return new Finding(Against::Rod, $verdict, self::compared('The rod is made for lines', $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength));
+        return new Finding(
+            Against::Rod,
+            $verdict,
+            self::compared('The rod is made for lines', $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength),
+        );
     }
 
     /** @param string $follows names the line's own figure {2} */
@@ -133,9 +158,30 @@ final readonly class LineMatch
     private static function reelDrag(Force $strength, Force $drag, Force $max): Finding
     {
         return match (true) {
-            $max->inNewtons() < $drag->inNewtons() => new Finding(Against::ReelDrag, Verdict::Heavy, Sentence::of('The reel holds {0} at most and this line would allow {1}: the reel cannot use all of the line, and a big fish is not stopped by it.', $max, $drag)),
-            $max->inNewtons() >= $strength->inNewtons() => new Finding(Against::ReelDrag, Verdict::Light, Sentence::of('Screwed tight, the reel holds {0}, more than the line: it breaks before the drag slips. Set the drag to {1}.', $max, $drag)),
-            default => new Finding(Against::ReelDrag, Verdict::Fits, Sentence::of('The reel holds {0}, enough for the {1} this line would allow.', $max, $drag)),
+            $max->inNewtons() < $drag->inNewtons() => new Finding(
+                Against::ReelDrag,
+                Verdict::Heavy,
+                Sentence::of(
+                    'The reel holds {0} at most and this line would allow {1}: the reel cannot use all of the line, and a big fish is '
+                        . 'not stopped by it.',
+                    $max,
+                    $drag,
+                ),
+            ),
+            $max->inNewtons() >= $strength->inNewtons() => new Finding(
+                Against::ReelDrag,
+                Verdict::Light,
+                Sentence::of(
+                    'Screwed tight, the reel holds {0}, more than the line: it breaks before the drag slips. Set the drag to {1}.',
+                    $max,
+                    $drag,
+                ),
+            ),
+            default => new Finding(
+                Against::ReelDrag,
+                Verdict::Fits,
+                Sentence::of('The reel holds {0}, enough for the {1} this line would allow.', $max, $drag),
+            ),
         };
     }
 

@@ -70,6 +70,13 @@ final readonly class LineRange
         $thinnest = Diameter::millimetres(min($all));
         $thickest = Diameter::millimetres(max($all));
 
-        return new self($material, false, NominalDiameter::strengthOf($material, $thinnest), NominalDiameter::strengthOf($material, $thickest), $thinnest, $thickest);
+        return new self(
+            $material,
+            false,
+            NominalDiameter::strengthOf($material, $thinnest),
+            NominalDiameter::strengthOf($material, $thickest),
+            $thinnest,
+            $thickest,
+        );
     }
 }

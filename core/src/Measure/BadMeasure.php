@@ -11,7 +11,10 @@ final class BadMeasure extends DomainFault
 {
     public static function tooNarrow(float $millimetres): self
     {
-        return new self('over_mm', sprintf('%.1F mm of wraps say less than the label does. Lay more of them: 10 mm or more, 5 mm at the least.', $millimetres));
+        return new self(
+            'over_mm',
+            sprintf('%.1F mm of wraps say less than the label does. Lay more of them: 10 mm or more, 5 mm at the least.', $millimetres),
+        );
     }
 
     public static function fewWraps(): self
@@ -26,7 +29,10 @@ final class BadMeasure extends DomainFault
 
     public static function readingsApart(float $millimetres): self
     {
-        return new self('first_mm', sprintf('The readings lie %.1F mm apart, too far to be of one thing. Read it again across the same place.', $millimetres));
+        return new self(
+            'first_mm',
+            sprintf('The readings lie %.1F mm apart, too far to be of one thing. Read it again across the same place.', $millimetres),
+        );
     }
 
     public static function emptyNotLighter(): self
@@ -51,7 +57,14 @@ final class BadMeasure extends DomainFault
 
     public static function moreThanAll(float $metres, float $whole): self
     {
-        return new self('mass_g', sprintf('By weight %.0F m would be gone of %.0F m. Check the thickness of the line, or weigh the empty filler too.', $metres, $whole));
+        return new self(
+            'mass_g',
+            sprintf(
+                'By weight %.0F m would be gone of %.0F m. Check the thickness of the line, or weigh the empty filler too.',
+                $metres,
+                $whole,
+            ),
+        );
     }
 
     public static function tooVague(string $field, float $share, string $remedy): self

@@ -23,12 +23,19 @@ final class LevelNow
      */
     public static function of(Spool $spool, Length $depth, int $readings, Line $line, ?Layer $under = null): Measured
     {
-        $geometry = $spool->geometry ?? throw BadMeasure::tooVague('depth_mm', 9.99, 'without the lip and one more measure of the spool a depth says nothing.');
+        $geometry = $spool->geometry ?? throw BadMeasure::tooVague(
+            'depth_mm',
+            9.99,
+            'without the lip and one more measure of the spool a depth says nothing.',
+        );
         $layers = [...($under === null ? [] : [$under]), Layer::open(Role::Main, $line)];
         $solved = FillCalculator::solve($spool, $depth, $layers)->solved;
         $length = $solved?->band->middle->inMetres() ?? 0.0;
         $perMetre = 1000 * $line->cell($spool->lay)->inSquareMillimetres();
-        $reading = Tolerance::depthReadingMm($readings) * $spool->volumePerDepth($geometry, $geometry->diameterAt($depth))->inSquareMillimetres() / $perMetre;
+        $reading = Tolerance::depthReadingMm($readings) * $spool->volumePerDepth(
+            $geometry,
+            $geometry->diameterAt($depth),
+        )->inSquareMillimetres() / $perMetre;
 
         return Measured::length(
             Length::metres($length),

@@ -29,13 +29,19 @@ final class Readings
         $apart <= self::APART * $one || throw BadMeasure::readingsApart($apart);
         $count = count($read);
         $mean = array_sum($read) / $count;
-        $spread = $count > 1 ? sqrt(array_sum(array_map(static fn(float $each): float => ($each - $mean) ** 2, $read)) / ($count - 1)) : 0.0;
+        $spread = $count > 1
+            ? sqrt(array_sum(array_map(static fn(float $each): float => ($each - $mean) ** 2, $read)) / ($count - 1))
+            : 0.0;
 
         return Measured::diameter(
             Diameter::millimetres($mean),
             max($one, $spread) / sqrt($count),
             $tool,
-            sprintf('%s mm by %s', implode(', ', array_map(static fn(float $each): string => sprintf('%.1F', $each), $read)), $tool->word()),
+            sprintf(
+                '%s mm by %s',
+                implode(', ', array_map(static fn(float $each): string => sprintf('%.1F', $each), $read)),
+                $tool->word(),
+            ),
         );
     }
 }

@@ -36,13 +36,27 @@ final class Scale
             $share >= 0 || throw BadMeasure::lighterThanEmpty();
             $sd = $whole / $net * $reading * sqrt(1 + (1 - $share) ** 2 + $share ** 2);
 
-            return Measured::length(Length::metres($share * $whole), $sd, Method::KitchenScale, sprintf('%.1F g now, %.1F g full, %.1F g empty', $now->inGrams(), $full->inGrams(), $empty->inGrams()), 'mass_g', self::FINER);
+            return Measured::length(
+                Length::metres($share * $whole),
+                $sd,
+                Method::KitchenScale,
+                sprintf('%.1F g now, %.1F g full, %.1F g empty', $now->inGrams(), $full->inGrams(), $empty->inGrams()),
+                'mass_g',
+                self::FINER,
+            );
         }
         $gone = ($full->inGrams() - $now->inGrams()) / self::gramsPerMetre($line);
         $gone <= $whole || throw BadMeasure::moreThanAll($gone, $whole);
         $sd = hypot(sqrt(2) * $reading / self::gramsPerMetre($line), $gone * $line->cellSd);
 
-        return Measured::length(Length::metres($whole - $gone), $sd, Method::KitchenScale, sprintf('%.1F g now, %.1F g full, by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word()), 'mass_g', 'weigh an empty filler of the same make, or ' . self::FINER);
+        return Measured::length(
+            Length::metres($whole - $gone),
+            $sd,
+            Method::KitchenScale,
+            sprintf('%.1F g now, %.1F g full, by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word()),
+            'mass_g',
+            'weigh an empty filler of the same make, or ' . self::FINER,
+        );
     }
 
     /** What is on a spool, weighed bare and with the line. @throws BadMeasure */
@@ -54,7 +68,14 @@ final class Scale
         $length = $gained / $perMetre;
         $sd = hypot(sqrt(2) * self::READING * $step->inGrams() / $perMetre, $length * $line->cellSd);
 
-        return Measured::length(Length::metres($length), $sd, Method::Weighed, sprintf('%.1F g without it, %.1F g with it', $before->inGrams(), $after->inGrams()), 'after_g', self::FINER);
+        return Measured::length(
+            Length::metres($length),
+            $sd,
+            Method::Weighed,
+            sprintf('%.1F g without it, %.1F g with it', $before->inGrams(), $after->inGrams()),
+            'after_g',
+            self::FINER,
+        );
     }
 
     /** rho pi d2 / 4, g per m: density in kg/m3, diameter in mm. */

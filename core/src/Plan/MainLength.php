@@ -25,7 +25,9 @@ final class MainLength
             LengthBy::Typed => $typed,
             LengthBy::All => $onHand ?? throw BadPlan::noFiller(),
             LengthBy::Share => Length::metres(($onHand ?? throw BadPlan::noFiller())->inMetres() / max(1, $parts)),
-            LengthBy::Reach => Length::metres(self::CASTS * ($cast ?? throw BadPlan::castNeeded())->inMetres() + ($run?->inMetres() ?? 0.0)),
+            LengthBy::Reach => Length::metres(
+                self::CASTS * ($cast ?? throw BadPlan::castNeeded())->inMetres() + ($run?->inMetres() ?? 0.0),
+            ),
         };
     }
 }

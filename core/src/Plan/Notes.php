@@ -84,8 +84,20 @@ final class Notes
         $lead = $solved !== null && $layers[$solved->index]->role === Role::Backing ? 'Nothing fits under it: the' : 'The';
 
         return [$most->inMetres() > 0
-            ? Note::of('does_not_fit', Weight::Stop, "$lead $word is {1} too long for this spool$height. At most {2} of it go on.", $above, Length::metres(max(1.0, ceil($metres))), $most)
-            : Note::of('does_not_fit', Weight::Stop, "This does not fit: the other lines already overfill the spool$height. Shorten them.", $above)];
+            ? Note::of(
+                'does_not_fit',
+                Weight::Stop,
+                "$lead $word is {1} too long for this spool$height. At most {2} of it go on.",
+                $above,
+                Length::metres(max(1.0, ceil($metres))),
+                $most,
+            )
+            : Note::of(
+                'does_not_fit',
+                Weight::Stop,
+                "This does not fit: the other lines already overfill the spool$height. Shorten them.",
+                $above,
+            )];
     }
 
     /**
@@ -108,20 +120,66 @@ final class Notes
         $limit = $braid ? self::THICK_UNDER_BRAID : self::THICK_UNDER_NYLON;
         $notes = [];
         if ($wanted->habits->school(Question::BackingThickness) === 'same' && $ratio > 1.005 && $ratio <= $limit) {
-            $notes[] = Note::of('thicker_than_habit', Weight::Warning, sprintf('Your habit is backing no thicker than the main line; this one is %.1F times as thick.', $ratio));
+            $notes[] = Note::of(
+                'thicker_than_habit',
+                Weight::Warning,
+                sprintf('Your habit is backing no thicker than the main line; this one is %.1F times as thick.', $ratio),
+            );
         } elseif ($ratio > $limit) {
-            $notes[] = Note::of('thick_backing', Weight::Warning, sprintf('The backing is %.1F times as thick as the main line. Above %.2F times, thin line sinks between the coils, casts badly and can snap off: take a thinner backing.', $ratio, $limit));
+            $notes[] = Note::of(
+                'thick_backing',
+                Weight::Warning,
+                sprintf(
+                    'The backing is %.1F times as thick as the main line. Above %.2F times, thin line sinks between the coils, casts '
+                        . 'badly and can snap off: take a thinner backing.',
+                    $ratio,
+                    $limit,
+                ),
+            );
         } elseif ($braid && $ratio > self::THICKISH_UNDER_BRAID) {
-            $notes[] = Note::of('thickish_backing', Weight::Note, sprintf('The backing is %.1F times as thick as the braid. It works; wind the first layer of braid tight so that it does not sink in.', $ratio));
+            $notes[] = Note::of(
+                'thickish_backing',
+                Weight::Note,
+                sprintf(
+                    'The backing is %.1F times as thick as the braid. It works; wind the first layer of braid tight so that it does not '
+                        . 'sink in.',
+                    $ratio,
+                ),
+            );
         }
         if ($backing->material === Material::Braid) {
-            $notes[] = Note::of('slick_backing', Weight::Note, 'Braid as backing needs a grip on a bare arbor: a strip of tape or a few metres of nylon first, or it can turn as one body.');
+            $notes[] = Note::of(
+                'slick_backing',
+                Weight::Note,
+                'Braid as backing needs a grip on a bare arbor: a strip of tape or a few metres of nylon first, or it can turn as one '
+                    . 'body.',
+            );
         }
         $notes = [...$notes, ...match ($wanted->backWith) {
             BackWith::Nylon => [],
-            BackWith::OldLine => [Note::of('old_line', Weight::Note, 'Worn line does well as backing while it is sound: run it through your fingers for nicks. Straight from reel to reel, with the drag of the old reel as the brake, the worn end goes to the bottom by itself. It counts as measured by its label; three depth readings are worth more here.')],
-            BackWith::Thread => [Note::of('thread', Weight::Warning, 'Cotton thread holds water and rots under the line; good thread costs more than nylon. Nylon does the same work.')],
-            BackWith::Tape => [Note::of('tape_backing', Weight::Warning, 'Tape under the line: glue creeps into braid when it gets warm. None of it may face the main line.')],
+            BackWith::OldLine => [
+                Note::of(
+                    'old_line',
+                    Weight::Note,
+                    'Worn line does well as backing while it is sound: run it through your fingers for nicks. Straight from reel to '
+                        . 'reel, with the drag of the old reel as the brake, the worn end goes to the bottom by itself. It counts as '
+                        . 'measured by its label; three depth readings are worth more here.',
+                ),
+            ],
+            BackWith::Thread => [
+                Note::of(
+                    'thread',
+                    Weight::Warning,
+                    'Cotton thread holds water and rots under the line; good thread costs more than nylon. Nylon does the same work.',
+                ),
+            ],
+            BackWith::Tape => [
+                Note::of(
+                    'tape_backing',
+                    Weight::Warning,
+                    'Tape under the line: glue creeps into braid when it gets warm. None of it may face the main line.',
+                ),
+            ],
         }];
 
         return $notes;
@@ -135,7 +193,12 @@ final class Notes
     private static function hardlyAny(Fill $fill, Wanted $wanted): array
     {
         $solved = $fill->solved;
-        if (!$fill->fits() || $solved === null || $fill->layers[$solved->index]->layer->role !== Role::Backing || $solved->band->middle->inMetres() >= Ways::GRIP_M) {
+        if (
+            !$fill->fits()
+            || $solved === null
+            || $fill->layers[$solved->index]->layer->role !== Role::Backing
+            || $solved->band->middle->inMetres() >= Ways::GRIP_M
+        ) {
             return [];
         }
 
@@ -152,16 +215,31 @@ final class Notes
         $notes = [];
         $braid = $wanted->main->material === Material::Braid;
         if ($braid && $wanted->way === WayId::MainOnly && !$wanted->grips) {
-            $notes[] = Note::of('slick_main', Weight::Warning, 'Slick braid can turn as one body on a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an arbor that grips hold it.');
+            $notes[] = Note::of(
+                'slick_main',
+                Weight::Warning,
+                'Slick braid can turn as one body on a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an '
+                    . 'arbor that grips hold it.',
+            );
         }
         if ($wanted->way === WayId::Tape) {
-            $notes[] = Note::of('tape_glue', Weight::Warning, 'Glue creeps into braid when it gets warm: wind the tape glue inwards and smooth, none of it facing the line, and take it off with this fill.');
+            $notes[] = Note::of(
+                'tape_glue',
+                Weight::Warning,
+                'Glue creeps into braid when it gets warm: wind the tape glue inwards and smooth, none of it facing the line, and take '
+                    . 'it off with this fill.',
+            );
         }
         if ($wanted->way === WayId::Sleeve) {
             $notes[] = Note::of('sleeve_tight', Weight::Note, 'A sleeve must clip on tight: try to turn it by hand before tying to it.');
         }
         if ($wanted->way === WayId::TurnOver) {
-            $notes[] = Note::of('turn_over', Weight::Note, 'Turned over, the figures are only a check: stop the backing when it is full by eye. A pass turns the order over, so its number must be odd.');
+            $notes[] = Note::of(
+                'turn_over',
+                Weight::Note,
+                'Turned over, the figures are only a check: stop the backing when it is full by eye. A pass turns the order over, so its '
+                    . 'number must be odd.',
+            );
         }
         $school = $wanted->habits->backing();
         $departs = $braid && match ($school) {
@@ -171,7 +249,11 @@ final class Notes
             BackingSchool::None => $wanted->way->hasBacking(),
         };
         if ($departs) {
-            $notes[] = Note::of('departs_backing', Weight::Note, sprintf('This departs from your habit for braid: %s.', $wanted->habits->words(Question::Backing)));
+            $notes[] = Note::of(
+                'departs_backing',
+                Weight::Note,
+                sprintf('This departs from your habit for braid: %s.', $wanted->habits->words(Question::Backing)),
+            );
         }
 
         return $notes;
@@ -191,13 +273,30 @@ final class Notes
             if ($there === null) {
                 continue;
             }
-            $holds = $role === Role::Backing && $wanted->backWith === BackWith::OldLine ? 'There are {0} of old line' : 'The filler holds {0}';
+            $holds = $role === Role::Backing && $wanted->backWith === BackWith::OldLine
+                ? 'There are {0} of old line'
+                : 'The filler holds {0}';
             $needed = $layer->length->inMetres();
             $most = $fill->solved?->index === $index ? $fill->solved->band->high()->inMetres() : $needed;
             if ($needed > $there) {
-                $notes[] = Note::of("short_{$role->value}", Weight::Warning, "$holds, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside the line.", Length::metres($there), Length::metres(max(1.0, $needed - $there)));
+                $notes[] = Note::of(
+                    "short_{$role->value}",
+                    Weight::Warning,
+                    "$holds, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside "
+                        . 'the line.',
+                    Length::metres($there),
+                    Length::metres(max(1.0, $needed - $there)),
+                );
             } elseif ($most > $there) {
-                $notes[] = Note::of("tight_{$role->value}", Weight::Note, "$holds: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, and have a second piece at hand or let the line end a little lower.", Length::metres($there), Length::metres($needed), Length::metres($most));
+                $notes[] = Note::of(
+                    "tight_{$role->value}",
+                    Weight::Note,
+                    "$holds: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, "
+                        . 'and have a second piece at hand or let the line end a little lower.',
+                    Length::metres($there),
+                    Length::metres($needed),
+                    Length::metres($most),
+                );
             }
         }
 
@@ -209,13 +308,29 @@ final class Notes
     {
         $notes = [];
         if ($spool->source === Source::Rated) {
-            $notes[] = Note::of('not_to_scale', Weight::Note, 'With the stamp alone lengths are known, but no depth and no turns. Two caliper readings, the lip and either the arbor or the traverse, add both.');
+            $notes[] = Note::of(
+                'not_to_scale',
+                Weight::Note,
+                'With the stamp alone lengths are known, but no depth and no turns. Two caliper readings, the lip and either the arbor '
+                    . 'or the traverse, add both.',
+            );
             if ($askedGap !== null && abs($askedGap->inMillimetres() - $spool->ratedGap->inMillimetres()) > 0.05) {
-                $notes[] = Note::of('rated_gap', Weight::Note, "Answered at the {0} under the lip that the stamp is taken to mean; without the lip's diameter another level cannot be worked out.", $spool->ratedGap);
+                $notes[] = Note::of(
+                    'rated_gap',
+                    Weight::Note,
+                    "Answered at the {0} under the lip that the stamp is taken to mean; without the lip's diameter another level cannot "
+                        . 'be worked out.',
+                    $spool->ratedGap,
+                );
             }
         }
         if ($spool->capacity?->disagreeing === true) {
-            $notes[] = Note::of('ratings_disagree', Weight::Warning, 'The stamped capacities disagree with each other by more than usual, which widens the tolerance. Check that they are read with the right units.');
+            $notes[] = Note::of(
+                'ratings_disagree',
+                Weight::Warning,
+                'The stamped capacities disagree with each other by more than usual, which widens the tolerance. Check that they are '
+                    . 'read with the right units.',
+            );
         }
 
         return $notes;

@@ -63,7 +63,14 @@ final readonly class Plan
         }
         $build = match ($wanted->way) {
             WayId::Sleeve => Build::sleeve($wanted->spool, $wanted->sleeve, $wanted->main, $mainLength, $wanted->gap),
-            WayId::Tape => Build::tape($wanted->spool, $wanted->tapeWraps, $wanted->tapeThickness, $wanted->main, $mainLength, $wanted->gap),
+            WayId::Tape => Build::tape(
+                $wanted->spool,
+                $wanted->tapeWraps,
+                $wanted->tapeThickness,
+                $wanted->main,
+                $mainLength,
+                $wanted->gap,
+            ),
             default => null,
         };
         $spool = $build->spool ?? $wanted->spool;

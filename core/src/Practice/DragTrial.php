@@ -10,7 +10,10 @@ use Undro\Drag\Pulls;
 use Undro\Drag\State;
 use Undro\Units\Force;
 
-/** A made-up drag set to the end as Undro says, move by move: how many it took, how far past the target it went on the way, and where it was left. */
+/**
+ * A made-up drag set to the end as Undro says, move by move: how many it took, how far past the target it went on the way, and where it was
+ * left.
+ */
 final readonly class DragTrial
 {
     private const MOST_PULLS = 100;

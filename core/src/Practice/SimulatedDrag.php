@@ -11,7 +11,8 @@ use Undro\Units\Force;
 
 /**
  * A made-up drag to practise on: a knob law nobody knows, and a start-up that may stick. The same seed is always the same drag.
- * Half of them follow a power of 0.5 to 3 of the turns the knob is in, which is 1.5 to 6 already; half an exponential of 0.15 to 0.9 a turn.
+ * Half of them follow a power of 0.5 to 3 of the turns the knob is in, which is 1.5 to 6 already; half an exponential of 0.15 to 0.9 a
+ * turn.
  */
 final readonly class SimulatedDrag
 {
@@ -34,7 +35,14 @@ final readonly class SimulatedDrag
         $exponential = $chance->uniform() < 0.5;
         $exponent = $exponential ? 0.15 + 0.75 * $chance->uniform() : 0.5 + 2.5 * $chance->uniform();
 
-        return new self($seed, $exponential, $exponent, 1.5 + 4.5 * $chance->uniform(), 1 + 0.5 * $chance->uniform(), (0.25 + 0.75 * $chance->uniform()) * $target->inNewtons());
+        return new self(
+            $seed,
+            $exponential,
+            $exponent,
+            1.5 + 4.5 * $chance->uniform(),
+            1 + 0.5 * $chance->uniform(),
+            (0.25 + 0.75 * $chance->uniform()) * $target->inNewtons(),
+        );
     }
 
     /** The true running force with the knob so many turns from where it was found. */
@@ -50,9 +58,16 @@ final readonly class SimulatedDrag
     {
         $law = $this->exponential
             ? sprintf('Each turn made it %.1F times as strong, all the way.', exp($this->exponent))
-            : sprintf('It followed a power of %.1F, with the knob %.1F turns in when you found it: steep at first, then flatter.', $this->exponent, $this->turnsIn);
+            : sprintf(
+                'It followed a power of %.1F, with the knob %.1F turns in when you found it: steep at first, then flatter.',
+                $this->exponent,
+                $this->turnsIn,
+            );
 
-        return $law . ($this->stickiness > Pulls::STICKY ? sprintf(' It stuck: the start-up was %.2F times the running force.', $this->stickiness) : ' It was smooth.');
+        return $law . ($this->stickiness > Pulls::STICKY ? sprintf(
+            ' It stuck: the start-up was %.2F times the running force.',
+            $this->stickiness,
+        ) : ' It was smooth.');
     }
 
     /** What the scale reads of the pull of this number, each figure with its noise. */

@@ -63,7 +63,12 @@ final readonly class SimulatedReel
         $volume = 0.0;
         foreach ($stretches as $stretch) {
             $line = $layers[$stretch->layer]->line;
-            $real = Line::of($line->material, $line->diameter, $line->cellFactor * $this->cells[$stretch->layer] * $stretch->tension->onCell(), $line->cellSd);
+            $real = Line::of(
+                $line->material,
+                $line->diameter,
+                $line->cellFactor * $this->cells[$stretch->layer] * $stretch->tension->onCell(),
+                $line->cellSd,
+            );
             $taken = Winding::byTurns($truth, Volume::cubicMillimetres($volume), $real, $stretch->turns, $gearRatio)?->inMetres() ?? 0.0;
             $metres[$stretch->layer] += $taken;
             $volume += 1000 * $taken * $real->cell($spool->lay)->inSquareMillimetres();
@@ -77,14 +82,17 @@ final readonly class SimulatedReel
     }
 
     /**
-     * Three caliper readings of a depth, each with its error, to a tenth of a millimetre; the same each time they are taken of the same depth.
+     * Three caliper readings of a depth, each with its error, to a tenth of a millimetre; the same each time they are taken of the same
+     * depth.
      *
      * @return list<Length>
      */
     public function readings(Length $depth): array
     {
         $chance = new RandomSource($this->seed ^ (int) round(1000 * $depth->inMillimetres()));
-        $read = fn(): Length => Length::millimetres(round($depth->inMillimetres() + max(-0.4, min(0.4, Tolerance::DEPTH_READING_MM * $chance->normal())), 1));
+        $read = fn(): Length => Length::millimetres(
+            round($depth->inMillimetres() + max(-0.4, min(0.4, Tolerance::DEPTH_READING_MM * $chance->normal())), 1),
+        );
 
         return [$read(), $read(), $read()];
     }
@@ -95,14 +103,27 @@ final readonly class SimulatedReel
      *
      * @param list<Stretch> $stretches
      */
-    public static function windKnots(Line $line, float $waterTurnsPerMetre, bool $opposed, array $stretches, Length $metres, int $layer): int
-    {
+    public static function windKnots(
+        Line $line,
+        float $waterTurnsPerMetre,
+        bool $opposed,
+        array $stretches,
+        Length $metres,
+        int $layer,
+    ): int {
         if ($line->material !== Material::Braid) {
             return 0;
         }
-        $loose = array_sum(array_map(static fn(Stretch $each): float => $each->layer === $layer && $each->tension === Tension::Loose ? $each->turns : 0.0, $stretches));
+        $loose = array_sum(
+            array_map(
+                static fn(Stretch $each): float => $each->layer === $layer && $each->tension === Tension::Loose ? $each->turns : 0.0,
+                $stretches,
+            ),
+        );
         $all = array_sum(array_map(static fn(Stretch $each): float => $each->layer === $layer ? $each->turns : 0.0, $stretches));
 
-        return (int) floor(($all > 0 ? $loose / $all : 0.0) * $metres->inMetres() / 50 + ($opposed ? abs($waterTurnsPerMetre) * 30 / 100 : 0.0));
+        return (int) floor(
+            ($all > 0 ? $loose / $all : 0.0) * $metres->inMetres() / 50 + ($opposed ? abs($waterTurnsPerMetre) * 30 / 100 : 0.0),
+        );
     }
 }

@@ -27,7 +27,15 @@ final class BadRun extends DomainFault
 
     public static function depthOutside(Length $depth, Length $bare): self
     {
-        return new self('depth_mm', sprintf('The bare arbor lies %.1F mm under the lip; a depth of %.1F mm cannot be. Measure from the lip edge straight down to the line.', $bare->inMillimetres(), $depth->inMillimetres()));
+        return new self(
+            'depth_mm',
+            sprintf(
+                'The bare arbor lies %.1F mm under the lip; a depth of %.1F mm cannot be. Measure from the lip edge straight down to the '
+                    . 'line.',
+                $bare->inMillimetres(),
+                $depth->inMillimetres(),
+            ),
+        );
     }
 
     public static function noStep(string $step): self
@@ -42,7 +50,14 @@ final class BadRun extends DomainFault
 
     public static function readingsDisagree(float $spread): self
     {
-        return new self('readings', sprintf('The readings are %.1F mm apart. Read again beside the highest: a poor lay is higher on one side, so take them round the spool at the same height.', $spread));
+        return new self(
+            'readings',
+            sprintf(
+                'The readings are %.1F mm apart. Read again beside the highest: a poor lay is higher on one side, so take them round the '
+                    . 'spool at the same height.',
+                $spread,
+            ),
+        );
     }
 
     public static function noReadings(): self

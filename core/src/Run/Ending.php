@@ -30,10 +30,28 @@ final class Ending
 
         return match (true) {
             $finish === null || $higher === null => Sentence::of('{0} past the stop. Wind them back onto the filler by hand.', $by),
-            $higher <= self::LEAVE_MM => Sentence::of('{0} past the stop: the finished line stands {1} higher, within what a reading can tell. Leave it.', $by, Length::millimetres(max(0.0, $higher))),
-            $last && $finish->inMillimetres() < self::BRIM_MM => Sentence::of('{0} past the stop, {1} under the lip: coils will jump off. Wind them back onto the filler.', $by, Length::millimetres($finish->inMillimetres())),
-            $last => Sentence::of('{0} past the stop: the line stands {1} higher than you wanted. Wind them back onto the filler, or leave it and cut the worn end sooner.', $by, Length::millimetres($higher)),
-            default => Sentence::of('{0} past the stop: with all of the main line it would end {1} under the lip. Wind them back onto the filler, or wind less of the main line.', $by, $finish),
+            $higher <= self::LEAVE_MM => Sentence::of(
+                '{0} past the stop: the finished line stands {1} higher, within what a reading can tell. Leave it.',
+                $by,
+                Length::millimetres(max(0.0, $higher)),
+            ),
+            $last && $finish->inMillimetres() < self::BRIM_MM => Sentence::of(
+                '{0} past the stop, {1} under the lip: coils will jump off. Wind them back onto the filler.',
+                $by,
+                Length::millimetres($finish->inMillimetres()),
+            ),
+            $last => Sentence::of(
+                '{0} past the stop: the line stands {1} higher than you wanted. Wind them back onto the filler, or leave it and cut the '
+                    . 'worn end sooner.',
+                $by,
+                Length::millimetres($higher),
+            ),
+            default => Sentence::of(
+                '{0} past the stop: with all of the main line it would end {1} under the lip. Wind them back onto the filler, or wind '
+                    . 'less of the main line.',
+                $by,
+                $finish,
+            ),
         };
     }
 
@@ -48,16 +66,42 @@ final class Ending
         return match ($stop) {
             Stop::AtMark => Sentence::of('At the mark. {0} are written down.', $at->wound[$at->layer]),
             Stop::Early => $last
-                ? ($finish === null ? Sentence::of('Stopped {0} before the mark.', $short) : Sentence::of('Stopped {0} before the mark, {1} under the lip. Go on, or leave it: it casts a little shorter.', $short, $level))
-                : ($finish === null ? Sentence::of('Stopped {0} before the mark. Go on, or join here.', $short) : Sentence::of('Stopped {0} before the mark: with the main line as planned it would end {1} under the lip. Go on, or join here.', $short, $level)),
+                ? ($finish === null ? Sentence::of('Stopped {0} before the mark.', $short) : Sentence::of(
+                    'Stopped {0} before the mark, {1} under the lip. Go on, or leave it: it casts a little shorter.',
+                    $short,
+                    $level,
+                ))
+                : ($finish === null ? Sentence::of('Stopped {0} before the mark. Go on, or join here.', $short) : Sentence::of(
+                    'Stopped {0} before the mark: with the main line as planned it would end {1} under the lip. Go on, or join here.',
+                    $short,
+                    $level,
+                )),
             Stop::FillerOut => match (true) {
                 $role === Role::Backing => $finish === null
-                    ? Sentence::of('The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here.', $short)
-                    : Sentence::of('The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here: it would then end {1} under the lip.', $short, $level),
+                    ? Sentence::of(
+                        'The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here.',
+                        $short,
+                    )
+                    : Sentence::of(
+                        'The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here: it '
+                            . 'would then end {1} under the lip.',
+                        $short,
+                        $level,
+                    ),
                 $finish === null => Sentence::of('The line ended {0} before the mark.', $short),
-                default => Sentence::of('The line ended {0} before the mark, {1} under the lip. Fish it like that, or pull it off, add as much backing, and wind it back.', $short, $level),
+                default => Sentence::of(
+                    'The line ended {0} before the mark, {1} under the lip. Fish it like that, or pull it off, add as much backing, and '
+                        . 'wind it back.',
+                    $short,
+                    $level,
+                ),
             },
-            Stop::Snapped => Sentence::of('Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. Cut back to sound line, join it again with a line-to-line knot, go on at the same figure; near the end of the main line, wind a fresh piece instead.', $at->wound[$at->layer]),
+            Stop::Snapped => Sentence::of(
+                'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. Cut back to sound line, join it '
+                    . 'again with a line-to-line knot, go on at the same figure; near the end of the main line, wind a fresh piece '
+                    . 'instead.',
+                $at->wound[$at->layer],
+            ),
         };
     }
 
@@ -67,9 +111,20 @@ final class Ending
         $lower = $stood->inMillimetres() - $mark->inMillimetres();
 
         return match (true) {
-            !self::off($stood, $mark) => Sentence::of('Where it stopped it stood {0} under the lip: the depth mark would have agreed.', $stood),
-            $lower > 0 => Sentence::of('Where it stopped it stood {0} under the lip; the depth mark, {1}, would have asked for more.', $stood, $mark),
-            default => Sentence::of('Where it stopped it stood {0} under the lip; the depth mark, {1}, would have stopped it sooner.', $stood, $mark),
+            !self::off($stood, $mark) => Sentence::of(
+                'Where it stopped it stood {0} under the lip: the depth mark would have agreed.',
+                $stood,
+            ),
+            $lower > 0 => Sentence::of(
+                'Where it stopped it stood {0} under the lip; the depth mark, {1}, would have asked for more.',
+                $stood,
+                $mark,
+            ),
+            default => Sentence::of(
+                'Where it stopped it stood {0} under the lip; the depth mark, {1}, would have stopped it sooner.',
+                $stood,
+                $mark,
+            ),
         };
     }
 
@@ -87,9 +142,20 @@ final class Ending
 
         return match (true) {
             !self::off($depth, $wanted) => Sentence::of('{0} under the lip, as planned.', $depth),
-            $depth->inMillimetres() < self::BRIM_MM => Sentence::of('{0} under the lip: coils will jump off. Cut back until there is room.', $depth),
-            $higher > 0 => Sentence::of('{0} under the lip, {1} fuller than planned. It casts well and wants a firm hand; loose coils are the risk.', $depth, $off),
-            default => Sentence::of('{0} under the lip, {1} lower than planned. It casts a little shorter; more backing would bring it up.', $depth, $off),
+            $depth->inMillimetres() < self::BRIM_MM => Sentence::of(
+                '{0} under the lip: coils will jump off. Cut back until there is room.',
+                $depth,
+            ),
+            $higher > 0 => Sentence::of(
+                '{0} under the lip, {1} fuller than planned. It casts well and wants a firm hand; loose coils are the risk.',
+                $depth,
+                $off,
+            ),
+            default => Sentence::of(
+                '{0} under the lip, {1} lower than planned. It casts a little shorter; more backing would bring it up.',
+                $depth,
+                $off,
+            ),
         };
     }
 }

@@ -91,7 +91,10 @@ final class MarkReducer
         $this->states[$this->steps[$step]->id()] = $state;
         $this->at = $step;
         if ($state !== StepState::Open) {
-            while (isset($this->steps[$this->at]) && ($this->states[$this->steps[$this->at]->id()] ?? StepState::Open) !== StepState::Open) {
+            while (
+                isset($this->steps[$this->at])
+                && ($this->states[$this->steps[$this->at]->id()] ?? StepState::Open) !== StepState::Open
+            ) {
                 ++$this->at;
             }
         }

@@ -31,7 +31,10 @@ final readonly class Progress
     private const TURNS_SD = 0.02;
     /** A count starts and ends somewhere within a turn. */
     private const TURNS_ENDS = 0.7;
-    /** How much of the room's relative error is in the surface's diameter, and so in the line one turn takes. Ours: dD/D = dV/V (D2 - d2) / 2 D2, about 0.3 for usual spools. */
+    /**
+     * How much of the room's relative error is in the surface's diameter, and so in the line one turn takes. Ours: dD/D = dV/V (D2 - d2) /
+     * 2 D2, about 0.3 for usual spools.
+     */
     private const ROOM_IN_RETRIEVE = 0.3;
     /** Line slips on a counter's roller by 0 to 2 %: a reading is about 1 % short (handbook, chapter 3). */
     private const SLIP = 0.01;
@@ -157,7 +160,10 @@ final readonly class Progress
         )?->inMetres() : null;
         if ($byTurns !== null) {
             $perTurn = $byTurns / $stretch->turns;
-            $readings[] = [$byTurns, hypot(hypot(self::TURNS_SD, self::ROOM_IN_RETRIEVE * $spool->sd) * $byTurns, self::TURNS_ENDS * $perTurn)];
+            $readings[] = [
+                $byTurns,
+                hypot(hypot(self::TURNS_SD, self::ROOM_IN_RETRIEVE * $spool->sd) * $byTurns, self::TURNS_ENDS * $perTurn),
+            ];
         }
         // a roller that sticks counts short, and never too much: then the turns are right
         $stalled = count($readings) === 2 && $readings[1][0] - $readings[0][0] > self::DOUBT * hypot($readings[0][1], $readings[1][1]);
@@ -218,8 +224,11 @@ final readonly class Progress
     {
         $geometry = $spool->geometry ?? throw BadRun::depthNeedsShape();
         $bare = $geometry->depthOf($geometry->arbor->thin);
-        $reading->depth->inMillimetres() <= $bare->inMillimetres() + 0.5 && $reading->depth->inMillimetres() >= -5.0 || throw BadRun::depthOutside($reading->depth, $bare);
-        $surface = Diameter::millimetres(max($geometry->arbor->thin->inMillimetres(), $geometry->lip->inMillimetres() - 2 * $reading->depth->inMillimetres()));
+        $reading->depth->inMillimetres() <= $bare->inMillimetres() + 0.5 && $reading->depth->inMillimetres() >= -5.0
+            || throw BadRun::depthOutside($reading->depth, $bare);
+        $surface = Diameter::millimetres(
+            max($geometry->arbor->thin->inMillimetres(), $geometry->lip->inMillimetres() - 2 * $reading->depth->inMillimetres()),
+        );
         $room = $spool->lineVolumeUnder($geometry, $surface)->inCubicMillimetres();
         $perDepth = $spool->volumePerDepth($geometry, $surface)->inSquareMillimetres();
         $count = count($layers);
@@ -236,11 +245,23 @@ final readonly class Progress
     }
 
     /** @param list<Layer> $layers */
-    private static function told(Gaussian $belief, Spool $spool, Fill $fill, array $layers, ?float $gearRatio, int $layer, bool $replanned, ?float $doubt, bool $short): self
-    {
+    private static function told(
+        Gaussian $belief,
+        Spool $spool,
+        Fill $fill,
+        array $layers,
+        ?float $gearRatio,
+        int $layer,
+        bool $replanned,
+        ?float $doubt,
+        bool $short,
+    ): self {
         $count = count($layers);
         $wound = array_map(static fn(int $index): Length => Length::metres($belief->mean[1 + $count + $index]), array_keys($layers));
-        $woundHalf = array_map(static fn(int $index): Length => Length::metres(Tolerance::BAND * $belief->sd(1 + $count + $index)), array_keys($layers));
+        $woundHalf = array_map(
+            static fn(int $index): Length => Length::metres(Tolerance::BAND * $belief->sd(1 + $count + $index)),
+            array_keys($layers),
+        );
         $planned = $fill->layers[$layer]->length ?? $fill->solved?->band->middle ?? Length::metres(0);
         [$toFull, $toFullHalf] = self::toFull($belief, $spool, $fill, $layers, $layer);
         $x = $wound[$layer]->inMetres();
@@ -256,20 +277,35 @@ final readonly class Progress
         $believed = $spool->roomier($belief->mean[0]);
         $now = self::volume($belief, $spool, $layers);
         $perMetre = self::perMetre($belief, $spool, $layers, $layer);
-        $surface = static fn(float $volume): ?Diameter => $geometry === null ? null : $believed->surfaceHolding($geometry, Volume::cubicMillimetres($volume));
+        $surface = static fn(float $volume): ?Diameter => $geometry === null ? null : $believed->surfaceHolding(
+            $geometry,
+            Volume::cubicMillimetres($volume),
+        );
         $depthOf = static fn(?Diameter $at): ?Length => $at === null ? null : $geometry?->depthOf($at);
         $here = $surface($now);
         // where it should have stopped, if that was passed
         $stop = $surface(max(0.0, $now + $left * $perMetre));
         $over = 0.0;
         for ($index = $layer + 1; $index < $count; ++$index) {
-            $over += ($layers[$index]->length?->inMetres() ?? $fill->solved?->band->middle->inMetres() ?? 0.0) * self::perMetre($belief, $spool, $layers, $index);
+            $over += ($layers[$index]->length?->inMetres() ?? $fill->solved?->band->middle->inMetres() ?? 0.0) * self::perMetre(
+                $belief,
+                $spool,
+                $layers,
+                $index,
+            );
         }
         $finish = $surface($now + max(0.0, $left) * $perMetre + $over);
         $turns = $geometry === null || $here === null || $stop === null || $gearRatio === null
             ? null
-            : $believed->wrapsBetween($geometry, $here, $stop, self::believedLine($belief, $layers, $layer)->cell($spool->lay)) / $gearRatio;
-        $perDepth = $geometry === null || $finish === null ? null : max(1e-9, $spool->volumePerDepth($geometry, $finish)->inSquareMillimetres());
+            : $believed->wrapsBetween(
+                $geometry,
+                $here,
+                $stop,
+                self::believedLine($belief, $layers, $layer)->cell($spool->lay),
+            ) / $gearRatio;
+        $perDepth = $geometry === null || $finish === null
+            ? null
+            : max(1e-9, $spool->volumePerDepth($geometry, $finish)->inSquareMillimetres());
 
         return new self(
             $layer,
@@ -289,7 +325,19 @@ final readonly class Progress
             $replanned,
             $doubt,
             $short,
-            FillCalculator::solve($believed, $fill->gap, array_map(static fn(int $index): Layer => Layer::of($layers[$index]->role, self::believedLine($belief, $layers, $index), $wound[$index]), array_keys($layers)), $gearRatio),
+            FillCalculator::solve(
+                $believed,
+                $fill->gap,
+                array_map(
+                    static fn(int $index): Layer => Layer::of(
+                        $layers[$index]->role,
+                        self::believedLine($belief, $layers, $index),
+                        $wound[$index],
+                    ),
+                    array_keys($layers),
+                ),
+                $gearRatio,
+            ),
         );
     }
 
@@ -345,7 +393,13 @@ final readonly class Progress
     {
         $count = count($layers);
         [, $h] = self::roomLeft($belief, $spool, $fill, $layers, $layer);
-        $planned = $layers[$layer]->length?->inMetres() ?? $belief->mean[1 + $count + $layer] + self::toFull($belief, $spool, $fill, $layers, $layer)[0];
+        $planned = $layers[$layer]->length?->inMetres() ?? $belief->mean[1 + $count + $layer] + self::toFull(
+            $belief,
+            $spool,
+            $fill,
+            $layers,
+            $layer,
+        )[0];
         $rest = max(0.0, $planned - $belief->mean[1 + $count + $layer]);
         $h[1 + $layer] -= $layers[$layer]->volumePerMetre($spool->lay)->inCubicMillimetres() * $rest;
         if ($layers[$layer]->length !== null) {

@@ -39,7 +39,16 @@ final readonly class Steps
             $out[] = $steps->slackTest($index, $layer);
             $out[] = $steps->wind($index, $layer);
         }
-        array_push($out, $steps->level(), $steps->cut(), $steps->soakAfter(), $steps->drag(), $steps->leader(), $steps->label(), $steps->firstOuting());
+        array_push(
+            $out,
+            $steps->level(),
+            $steps->cut(),
+            $steps->soakAfter(),
+            $steps->drag(),
+            $steps->leader(),
+            $steps->label(),
+            $steps->firstOuting(),
+        );
 
         return self::filled($out);
     }
@@ -97,7 +106,10 @@ final readonly class Steps
             StepKind::Strip,
             null,
             'Old line off',
-            sprintf('About %.0F m lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.', $this->setting->oldLine->inMetres()),
+            sprintf(
+                'About %.0F m lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.',
+                $this->setting->oldLine->inMetres(),
+            ),
             'The arbor is bare, or what stays lies firm and even.',
             'Line stripped by a drill grabs loose ends. A cut into the spool with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
@@ -139,7 +151,11 @@ final readonly class Steps
             StepKind::Soak,
             $index,
             sprintf('Soak the %s', $layer->role->word()),
-            sprintf('Filler into hand-hot water with a drop of washing-up liquid: %s for %s. Go on meanwhile; the clock runs by itself.', $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes', $material->word()),
+            sprintf(
+                'Filler into hand-hot water with a drop of washing-up liquid: %s for %s. Go on meanwhile; the clock runs by itself.',
+                $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
+                $material->word(),
+            ),
             'The line comes off limp and lies in wide, lazy coils.',
             'Too hot or too long weakens it. Too short, and it springs off the filler as before.',
             'Hand-hot, not boiling, and out of children’s reach.',
@@ -153,9 +169,33 @@ final readonly class Steps
         $guides = $butt ? 'through the butt guide' : 'through the guides from the tip down';
 
         return match ($this->reel()) {
-            ReelKind::Spinning => new Step(StepKind::Mount, null, 'Reel on the rod', "Reel on the rod or its butt, rod pointing straight at the filler. Line $guides. Open the bail before you tie. Anti-reverse on, drag tight.", 'The line runs through every guide and lies over the open bail, under the wire.', 'Bail shut when the line is tied on: take the spool off, open the bail, put the spool back. A drag that slips puts the gear ratio in twists into the line with every turn.'),
-            ReelKind::Baitcasting => new Step(StepKind::Mount, null, 'Reel on the rod', "Reel on the rod. Line $guides, then through the level-wind: a bit of tape on the end carries it through. Anti-reverse on, drag tight, level-wind in the middle.", 'The line runs straight from the level-wind to the middle of the arbor.', 'Line past the level-wind instead of through it winds all on one side.'),
-            ReelKind::Spincast => new Step(StepKind::Mount, null, 'Reel on the rod', "Cone off. Line $guides, then through the hole of the cone from the front. Anti-reverse on, drag tight.", 'The end comes out behind the cone and reaches the spool.', 'Tied on before it went through the cone: it has to come off again.'),
+            ReelKind::Spinning => new Step(
+                StepKind::Mount,
+                null,
+                'Reel on the rod',
+                "Reel on the rod or its butt, rod pointing straight at the filler. Line $guides. Open the bail before you tie. "
+                    . 'Anti-reverse on, drag tight.',
+                'The line runs through every guide and lies over the open bail, under the wire.',
+                'Bail shut when the line is tied on: take the spool off, open the bail, put the spool back. A drag that slips puts the '
+                    . 'gear ratio in twists into the line with every turn.',
+            ),
+            ReelKind::Baitcasting => new Step(
+                StepKind::Mount,
+                null,
+                'Reel on the rod',
+                "Reel on the rod. Line $guides, then through the level-wind: a bit of tape on the end carries it through. Anti-reverse "
+                    . 'on, drag tight, level-wind in the middle.',
+                'The line runs straight from the level-wind to the middle of the arbor.',
+                'Line past the level-wind instead of through it winds all on one side.',
+            ),
+            ReelKind::Spincast => new Step(
+                StepKind::Mount,
+                null,
+                'Reel on the rod',
+                "Cone off. Line $guides, then through the hole of the cone from the front. Anti-reverse on, drag tight.",
+                'The end comes out behind the cone and reaches the spool.',
+                'Tied on before it went through the cone: it has to come off again.',
+            ),
         };
     }
 
@@ -163,13 +203,44 @@ final readonly class Steps
     {
         $what = $index === 0 ? 'filler' : 'second filler';
         if ($this->reel() === ReelKind::Baitcasting) {
-            return new Step(StepKind::Place, $index, "Place the $what", sprintf('%s on an axle, facing you, so that line comes off its top. %s', ucfirst($layer->line->material->word()), $this->brake()), 'The filler turns with the line, and stops when you stop.', 'Over the end every coil puts one turn of twist into a baitcaster, and nothing takes it out.');
+            return new Step(
+                StepKind::Place,
+                $index,
+                "Place the $what",
+                sprintf(
+                    '%s on an axle, facing you, so that line comes off its top. %s',
+                    ucfirst($layer->line->material->word()),
+                    $this->brake(),
+                ),
+                'The filler turns with the line, and stops when you stop.',
+                'Over the end every coil puts one turn of twist into a baitcaster, and nothing takes it out.',
+            );
         }
         $soaked = $this->school(Question::Soak) === 'before' && $layer->line->material !== Material::Braid;
 
         return $this->setting->feed() === Feed::Rotating
-            ? new Step(StepKind::Place, $index, "Place the $what", "On an axle, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler. {$this->brake()}", 'The filler turns with the line, and stops when you stop.', 'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.')
-            : new Step(StepKind::Place, $index, "Place the $what", ($soaked ? 'Take it out of the water. ' : '') . 'Flat on the floor, two metres in front of you. It must pay off the way the ' . ($this->reel() === ReelKind::Spincast ? 'head with the pin turns, seen from your seat, cone off' : 'rotor turns, seen from your seat') . ': turn the handle and look, pull some line and look.', 'The line circles off the filler in the same sense as the rotor turns.', 'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.');
+            ? new Step(
+                StepKind::Place,
+                $index,
+                "Place the $what",
+                'On an axle, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler. '
+                    . "{$this->brake()}",
+                'The filler turns with the line, and stops when you stop.',
+                'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.',
+            )
+            : new Step(
+                StepKind::Place,
+                $index,
+                "Place the $what",
+                ($soaked ? 'Take it out of the water. ' : '')
+                    . 'Flat on the floor, two metres in front of you. It must pay off the way the '
+                    . ($this->reel() === ReelKind::Spincast
+                        ? 'head with the pin turns, seen from your seat, cone off'
+                        : 'rotor turns, seen from your seat')
+                    . ': turn the handle and look, pull some line and look.',
+                'The line circles off the filler in the same sense as the rotor turns.',
+                'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.',
+            );
     }
 
     private function brake(): string
@@ -186,7 +257,15 @@ final readonly class Steps
     private function tie(Layer $layer): Step
     {
         if ($this->setting->tape) {
-            return new Step(StepKind::Tie, 0, 'Line to the arbor', 'The arbor has its tape. Tie or tape the end on, as small as it will go.', 'The knot lies flat and pulls up in the direction of winding.', 'A fat knot or a long tag makes a hump under thin line.', $this->cutCaution($layer));
+            return new Step(
+                StepKind::Tie,
+                0,
+                'Line to the arbor',
+                'The arbor has its tape. Tie or tape the end on, as small as it will go.',
+                'The knot lies flat and pulls up in the direction of winding.',
+                'A fat knot or a long tag makes a hump under thin line.',
+                $this->cutCaution($layer),
+            );
         }
         $bare = $layer->line->material === Material::Braid && !$this->setting->grips;
 
@@ -198,16 +277,22 @@ final readonly class Steps
                 $this->reel() === ReelKind::Spinning => 'Bail open. ',
                 $this->reel() === ReelKind::Baitcasting => 'Level-wind in the middle. Round the arbor, out again through the level-wind. ',
                 default => 'Round the small arbor, clear of the pin. ',
-            } . ($bare ? 'Braid on a bare arbor: a noose that winding pulls tight, or the tag under tape.' : 'A knot that pulls down from outside needs no room for fingers.'),
+            } . ($bare
+                ? 'Braid on a bare arbor: a noose that winding pulls tight, or the tag under tape.'
+                : 'A knot that pulls down from outside needs no room for fingers.'),
             'Small, trimmed close, snug on the arbor. It never carries a fish; it holds while the first turns bite.',
-            $bare ? 'Slick braid turns as one body on the arbor: pull hard once, and see that it bites.' : 'A fat knot or a long tag makes a hump under thin line.',
+            $bare
+                ? 'Slick braid turns as one body on the arbor: pull hard once, and see that it bites.'
+                : 'A fat knot or a long tag makes a hump under thin line.',
             $this->cutCaution($layer),
         );
     }
 
     private function cutCaution(Layer $layer): ?string
     {
-        return $layer->line->material === Material::Braid ? 'Braid cuts skin under load: pull knots down round a dowel, never round a hand.' : null;
+        return $layer->line->material === Material::Braid
+            ? 'Braid cuts skin under load: pull knots down round a dowel, never round a hand.'
+            : null;
     }
 
     private function firstTurns(Layer $layer): Step
@@ -218,7 +303,16 @@ final readonly class Steps
             ReelKind::Baitcasting => $this->setting->vee ? 'Guide the line by hand: the vee fills first, until it is flush. ' : '',
         };
 
-        return new Step(StepKind::FirstTurns, 0, 'First ten turns', $close . 'Ten turns, slow and tight, wrap beside wrap.', 'The wraps lie side by side and do not slide when you pull.', 'Loose first turns let all of the line above them slip and sink.', $layer->line->material === Material::Braid ? 'Cloth or glove: braid cuts skin under load.' : null, turns: self::FIRST_TURNS);
+        return new Step(
+            StepKind::FirstTurns,
+            0,
+            'First ten turns',
+            $close . 'Ten turns, slow and tight, wrap beside wrap.',
+            'The wraps lie side by side and do not slide when you pull.',
+            'Loose first turns let all of the line above them slip and sink.',
+            $layer->line->material === Material::Braid ? 'Cloth or glove: braid cuts skin under load.' : null,
+            turns: self::FIRST_TURNS,
+        );
     }
 
     private function slackTest(int $index, Layer $layer): ?Step
@@ -227,8 +321,12 @@ final readonly class Steps
             StepKind::SlackTest,
             $index,
             'Slack test',
-            $this->reel() === ReelKind::Spincast ? 'Ten to twenty turns on, cone held on by hand, let a metre of slack hang from the tip, and look.' : 'Ten to twenty turns on, let a metre of slack hang from the tip, and look.',
-            $layer->line->material === Material::Braid ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.' : 'It hangs straight, or in one easy bow.',
+            $this->reel() === ReelKind::Spincast
+                ? 'Ten to twenty turns on, cone held on by hand, let a metre of slack hang from the tip, and look.'
+                : 'Ten to twenty turns on, let a metre of slack hang from the tip, and look.',
+            $layer->line->material === Material::Braid
+                ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.'
+                : 'It hangs straight, or in one easy bow.',
             'It wraps round the tip or springs into loops: the filler lies the wrong way round.',
         );
     }
@@ -237,7 +335,8 @@ final readonly class Steps
     {
         $last = $index === count($this->setting->layers) - 1;
         $how = match (true) {
-            $this->reel() === ReelKind::Baitcasting && $this->setting->vee && $index === 0 => 'Guide by hand until the vee is flush, then let the level-wind lead. ',
+            $this->reel() === ReelKind::Baitcasting && $this->setting->vee && $index === 0 => 'Guide by hand until the vee is flush, '
+                . 'then let the level-wind lead. ',
             $this->reel() === ReelKind::Spincast => 'Small spool: count, and stop early rather than late. ',
             default => '',
         };
@@ -249,7 +348,8 @@ final readonly class Steps
             $how . $this->hold($layer) . ($last ? ' Slower for the last tenth.' : ' Stop at the mark and measure.'),
             'Firm and level from flange to flange; the rod points straight at the filler.',
             match ($this->reel()) {
-                ReelKind::Spinning => 'A hump that grows is a poor lay. Loose coils jump off in a bunch later. Leave a hair of room at the rear flange too.',
+                ReelKind::Spinning => 'A hump that grows is a poor lay. Loose coils jump off in a bunch later. Leave a hair of room at '
+                    . 'the rear flange too.',
                 ReelKind::Baitcasting => 'Line bunched at one side: the level-wind lost it, or a join caught.',
                 ReelKind::Spincast => 'Over-filled, coils jam under the cone. Thick braid bites into the pin.',
             },
@@ -275,9 +375,14 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Join the %s', $layer->role->word()),
-            'Cut the line below it and join: small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; trim close.' . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '') . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
+            'Cut the line below it and join: small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; '
+                . 'trim close.'
+                . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '')
+                . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
             'A slim knot without a step; it runs under a fingernail without a catch. It holds a steady pull round a dowel.',
-            $this->reel() === ReelKind::Baitcasting ? 'A join that lies at one side bunches there, and catches in the level-wind.' : 'A fat knot makes a hump that the thin line above follows.',
+            $this->reel() === ReelKind::Baitcasting
+                ? 'A join that lies at one side bunches there, and catches in the level-wind.'
+                : 'A fat knot makes a hump that the thin line above follows.',
             $this->cutCaution($layer) ?? 'Pull-test round a dowel, never round a hand.',
         );
     }
@@ -288,7 +393,8 @@ final readonly class Steps
             StepKind::Level,
             null,
             $this->reel() === ReelKind::Spincast ? 'Level, thumb and pull' : 'Level and thumb',
-            'Measure from the lip down to the line at three places round the spool. Press a thumb into the line.' . ($this->reel() === ReelKind::Spincast ? ' Then the cone back on, and only then a pull.' : ''),
+            'Measure from the lip down to the line at three places round the spool. Press a thumb into the line.'
+                . ($this->reel() === ReelKind::Spincast ? ' Then the cone back on, and only then a pull.' : ''),
             'The three agree, and nothing gives under the thumb.',
             'Soft: it was wound too loose, and the outer line will cut in. Higher on one side: a poor lay.',
         );
@@ -296,7 +402,14 @@ final readonly class Steps
 
     private function cut(): Step
     {
-        return new Step(StepKind::Cut, null, 'Cut and clip', 'Cut, and put the end under the clip or a band. The filler’s own end goes into its slot, with tape over it.', 'Nothing can spring off either spool.', 'A clip that nicks: then a band does better.');
+        return new Step(
+            StepKind::Cut,
+            null,
+            'Cut and clip',
+            'Cut, and put the end under the clip or a band. The filler’s own end goes into its slot, with tape over it.',
+            'Nothing can spring off either spool.',
+            'A clip that nicks: then a band does better.',
+        );
     }
 
     private function soakAfter(): ?Step
@@ -307,7 +420,8 @@ final readonly class Steps
             StepKind::SoakAfter,
             null,
             'Soak the spool',
-            'Bearings and drag washers out. The filled spool into hand-hot water for about a quarter of an hour, then let it dry before it goes back.',
+            'Bearings and drag washers out. The filled spool into hand-hot water for about a quarter of an hour, then let it dry before '
+                . 'it goes back.',
             'The coils have set where they lie.',
             'Water in a bearing or on a washer stays there.',
             'Hand-hot, not boiling, and out of children’s reach.',
@@ -317,21 +431,55 @@ final readonly class Steps
 
     private function drag(): Step
     {
-        return new Step(StepKind::Drag, null, 'Drag back to its setting', 'The drag was tight for winding. Set it for fishing, by a scale, from below.', 'It slips at the force you want, and starts without a jerk.', 'Left tight, the first fish finds the weakest knot.', 'Pulling on a bent rod: eye protection, nobody in line with the rod, low bend or straight to the reel; mind lamps, ceilings and cables. Hooks off.');
+        return new Step(
+            StepKind::Drag,
+            null,
+            'Drag back to its setting',
+            'The drag was tight for winding. Set it for fishing, by a scale, from below.',
+            'It slips at the force you want, and starts without a jerk.',
+            'Left tight, the first fish finds the weakest knot.',
+            'Pulling on a bent rod: eye protection, nobody in line with the rod, low bend or straight to the reel; mind lamps, ceilings '
+                . 'and cables. Hooks off.',
+        );
     }
 
     private function leader(): ?Step
     {
-        return !$this->setting->leader ? null : new Step(StepKind::Leader, null, 'Leader', 'Tie it so that its join never lies on the spool at the cast.', 'The join runs through the guides without a click, or stays outside the tip.', 'A leader too long: the join catches in the coils at every cast.', 'Pull knots down round a dowel, never round a hand.');
+        return !$this->setting->leader
+            ? null
+            : new Step(
+                StepKind::Leader,
+                null,
+                'Leader',
+                'Tie it so that its join never lies on the spool at the cast.',
+                'The join runs through the guides without a click, or stays outside the tip.',
+                'A leader too long: the join catches in the coils at every cast.',
+                'Pull knots down round a dowel, never round a hand.',
+            );
     }
 
     private function label(): Step
     {
-        return new Step(StepKind::Label, null, 'Label and write down', 'A label on the reel foot; what is left on each filler is written already.', 'Kind, strength, diameter, length and date are on the reel.', 'Next year nobody knows.');
+        return new Step(
+            StepKind::Label,
+            null,
+            'Label and write down',
+            'A label on the reel foot; what is left on each filler is written already.',
+            'Kind, strength, diameter, length and date are on the reel.',
+            'Next year nobody knows.',
+        );
     }
 
     private function firstOuting(): Step
     {
-        return new Step(StepKind::FirstOuting, null, 'First outing', 'Long casts with something heavy, or trail the bare line, to bed it. Then look at the level again. For storage, loosen the drag.', 'The line lies tighter and the level has sunk a little.', 'Settled line may want more backing: measure once more and see.');
+        return new Step(
+            StepKind::FirstOuting,
+            null,
+            'First outing',
+            'Long casts with something heavy, or trail the bare line, to bed it. Then look at the level again. For storage, loosen the '
+                . 'drag.',
+            'The line lies tighter and the level has sunk a little.',
+            'Settled line may want more backing: measure once more and see.',
+        );
     }
 }

@@ -15,5 +15,11 @@ final readonly class Stretch
      * @param Length|null $counted by a line counter, or said in metres; null: nothing counted it
      * @param Tension     $tension how the line was held; said in practice only
      */
-    public function __construct(public int $layer, public float $turns, public ?Length $counted = null, public ?Reading $reading = null, public Tension $tension = Tension::Firm) {}
+    public function __construct(
+        public int $layer,
+        public float $turns,
+        public ?Length $counted = null,
+        public ?Reading $reading = null,
+        public Tension $tension = Tension::Firm,
+    ) {}
 }

@@ -29,7 +29,10 @@ final readonly class Arbor
     {
         $more = 2 * $thickness->inMillimetres();
 
-        return new self(Diameter::millimetres($this->thin->inMillimetres() + $more), Diameter::millimetres($this->thick->inMillimetres() + $more));
+        return new self(
+            Diameter::millimetres($this->thin->inMillimetres() + $more),
+            Diameter::millimetres($this->thick->inMillimetres() + $more),
+        );
     }
 
     public function isStraight(): bool

@@ -23,16 +23,33 @@ final class BadRating extends DomainFault
     {
         $part = mb_strlen($part) > 30 ? mb_substr($part, 0, 27) . '...' : $part;
 
-        return new self('ratings_text', "\"$part\" cannot be read as a capacity. Type it as stamped: 0.25/200, 8/140 10/120, 0.25mm-200m or PE 1.5-200.");
+        return new self(
+            'ratings_text',
+            "\"$part\" cannot be read as a capacity. Type it as stamped: 0.25/200, 8/140 10/120, 0.25mm-200m or PE 1.5-200.",
+        );
     }
 
     public static function thick(string $part, float $millimetres): self
     {
-        return new self('ratings_text', sprintf('"%s" reads as line %.2F mm thick, and no fishing line is. Check the figure, or switch the units of the stamp.', $part, $millimetres));
+        return new self(
+            'ratings_text',
+            sprintf(
+                '"%s" reads as line %.2F mm thick, and no fishing line is. Check the figure, or switch the units of the stamp.',
+                $part,
+                $millimetres,
+            ),
+        );
     }
 
     public static function long(string $part, float $metres): self
     {
-        return new self('ratings_text', sprintf('"%s" reads as %d m of line, more than any spool here holds. Check the figure, or switch the units of the stamp.', $part, (int) round($metres)));
+        return new self(
+            'ratings_text',
+            sprintf(
+                '"%s" reads as %d m of line, more than any spool here holds. Check the figure, or switch the units of the stamp.',
+                $part,
+                (int) round($metres),
+            ),
+        );
     }
 }

@@ -33,17 +33,26 @@ final class BadSpool extends DomainFault
 
     public static function nothingKnown(): self
     {
-        return new self('ratings_text', 'Type what is stamped on the spool, such as 0.25/200, or give the lip, the arbor and the traverse.');
+        return new self(
+            'ratings_text',
+            'Type what is stamped on the spool, such as 0.25/200, or give the lip, the arbor and the traverse.',
+        );
     }
 
     public static function noArborToBuildOn(): self
     {
-        return new self('lip_diameter_mm', 'A sleeve or tape changes the arbor: give the lip and either the arbor or the traverse, so that there is an arbor to build on.');
+        return new self(
+            'lip_diameter_mm',
+            'A sleeve or tape changes the arbor: give the lip and either the arbor or the traverse, so that there is an arbor to build on.',
+        );
     }
 
     public static function missing(string $field, string $word): self
     {
-        return new self($field, "Without a stamped capacity the $word is needed too: give all of lip, arbor and traverse, or type what is stamped.");
+        return new self(
+            $field,
+            "Without a stamped capacity the $word is needed too: give all of lip, arbor and traverse, or type what is stamped.",
+        );
     }
 
     public static function gapTooDeep(Length $gap, Diameter $lip, Diameter $arbor): self
@@ -58,7 +67,8 @@ final class BadSpool extends DomainFault
     public static function stampNeedsMoreRoom(Diameter $lip, Length $traverse, Volume $stamped, Volume $most): self
     {
         return new self('ratings_text', sprintf(
-            'The stamp and the measures contradict each other: the stamped line takes %s cm3, and a %s mm lip over a %s mm traverse has room for at most %s cm3 even with no arbor at all. Check the stamp\'s units, the lip and the traverse.',
+            'The stamp and the measures contradict each other: the stamped line takes %s cm3, and a %s mm lip over a %s mm traverse has '
+                . 'room for at most %s cm3 even with no arbor at all. Check the stamp\'s units, the lip and the traverse.',
             self::cm3($stamped),
             self::mm($lip->inMillimetres()),
             self::mm($traverse->inMillimetres()),
@@ -66,12 +76,18 @@ final class BadSpool extends DomainFault
         ));
     }
 
-    public static function stampContradictsCalipers(Volume $stamped, Volume $measured, Geometry $geometry, Length $fittingTraverse, ?Diameter $fittingArbor): self
-    {
+    public static function stampContradictsCalipers(
+        Volume $stamped,
+        Volume $measured,
+        Geometry $geometry,
+        Length $fittingTraverse,
+        ?Diameter $fittingArbor,
+    ): self {
         $arbor = $fittingArbor === null ? '' : sprintf(' or an arbor of %s mm', self::mm($fittingArbor->inMillimetres()));
 
         return new self('ratings_text', sprintf(
-            'The stamp and the measures contradict each other: the stamped line takes %s cm3, the spool as measured holds %s cm3. With a lip of %s mm the stamp wants a traverse of %s mm%s. Check the stamp\'s units and the three measures.',
+            'The stamp and the measures contradict each other: the stamped line takes %s cm3, the spool as measured holds %s cm3. With a '
+                . 'lip of %s mm the stamp wants a traverse of %s mm%s. Check the stamp\'s units and the three measures.',
             self::cm3($stamped),
             self::cm3($measured),
             self::mm($geometry->lip->inMillimetres()),

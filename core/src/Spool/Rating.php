@@ -25,8 +25,13 @@ final readonly class Rating
      *
      * @throws BadRating if length or diameter is not above 0
      */
-    public static function of(Length $length, Diameter $diameter, Material $material = Material::Mono, bool $nominal = false, string $stamped = ''): self
-    {
+    public static function of(
+        Length $length,
+        Diameter $diameter,
+        Material $material = Material::Mono,
+        bool $nominal = false,
+        string $stamped = '',
+    ): self {
         $length->inMetres() > 0 || throw BadRating::noLength();
         $diameter->inMillimetres() > 0 || throw BadRating::noDiameter();
 

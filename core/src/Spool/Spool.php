@@ -40,8 +40,14 @@ final readonly class Spool
      *
      * @throws BadSpool if the figures are not enough or contradict each other
      */
-    public static function of(Measures $measures, array $ratings, Lay $lay, Length $ratedGap, float $volumeFactor = 1.0, ?float $volumeSd = null): self
-    {
+    public static function of(
+        Measures $measures,
+        array $ratings,
+        Lay $lay,
+        Length $ratedGap,
+        float $volumeFactor = 1.0,
+        ?float $volumeSd = null,
+    ): self {
         $capacity = $ratings === [] ? null : Capacity::stamped($ratings, $ratedGap);
         $geometry = $measures->complete();
         if ($capacity === null) {
@@ -63,35 +69,94 @@ final readonly class Spool
         }
         [$source, $geometry] = self::derived($measures, $capacity);
 
-        return new self($source, $geometry, $capacity, $ratedGap, $lay, $volumeFactor, $volumeSd ?? $capacity->sd, self::times($volumeFactor, $capacity->volume));
+        return new self(
+            $source,
+            $geometry,
+            $capacity,
+            $ratedGap,
+            $lay,
+            $volumeFactor,
+            $volumeSd ?? $capacity->sd,
+            self::times($volumeFactor, $capacity->volume),
+        );
     }
 
     /** The same spool, its room known as well as this. @param float $sd relative sd of the line volume */
     public function trusted(float $sd): self
     {
-        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale, $sd, $this->atRatedGap, $this->correlations);
+        return new self(
+            $this->source,
+            $this->geometry,
+            $this->capacity,
+            $this->ratedGap,
+            $this->lay,
+            $this->scale,
+            $sd,
+            $this->atRatedGap,
+            $this->correlations,
+        );
     }
 
-    /** The same spool as finished fills have shown it to be. @param float $factor on its room @param float $sd relative, of the room then */
+    /**
+     * The same spool as finished fills have shown it to be.
+     *
+     * @param float $factor on its room
+     *
+     * @param float $sd relative, of the room then
+     */
     public function learnt(float $factor, float $sd, CorrelationMatrix $correlations): self
     {
         $known = $this->roomier($factor);
 
-        return new self($known->source, $known->geometry, $known->capacity, $known->ratedGap, $known->lay, $known->scale, $sd, $known->atRatedGap, $correlations);
+        return new self(
+            $known->source,
+            $known->geometry,
+            $known->capacity,
+            $known->ratedGap,
+            $known->lay,
+            $known->scale,
+            $sd,
+            $known->atRatedGap,
+            $correlations,
+        );
     }
 
     /** The same spool, its room this much larger than the figures say. @param float $factor above 0 */
     public function roomier(float $factor): self
     {
-        return new self($this->source, $this->geometry, $this->capacity, $this->ratedGap, $this->lay, $this->scale * $factor, $this->sd, $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap), $this->correlations);
+        return new self(
+            $this->source,
+            $this->geometry,
+            $this->capacity,
+            $this->ratedGap,
+            $this->lay,
+            $this->scale * $factor,
+            $this->sd,
+            $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap),
+            $this->correlations,
+        );
     }
 
-    /** The same spool with a sleeve clipped on, or tape wound over its arbor. @throws BadSpool without the lip and one more measure, or if it reaches the lip */
+    /**
+     * The same spool with a sleeve clipped on, or tape wound over its arbor.
+     *
+     * @throws BadSpool without the lip and one more measure, or if it reaches the lip
+     */
     public function withArbor(Arbor $arbor): self
     {
         $geometry = $this->geometry ?? throw BadSpool::noArborToBuildOn();
 
-        return new self($this->source, Geometry::of($geometry->lip, $arbor, $geometry->traverse), $this->capacity, $this->ratedGap, $this->lay, $this->scale, $this->sd, null, $this->correlations);
+        return new self(
+            $this->source,
+            Geometry::of($geometry->lip, $arbor, $geometry->traverse),
+            $this->capacity,
+            $this->ratedGap,
+            $this->lay,
+            $this->scale,
+            $this->sd,
+            null,
+            $this->correlations,
+        );
     }
 
     /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */
@@ -128,8 +193,14 @@ final readonly class Spool
         return Area::squareMillimetres(2 * $this->scale * $geometry->ringArea($surface)->inSquareMillimetres());
     }
 
-    private static function fused(Geometry $geometry, float $geometrySd, Capacity $capacity, Lay $lay, float $volumeFactor, ?float $volumeSd): self
-    {
+    private static function fused(
+        Geometry $geometry,
+        float $geometrySd,
+        Capacity $capacity,
+        Lay $lay,
+        float $volumeFactor,
+        ?float $volumeSd,
+    ): self {
         $measured = $geometry->volumeUnder($geometry->diameterAt($capacity->ratedGap))->inCubicMillimetres();
         $stamped = $capacity->volume->inCubicMillimetres();
         self::refuseContradiction($geometry, $geometrySd, $capacity);
@@ -138,7 +209,16 @@ final readonly class Spool
         $fused = ($weightMeasured * $measured + $weightStamped * $stamped) / ($weightMeasured + $weightStamped);
         $sd = $volumeSd ?? 1 / sqrt($weightMeasured + $weightStamped);
 
-        return new self(Source::Fused, $geometry, $capacity, $capacity->ratedGap, $lay, $volumeFactor * $fused / $measured, $sd, Volume::cubicMillimetres($volumeFactor * $fused));
+        return new self(
+            Source::Fused,
+            $geometry,
+            $capacity,
+            $capacity->ratedGap,
+            $lay,
+            $volumeFactor * $fused / $measured,
+            $sd,
+            Volume::cubicMillimetres($volumeFactor * $fused),
+        );
     }
 
     private static function refuseContradiction(Geometry $geometry, float $geometrySd, Capacity $capacity): void
@@ -175,7 +255,13 @@ final readonly class Spool
             $traverse = $width->inMillimetres();
             $traverse > 0 || throw BadSpool::noTraverse();
             $square = $full ** 2 - 4 * $volume / (M_PI * $traverse);
-            $square > 0 || throw BadSpool::stampNeedsMoreRoom($lip, $width, $capacity->volume, Volume::cubicMillimetres(M_PI / 4 * $traverse * $full ** 2));
+            $square > 0
+                || throw BadSpool::stampNeedsMoreRoom(
+                    $lip,
+                    $width,
+                    $capacity->volume,
+                    Volume::cubicMillimetres(M_PI / 4 * $traverse * $full ** 2),
+                );
 
             return [Source::DerivedArbor, Geometry::of($lip, Arbor::straight(Diameter::millimetres(sqrt($square))), $width)];
         }
@@ -195,7 +281,10 @@ final readonly class Spool
 
         return match (count($missing)) {
             0, 3 => BadSpool::nothingKnown(),
-            default => BadSpool::missing($missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm", implode(' and the ', $missing)),
+            default => BadSpool::missing(
+                $missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm",
+                implode(' and the ', $missing),
+            ),
         };
     }
 

@@ -22,7 +22,8 @@ use Undro\Units\LengthUnit;
 final class StampedText
 {
     private const PAIR = '/\G\s*(?<pe>PE)?\s*(?<size>\d+(?:[.,]\d+)?|[.,]\d+)\s*(?<sizeUnit>mm|kgs?|lbs?\.?|in)?\s*'
-        . '(?<mark>[\/\-–—:x×]|(?<=[a-z])(?=\s*\d))\s*(?<length>\d+(?:\.\d+)?)\s*(?<lengthUnit>metres?|meters?|m|yards?|yds?|y)?(?![\p{L}\d.\/])\s*(?<stop>[,;|]?)/iu';
+        . '(?<mark>[\/\-–—:x×]|(?<=[a-z])(?=\s*\d))\s*(?<length>\d+(?:\.\d+)?)\s*'
+        . '(?<lengthUnit>metres?|meters?|m|yards?|yds?|y)?(?![\p{L}\d.\/])\s*(?<stop>[,;|]?)/iu';
     private const THICKEST_MM = 3.0;
 
     /**

@@ -20,7 +20,10 @@ final class Tolerance
     public const GEOMETRY = 0.06;
     public const GEOMETRY_BY_CALIPER = 0.04;
     public const GEOMETRY_BY_RULER = 0.08;
-    /** An arbor by a strip of paper, good to about 0.3 mm, beside a caliper's 4 %. Ours: 2 x 30 mm x 0.3 mm / (43^2 - 30^2) mm2 = 2 %, in quadrature, rounded up. */
+    /**
+     * An arbor by a strip of paper, good to about 0.3 mm, beside a caliper's 4 %. Ours: 2 x 30 mm x 0.3 mm / (43^2 - 30^2) mm2 = 2 %, in
+     * quadrature, rounded up.
+     */
     public const GEOMETRY_BY_PAPER_STRIP = 0.05;
     /** A cell from a micrometer, or from touching wraps over at least 10 mm. */
     public const CELL_MEASURED = 0.05;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Statistics;
 
-/** How several figures vary together: their correlations, from -1 to 1. Two things learnt from the same readings are not known independently. */
+/**
+ * How several figures vary together: their correlations, from -1 to 1. Two things learnt from the same readings are not known
+ * independently.
+ */
 final readonly class CorrelationMatrix
 {
     /** @param list<list<float>> $correlations square, symmetric, ones on the diagonal */

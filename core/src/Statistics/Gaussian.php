@@ -24,7 +24,10 @@ final readonly class Gaussian
      */
     public static function independent(array $mean, array $sd): self
     {
-        $covariance = array_map(static fn(int $i): array => array_map(static fn(int $j): float => $i === $j ? $sd[$i] ** 2 : 0.0, array_keys($sd)), array_keys($sd));
+        $covariance = array_map(
+            static fn(int $i): array => array_map(static fn(int $j): float => $i === $j ? $sd[$i] ** 2 : 0.0, array_keys($sd)),
+            array_keys($sd),
+        );
 
         return new self($mean, $covariance);
     }

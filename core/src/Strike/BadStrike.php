@@ -16,6 +16,9 @@ final class BadStrike extends DomainFault
 
     public static function woundPastFish(): self
     {
-        return new self('wind_down_turns', 'Winding down that many turns takes in all the line there is out. Give fewer turns or a larger distance.');
+        return new self(
+            'wind_down_turns',
+            'Winding down that many turns takes in all the line there is out. Give fewer turns or a larger distance.',
+        );
     }
 }

@@ -29,17 +29,44 @@ final readonly class Sweep
     ) {}
 
     /** @throws BadStrike if there is no strength */
-    public static function of(Material $material, Force $rated, ?Force $working, ?Force $drag, Length $sweep, Length $slack, Length $perTurn, float $turns): self
-    {
+    public static function of(
+        Material $material,
+        Force $rated,
+        ?Force $working,
+        ?Force $drag,
+        Length $sweep,
+        Length $slack,
+        Length $perTurn,
+        float $turns,
+    ): self {
         $rated->inNewtons() > 0 || throw BadStrike::noStrength('rated_N');
 
-        return new self($material, $rated, $working ?? $rated, $drag, $sweep, $slack, $perTurn, $turns, Force::newtons(0.25 * $rated->inNewtons() / $material->elongationAtQuarter()));
+        return new self(
+            $material,
+            $rated,
+            $working ?? $rated,
+            $drag,
+            $sweep,
+            $slack,
+            $perTurn,
+            $turns,
+            Force::newtons(0.25 * $rated->inNewtons() / $material->elongationAtQuarter()),
+        );
     }
 
     /** @throws BadStrike if winding down takes in more than is out */
     public function at(Length $distance, bool $locked = false): Strike
     {
-        return Strike::of($this->material, $this->rated, $this->working, $locked ? null : $this->drag, $this->sweep, $this->slack, Length::metres($this->woundDown()), $distance);
+        return Strike::of(
+            $this->material,
+            $this->rated,
+            $this->working,
+            $locked ? null : $this->drag,
+            $this->sweep,
+            $this->slack,
+            Length::metres($this->woundDown()),
+            $distance,
+        );
     }
 
     /** Nearer than this a locked drag lets the line break; null: it never does. The turns of winding down are in it. */
@@ -51,13 +78,18 @@ final readonly class Sweep
         return $stretch > 0 && $inside > 0 ? Length::metres($inside) : null;
     }
 
-    /** The turns of winding down before the sweep that bring this force to the hook; null: the drag or the line gives first, or no turns will. */
+    /**
+     * The turns of winding down before the sweep that bring this force to the hook; null: the drag or the line gives first, or no turns
+     * will.
+     */
     public function turnsFor(Force $wanted, Length $distance): ?float
     {
         $newtons = $wanted->inNewtons();
         $gives = min($this->drag?->inNewtons() ?? INF, $this->working->inNewtons());
         $per = $this->perTurn->inMetres();
-        $take = ($newtons * ($distance->inMetres() + $this->slack->inMetres()) - $this->stiffness->inNewtons() * ($this->sweep->inMetres() - $this->slack->inMetres())) / ($this->stiffness->inNewtons() + $newtons);
+        $slack = $this->slack->inMetres();
+        $stiffness = $this->stiffness->inNewtons();
+        $take = ($newtons * ($distance->inMetres() + $slack) - $stiffness * ($this->sweep->inMetres() - $slack)) / ($stiffness + $newtons);
 
         return match (true) {
             $newtons > $gives + 1e-9 => null,

@@ -20,7 +20,15 @@ final readonly class Outcome
      * @param bool|null $wornOnTop which end comes out on top where it then lies; null: nothing lies
      * @param bool      $fits   it can be done with what there is
      */
-    private function __construct(public Removal $removal, public Length $off, public Length $stays, public int $passes, public Length $wound, public ?bool $wornOnTop, public bool $fits) {}
+    private function __construct(
+        public Removal $removal,
+        public Length $off,
+        public Length $stays,
+        public int $passes,
+        public Length $wound,
+        public ?bool $wornOnTop,
+        public bool $fits,
+    ) {}
 
     /**
      * Every way, for line that lies on a spool.
@@ -42,7 +50,15 @@ final readonly class Outcome
 
         return [
             new self(Removal::Off, $total, $none, 1, $times(1), null, true),
-            new self(Removal::CutBack, $worn, Length::metres($total->inMetres() - $worn->inMetres()), 0, $none, false, $worn->inMetres() < $outer->inMetres()),
+            new self(
+                Removal::CutBack,
+                $worn,
+                Length::metres($total->inMetres() - $worn->inMetres()),
+                0,
+                $none,
+                false,
+                $worn->inMetres() < $outer->inMetres(),
+            ),
             // to carrier and to carrier and back: each pass swaps the ends, and an odd number leaves the fresh end on top
             new self(Removal::TurnOver, $none, $total, 3, $times(3), false, true),
             new self(Removal::OntoFiller, $total, $none, 1, $times(1), false, true),

@@ -14,7 +14,8 @@ enum Removal: string
     case OntoReel = 'onto_reel';
 
     /** Shown wherever line comes off. Source: handbook, chapter 1. */
-    public const CAUTION = 'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it short, bag it, take it to a recycling point or follow the local waste rules.';
+    public const CAUTION = 'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it '
+        . 'short, bag it, take it to a recycling point or follow the local waste rules.';
 
     public function word(): string
     {
@@ -31,10 +32,13 @@ enum Removal: string
     public function how(): string
     {
         return match ($this) {
-            self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to a recycling point.',
+            self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to '
+                . 'a recycling point.',
             self::CutBack => 'Pull the worn metres off, cut, and tie the leader on again. Cut the waste short and bag it.',
-            self::TurnOver => 'Onto a spare reel or a filler, and from there onto a second one, and back: the end from the arbor comes out on top.',
-            self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there too.',
+            self::TurnOver => 'Onto a spare reel or a filler, and from there onto a second one, and back: the end from the arbor comes '
+                . 'out on top.',
+            self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there '
+                . 'too.',
             self::OntoReel => 'The old reel’s drag is the brake, set light. Tie end to end and wind it across.',
         };
     }

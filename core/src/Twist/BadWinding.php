@@ -12,7 +12,11 @@ final class BadWinding extends DomainFault
 {
     public static function senseUnknown(string $field, string $whose): self
     {
-        return new self($field, "Say which way the $whose turns, seen from the angler's seat: cw or ccw. With a still filler and a fixed spool the twist depends on it.");
+        return new self(
+            $field,
+            "Say which way the $whose turns, seen from the angler's seat: cw or ccw. With a still filler and a fixed spool the twist "
+                . 'depends on it.',
+        );
     }
 
     public static function noDiameter(string $field, string $word): self
@@ -22,12 +26,26 @@ final class BadWinding extends DomainFault
 
     public static function fillerGrows(Diameter $full, Diameter $after): self
     {
-        return new self('filler_after_mm', sprintf('The filler is %.0F mm before; afterwards it must be smaller than that, not %.0F mm.', $full->inMillimetres(), $after->inMillimetres()));
+        return new self(
+            'filler_after_mm',
+            sprintf(
+                'The filler is %.0F mm before; afterwards it must be smaller than that, not %.0F mm.',
+                $full->inMillimetres(),
+                $after->inMillimetres(),
+            ),
+        );
     }
 
     public static function spoolShrinks(Diameter $before, Diameter $after): self
     {
-        return new self('spool_after_mm', sprintf('The spool is %.0F mm before; afterwards it must be larger than that, not %.0F mm.', $before->inMillimetres(), $after->inMillimetres()));
+        return new self(
+            'spool_after_mm',
+            sprintf(
+                'The spool is %.0F mm before; afterwards it must be larger than that, not %.0F mm.',
+                $before->inMillimetres(),
+                $after->inMillimetres(),
+            ),
+        );
     }
 
     public static function noLineOut(): self
@@ -37,6 +55,13 @@ final class BadWinding extends DomainFault
 
     public static function coreOutside(Diameter $core, Diameter $full): self
     {
-        return new self('core_mm', sprintf('The bare core is %.0F mm and the filler over its line %.0F mm; the core must be the smaller.', $core->inMillimetres(), $full->inMillimetres()));
+        return new self(
+            'core_mm',
+            sprintf(
+                'The bare core is %.0F mm and the filler over its line %.0F mm; the core must be the smaller.',
+                $core->inMillimetres(),
+                $full->inMillimetres(),
+            ),
+        );
     }
 }

@@ -32,6 +32,8 @@ final readonly class FillerSpool
     {
         $share = $this->length->inMetres() > 0 ? max(0.0, min(1.0, $left->inMetres() / $this->length->inMetres())) : 1.0;
 
-        return Diameter::millimetres(sqrt($this->core->inMillimetres() ** 2 + $share * ($this->full->inMillimetres() ** 2 - $this->core->inMillimetres() ** 2)));
+        return Diameter::millimetres(
+            sqrt($this->core->inMillimetres() ** 2 + $share * ($this->full->inMillimetres() ** 2 - $this->core->inMillimetres() ** 2)),
+        );
     }
 }

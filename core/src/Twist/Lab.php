@@ -32,8 +32,15 @@ final readonly class Lab
      *
      * @throws BadWinding
      */
-    public static function of(Twist $wound, Line $line, float $slipTurns, float $gearRatio, Length $lineOut, bool $trailed, bool $cast): self
-    {
+    public static function of(
+        Twist $wound,
+        Line $line,
+        float $slipTurns,
+        float $gearRatio,
+        Length $lineOut,
+        bool $trailed,
+        bool $cast,
+    ): self {
         $lineOut->inMetres() > 0 || throw BadWinding::noLineOut();
         // a rotor turning while no line comes in twists it the way a wrap would
         $slip = -$slipTurns * $gearRatio / $lineOut->inMetres();

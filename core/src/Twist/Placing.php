@@ -43,23 +43,46 @@ final readonly class Placing
      *
      * @throws BadWinding
      */
-    public static function all(ReelKind $reel, ?Sense $rotor, Diameter $fillerFull, Diameter $fillerAfter, Diameter $spoolBefore, Diameter $spoolAfter, Length $length, Line $line): array
-    {
+    public static function all(
+        ReelKind $reel,
+        ?Sense $rotor,
+        Diameter $fillerFull,
+        Diameter $fillerAfter,
+        Diameter $spoolBefore,
+        Diameter $spoolAfter,
+        Length $length,
+        Line $line,
+    ): array {
         $fillerAfter->inMillimetres() <= $fillerFull->inMillimetres() || throw BadWinding::fillerGrows($fillerFull, $fillerAfter);
         $spoolAfter->inMillimetres() >= $spoolBefore->inMillimetres() || throw BadWinding::spoolShrinks($spoolBefore, $spoolAfter);
         $turns = $rotor ?? Sense::Clockwise;
         $ways = $reel->hasFixedSpool()
-            ? [[PlacingId::Matched, Feed::OverEnd, $turns], [PlacingId::Axle, Feed::Rotating, null], [PlacingId::Opposed, Feed::OverEnd, $turns->opposite()]]
+            ? [
+                [PlacingId::Matched, Feed::OverEnd, $turns],
+                [PlacingId::Axle, Feed::Rotating, null],
+                [PlacingId::Opposed, Feed::OverEnd, $turns->opposite()],
+            ]
             : [[PlacingId::Axle, Feed::Rotating, null], [PlacingId::OverEnd, Feed::OverEnd, $turns]];
 
-        return array_map(static function (array $way) use ($reel, $turns, $rotor, $fillerFull, $fillerAfter, $spoolBefore, $spoolAfter, $length, $line): self {
+        [$fillers, $spools] = [[$fillerFull, $fillerAfter], [$spoolBefore, $spoolAfter]];
+
+        return array_map(static function (array $way) use ($reel, $turns, $rotor, $fillers, $spools, $length, $line): self {
+            [[$fillerFull, $fillerAfter], [$spoolBefore, $spoolAfter]] = [$fillers, $spools];
             [$id, $feed, $filler] = $way;
             $start = Twist::of($reel, $feed, $filler, $turns, $fillerFull, $spoolBefore, $line);
             $end = Twist::of($reel, $feed, $filler, $turns, $fillerAfter, $spoolAfter, $line);
             $mean = static fn(Diameter $a, Diameter $b): Diameter => Diameter::millimetres(($a->inMillimetres() + $b->inMillimetres()) / 2);
             $whole = Twist::of($reel, $feed, $filler, $turns, $mean($fillerFull, $fillerAfter), $mean($spoolBefore, $spoolAfter), $line);
 
-            return new self($id, $feed, $rotor === null ? null : $filler, $start, $end, $whole->winding * $length->inMetres(), $whole->water * $length->inMetres());
+            return new self(
+                $id,
+                $feed,
+                $rotor === null ? null : $filler,
+                $start,
+                $end,
+                $whole->winding * $length->inMetres(),
+                $whole->water * $length->inMetres(),
+            );
         }, $ways);
     }
 

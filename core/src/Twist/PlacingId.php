@@ -31,9 +31,11 @@ enum PlacingId: string
     public function verdict(bool $fixedSpool): string
     {
         return match ($this) {
-            self::Matched => 'Calm to wind and for the first casts. In the water each filler coil is one turn, which spins out through a free lure or a swivel.',
+            self::Matched => 'Calm to wind and for the first casts. In the water each filler coil is one turn, which spins out through a '
+                . 'free lure or a swivel.',
             self::Axle => $fixedSpool
-                ? 'Each coil on the reel is one turn, which the cast takes out: none is left in the water. Keep tension, and do not judge it by slack alone.'
+                ? 'Each coil on the reel is one turn, which the cast takes out: none is left in the water. Keep tension, and do not '
+                    . 'judge it by slack alone.'
                 : 'No twist at all, neither on the reel nor in the water.',
             self::Opposed => 'The two twists add. Turn the filler over.',
             self::OverEnd => 'Each filler coil is one turn, on the reel and in the water, and nothing takes it out. Use an axle.',

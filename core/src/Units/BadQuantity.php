@@ -21,12 +21,18 @@ final class BadQuantity extends DomainFault
 
     public static function unreadable(string $typed, string $example): self
     {
-        return new self('', sprintf('"%s" cannot be read as a figure. Write a number with or without a unit, such as %s.', self::shorten($typed), $example));
+        return new self(
+            '',
+            sprintf('"%s" cannot be read as a figure. Write a number with or without a unit, such as %s.', self::shorten($typed), $example),
+        );
     }
 
     public static function unknownUnit(string $typed, string $unit, string $known): self
     {
-        return new self('', sprintf('"%s" in "%s" is not a unit this figure can have. Use %s.', self::shorten($unit), self::shorten($typed), $known));
+        return new self(
+            '',
+            sprintf('"%s" in "%s" is not a unit this figure can have. Use %s.', self::shorten($unit), self::shorten($typed), $known),
+        );
     }
 
     public static function twoReadings(string $typed): self

@@ -10,7 +10,8 @@ use DateTimeZone;
 /** A point in time, to the millisecond. The one rule for every date that is typed, sent or read from a file. */
 final readonly class Moment
 {
-    private const SHAPE = '/^(\d{4})-(\d{2})-(\d{2})(?:[T ]([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d)(?:\.\d{1,9})?)?(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
+    private const SHAPE = '/^(\d{4})-(\d{2})-(\d{2})(?:[T '
+        . ']([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d)(?:\.\d{1,9})?)?(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
     private const EARLIEST = 1950;
 
     private function __construct(private DateTimeImmutable $at) {}
@@ -36,7 +37,9 @@ final readonly class Moment
         return $moment;
     }
 
-    /** This moment, or where it does not come after another one, the next millisecond after that: the order of entry counts, not the clock. */
+    /**
+     * This moment, or where it does not come after another one, the next millisecond after that: the order of entry counts, not the clock.
+     */
     public function after(?self $other): self
     {
         return $other === null || $this->at > $other->at ? $this : new self($other->at->modify('+1 millisecond'));

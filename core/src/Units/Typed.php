@@ -61,7 +61,11 @@ final class Typed
         return $amount;
     }
 
-    /** A share as typed, or per cent: anything over the most a share can be is meant in per cent. @throws BadQuantity if it cannot be read */
+    /**
+     * A share as typed, or per cent: anything over the most a share can be is meant in per cent.
+     *
+     * @throws BadQuantity if it cannot be read
+     */
     public static function share(string $typed, float $most): float
     {
         $figure = self::number(trim(str_replace('%', '', $typed)));

@@ -15,7 +15,13 @@ final readonly class Level
     /** So much less line to a turn than when it was filled. */
     public const LOW_RETRIEVE = 0.08;
 
-    private function __construct(public Length $depth, public Length $wanted, public ?Length $retrieve, public ?float $drop, public bool $low) {}
+    private function __construct(
+        public Length $depth,
+        public Length $wanted,
+        public ?Length $retrieve,
+        public ?float $drop,
+        public bool $low,
+    ) {}
 
     /** @param Fill|null $then as it was filled */
     public static function of(Fill $now, ?Fill $then, Length $wanted): ?self

@@ -18,5 +18,13 @@ final readonly class Option
      * @param Price|null $cost  of the new line; null: not known, or nothing
      * @param bool       $fits  it can be done, and would do
      */
-    public function __construct(public Remedy $remedy, public Length $off, public Length $add, public Length $wound, public ?Price $cost, public bool $fits, public Sentence $says) {}
+    public function __construct(
+        public Remedy $remedy,
+        public Length $off,
+        public Length $add,
+        public Length $wound,
+        public ?Price $cost,
+        public bool $fits,
+        public Sentence $says,
+    ) {}
 }

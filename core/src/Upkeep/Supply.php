@@ -16,7 +16,13 @@ final readonly class Supply
     private const LOW_MONTHS = 3.0;
 
     /** @param list<float> $fillers metres left on each */
-    private function __construct(public Length $left, public Length $longest, public ?float $monthsLeft, public bool $runningOut, private array $fillers) {}
+    private function __construct(
+        public Length $left,
+        public Length $longest,
+        public ?float $monthsLeft,
+        public bool $runningOut,
+        private array $fillers,
+    ) {}
 
     /**
      * @param list<Length> $fillers what is left on each
@@ -38,6 +44,8 @@ final readonly class Supply
     /** How many fills of this length the fillers give, each in one piece. */
     public function times(Length $fill): int
     {
-        return array_sum(array_map(static fn(float $metres): int => (int) floor($metres / ($fill->inMetres() + Reserve::MAIN_M)), $this->fillers));
+        return array_sum(
+            array_map(static fn(float $metres): int => (int) floor($metres / ($fill->inMetres() + Reserve::MAIN_M)), $this->fillers),
+        );
     }
 }

@@ -22,7 +22,14 @@ final readonly class Upkeep
     private const LEAST_TOP_UP_M = 1.0;
 
     /** @param list<Option> $options */
-    private function __construct(public State $state, public Wear $wear, public ?Level $level, public Remedy $pick, public Sentence $says, public array $options) {}
+    private function __construct(
+        public State $state,
+        public Wear $wear,
+        public ?Level $level,
+        public Remedy $pick,
+        public Sentence $says,
+        public array $options,
+    ) {}
 
     /**
      * @param list<Layer>                $layers  on the spool, from the arbor out, all of known length
@@ -30,8 +37,17 @@ final readonly class Upkeep
      * @param Price|null                 $main    of a metre of the main line
      * @param Price|null                 $backing of a metre of what lies under it
      */
-    public static function of(Spool $spool, array $layers, array $then, Wear $wear, Length $wanted, ?float $gearRatio, ?Price $main, ?Price $backing, string $today): self
-    {
+    public static function of(
+        Spool $spool,
+        array $layers,
+        array $then,
+        Wear $wear,
+        Length $wanted,
+        ?float $gearRatio,
+        ?Price $main,
+        ?Price $backing,
+        string $today,
+    ): self {
         $level = Level::of(
             FillCalculator::solve($spool, null, $layers, $gearRatio),
             $then === [] ? null : FillCalculator::solve($spool, null, $then, $gearRatio),
@@ -59,8 +75,16 @@ final readonly class Upkeep
      *
      * @return list<Option>
      */
-    private static function options(Spool $spool, array $layers, array $then, Wear $wear, ?Level $level, Length $wanted, ?Price $mainPrice, ?Price $backingPrice): array
-    {
+    private static function options(
+        Spool $spool,
+        array $layers,
+        array $then,
+        Wear $wear,
+        ?Level $level,
+        Length $wanted,
+        ?Price $mainPrice,
+        ?Price $backingPrice,
+    ): array {
         $none = Length::metres(0);
         $main = $layers[count($layers) - 1];
         $length = $main->length ?? $none;
@@ -76,8 +100,18 @@ final readonly class Upkeep
         return [
             new Option(Remedy::Leave, $none, $none, $none, null, true, Sentence::of('Nothing is done; it is fished as it is.')),
             new Option(Remedy::CutBack, $worn, $none, $none, null, $reaches, $reaches
-                ? Sentence::of('{0} of the worn end off: {1} of it stay, enough for a cast and a reserve of {2} together.', $worn, Length::metres($rest), $wear->reach)
-                : Sentence::of('With {0} off, {1} would stay: less than a cast and a reserve, {2}.', $worn, Length::metres(max(0.0, $rest)), $wear->reach)),
+                ? Sentence::of(
+                    '{0} of the worn end off: {1} of it stay, enough for a cast and a reserve of {2} together.',
+                    $worn,
+                    Length::metres($rest),
+                    $wear->reach,
+                )
+                : Sentence::of(
+                    'With {0} off, {1} would stay: less than a cast and a reserve, {2}.',
+                    $worn,
+                    Length::metres(max(0.0, $rest)),
+                    $wear->reach,
+                )),
             new Option(
                 Remedy::TopUp,
                 $none,
@@ -86,10 +120,30 @@ final readonly class Upkeep
                 $more === null || $backingPrice === null ? null : $backingPrice->times($more->inMetres()),
                 $more !== null && $level !== null && $level->depth->inMillimetres() > $wanted->inMillimetres(),
                 $more === null
-                    ? Sentence::of(count($layers) < 2 ? 'There is no backing under it to add to.' : 'The spool’s shape is not known well enough to say how much is missing.')
-                    : Sentence::of('Pull the main line, {0}, onto a carrier, add {1} to the backing, and wind it back: it then ends {2} under the lip.', $length, $more, $wanted),
+                    ? Sentence::of(
+                        count($layers) < 2 ? 'There is no backing under it to add to.' : 'The spool’s shape is not known well enough to '
+                            . 'say how much is missing.',
+                    )
+                    : Sentence::of(
+                        'Pull the main line, {0}, onto a carrier, add {1} to the backing, and wind it back: it then ends {2} under the '
+                            . 'lip.',
+                        $length,
+                        $more,
+                        $wanted,
+                    ),
             ),
-            new Option(Remedy::TurnOver, $none, $none, $turned->wound, null, true, Sentence::of('Over a carrier and back, {0} wound: the end from the arbor, which has not seen the water, comes out on top.', $turned->wound)),
+            new Option(
+                Remedy::TurnOver,
+                $none,
+                $none,
+                $turned->wound,
+                null,
+                true,
+                Sentence::of(
+                    'Over a carrier and back, {0} wound: the end from the arbor, which has not seen the water, comes out on top.',
+                    $turned->wound,
+                ),
+            ),
             new Option(
                 Remedy::Replace,
                 $length,
@@ -130,28 +184,57 @@ final readonly class Upkeep
     private static function pick(State $state, Wear $wear, ?Level $level, array $layers, array $options): array
     {
         $main = $layers[count($layers) - 1];
-        $can = static fn(Remedy $remedy): bool => array_values(array_filter($options, static fn(Option $option): bool => $option->remedy === $remedy && $option->fits)) !== [];
+        $can = static fn(Remedy $remedy): bool => array_values(
+            array_filter($options, static fn(Option $option): bool => $option->remedy === $remedy && $option->fits),
+        ) !== [];
         $short = ($main->length?->inMetres() ?? 0.0) < $wear->reach->inMetres();
         if ($state === State::Due) {
             return match (true) {
-                $main->line->material === Material::Braid => [Remedy::Replace, Sentence::of('Past its limit with both ends fished: it is done. Sound metres of it still serve as another reel’s backing.')],
-                $wear->ageMonths >= $wear->limits->months => [Remedy::Replace, Sentence::of('Past its age: sun and water have been at all of it, so cutting the end back does not help.')],
-                $can(Remedy::CutBack) => [Remedy::CutBack, Sentence::of('Fished enough, but not old: the wear is at the outer end. Off with it, and look at the rest.')],
-                default => [Remedy::Replace, Sentence::of('Fished enough, and what a cut would leave does not reach a cast and a reserve.')],
+                $main->line->material === Material::Braid => [
+                    Remedy::Replace,
+                    Sentence::of(
+                        'Past its limit with both ends fished: it is done. Sound metres of it still serve as another reel’s backing.',
+                    ),
+                ],
+                $wear->ageMonths >= $wear->limits->months => [
+                    Remedy::Replace,
+                    Sentence::of('Past its age: sun and water have been at all of it, so cutting the end back does not help.'),
+                ],
+                $can(Remedy::CutBack) => [
+                    Remedy::CutBack,
+                    Sentence::of('Fished enough, but not old: the wear is at the outer end. Off with it, and look at the rest.'),
+                ],
+                default => [
+                    Remedy::Replace,
+                    Sentence::of('Fished enough, and what a cut would leave does not reach a cast and a reserve.'),
+                ],
             };
         }
         if ($state === State::Turn) {
             return [Remedy::TurnOver, Sentence::of('Half its life is over: turned once, the unworn end fishes the other half.')];
         }
         if ($short && $state !== State::Fit) {
-            return [Remedy::Replace, Sentence::of('What is left, {0}, does not reach a cast and a reserve, {1}.', $main->length ?? Length::metres(0), $wear->reach)];
+            return [
+                Remedy::Replace,
+                Sentence::of(
+                    'What is left, {0}, does not reach a cast and a reserve, {1}.',
+                    $main->length ?? Length::metres(0),
+                    $wear->reach,
+                ),
+            ];
         }
         if ($level !== null && $level->low) {
             $deeper = Length::millimetres(max(0.0, $level->depth->inMillimetres() - $level->wanted->inMillimetres()));
 
             return $can(Remedy::TopUp)
                 ? [Remedy::TopUp, Sentence::of('It stands {0} lower than it should: casts are shorter and a turn takes in less.', $deeper)]
-                : [Remedy::Replace, Sentence::of('It stands {0} lower than it should, and there is no backing to add to: with new line, put some under it.', $deeper)];
+                : [
+                    Remedy::Replace,
+                    Sentence::of(
+                        'It stands {0} lower than it should, and there is no backing to add to: with new line, put some under it.',
+                        $deeper,
+                    ),
+                ];
         }
 
         return $state === State::Soon

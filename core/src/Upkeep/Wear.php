@@ -52,7 +52,13 @@ final readonly class Wear
      */
     public static function of(Material $material, Limits $limits, string $since, array $outings, ?string $turned, string $today): self
     {
-        $outings = array_values(array_filter($outings, static fn(Outing $outing): bool => substr($outing->at, 0, 10) >= substr($since, 0, 10) && substr($outing->at, 0, 10) <= substr($today, 0, 10)));
+        $outings = array_values(
+            array_filter(
+                $outings,
+                static fn(Outing $outing): bool => substr($outing->at, 0, 10) >= substr($since, 0, 10)
+                    && substr($outing->at, 0, 10) <= substr($today, 0, 10),
+            ),
+        );
         $count = count($outings);
         $hard = count(array_filter($outings, static fn(Outing $outing): bool => $outing->hard));
         $hardShare = $count === 0 ? 0.0 : $hard / $count;
@@ -73,9 +79,18 @@ final readonly class Wear
         $dueOn = self::later($today, $months);
         $days = (new \DateTimeImmutable(substr($today, 0, 10)))->diff(new \DateTimeImmutable($dueOn));
 
-        return new self($left, $age, $count, $hardShare, $byAge, $share, $dueOn, (int) $days->format('%r%a'), $turnOn !== null && $turnOn < $dueOn ? $turnOn : null, Length::metres(
-            ($cast > 0 ? $cast : self::USUAL_CAST_M) + ($run > 0 ? $run : self::USUAL_RESERVE_M),
-        ));
+        return new self(
+            $left,
+            $age,
+            $count,
+            $hardShare,
+            $byAge,
+            $share,
+            $dueOn,
+            (int) $days->format('%r%a'),
+            $turnOn !== null && $turnOn < $dueOn ? $turnOn : null,
+            Length::metres(($cast > 0 ? $cast : self::USUAL_CAST_M) + ($run > 0 ? $run : self::USUAL_RESERVE_M)),
+        );
     }
 
     public function state(string $today): State
@@ -101,12 +116,17 @@ final readonly class Wear
 
     private static function months(string $from, string $to): float
     {
-        return max(0.0, (new \DateTimeImmutable(substr($to, 0, 10)))->diff(new \DateTimeImmutable(substr($from, 0, 10)))->days / self::DAYS_A_MONTH);
+        return max(
+            0.0,
+            (new \DateTimeImmutable(substr($to, 0, 10)))->diff(new \DateTimeImmutable(substr($from, 0, 10)))->days / self::DAYS_A_MONTH,
+        );
     }
 
     /** An ISO date so many months later. */
     private static function later(string $date, float $months): string
     {
-        return (new \DateTimeImmutable(substr($date, 0, 10)))->modify(sprintf('%+d days', (int) round(max(-600.0, min(600.0, $months)) * self::DAYS_A_MONTH)))->format('Y-m-d');
+        return (new \DateTimeImmutable(substr($date, 0, 10)))->modify(
+            sprintf('%+d days', (int) round(max(-600.0, min(600.0, $months)) * self::DAYS_A_MONTH)),
+        )->format('Y-m-d');
     }
 }

@@ -12,7 +12,14 @@ final class BadWay extends DomainFault
 {
     public static function sleeveNotOverArbor(Diameter $sleeve, Diameter $arbor): self
     {
-        return new self('sleeve_mm', sprintf('A sleeve must be thicker than the arbor it goes on: above %.1F mm, not %.1F mm.', $arbor->inMillimetres(), $sleeve->inMillimetres()));
+        return new self(
+            'sleeve_mm',
+            sprintf(
+                'A sleeve must be thicker than the arbor it goes on: above %.1F mm, not %.1F mm.',
+                $arbor->inMillimetres(),
+                $sleeve->inMillimetres(),
+            ),
+        );
     }
 
     public static function mainLengthNeeded(): self

@@ -44,7 +44,9 @@ final readonly class Build
     {
         $arbor = $spool->geometry->arbor ?? throw BadSpool::noArborToBuildOn();
         if ($wraps === null) {
-            $rise = (self::needed($spool, $main, $mainLength, $gap)->inMillimetres() - sqrt($arbor->meanSquare()->inSquareMillimetres())) / 2;
+            $rise = (self::needed($spool, $main, $mainLength, $gap)->inMillimetres() - sqrt(
+                $arbor->meanSquare()->inSquareMillimetres(),
+            )) / 2;
             $wraps = max(1, min(self::MOST_TAPE, (int) round($rise / $thickness->inMillimetres())));
         }
         $raised = $arbor->under(Length::millimetres($wraps * $thickness->inMillimetres()));

@@ -59,7 +59,12 @@ final readonly class WayCalculator
         return $this->worked(WayId::MainOnly, $fill, [], [
             $this->wanted->slick()
                 ? Sentence::of('Slick braid can turn as one body on a bare arbor: only where the arbor grips, or tape goes under it.')
-                : Sentence::of('Nothing to join and nothing to slip' . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres() ? ', but most of it is never fished.' : '.')),
+                : Sentence::of(
+                    'Nothing to join and nothing to slip'
+                        . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres()
+                            ? ', but most of it is never fished.'
+                            : '.'),
+                ),
         ]);
     }
 
@@ -69,7 +74,13 @@ final readonly class WayCalculator
         $fill = $this->solve($this->wanted->spool, Layer::of(Role::Backing, $this->backing, Length::metres(Ways::GRIP_M)), $this->main());
         (Level::of($fill)?->depth->inMillimetres() ?? 0) >= 0 || throw BadWay::overTheLip();
 
-        return $this->worked(WayId::Grip, $fill, [Sentence::of('A few firm wraps of backing, the join, then all of the main line.')], self::levelRisks($fill), knots: 1);
+        return $this->worked(
+            WayId::Grip,
+            $fill,
+            [Sentence::of('A few firm wraps of backing, the join, then all of the main line.')],
+            self::levelRisks($fill),
+            knots: 1,
+        );
     }
 
     /** @throws BadWay|\Undro\Spool\BadSpool */
@@ -87,10 +98,24 @@ final readonly class WayCalculator
     /** @throws BadWay|\Undro\Spool\BadSpool */
     public function tape(): Way
     {
-        $build = Build::tape($this->wanted->spool, $this->wanted->tapeWraps, $this->wanted->tapeThickness, $this->wanted->main, $this->mainLength, $this->wanted->gap);
+        $build = Build::tape(
+            $this->wanted->spool,
+            $this->wanted->tapeWraps,
+            $this->wanted->tapeThickness,
+            $this->wanted->main,
+            $this->mainLength,
+            $this->wanted->gap,
+        );
         $fill = $this->solve($build->spool, $this->main());
 
-        return $this->worked(WayId::Tape, $fill, [Sentence::of(sprintf('%d wraps of tape as wide as the spool inside, smooth and without a step; the first turns of line cover its end.', $build->wraps))], [
+        return $this->worked(WayId::Tape, $fill, [
+            Sentence::of(
+                sprintf(
+                    '%d wraps of tape as wide as the spool inside, smooth and without a step; the first turns of line cover its end.',
+                    $build->wraps,
+                ),
+            ),
+        ], [
             Sentence::of('Glue creeps into braid when it gets warm: none may face the main line, and the tape comes off with the fill.'),
             ...self::levelRisks($fill),
         ], $build);
@@ -101,10 +126,22 @@ final readonly class WayCalculator
     {
         $once = self::total($whole);
         $steps = $spare
-            ? [Sentence::of('Main line on first, backing on top until it is full by eye, then all of it over on to the spare spool: one more pass, and the main line is outside.')]
+            ? [
+                Sentence::of(
+                    'Main line on first, backing on top until it is full by eye, then all of it over on to the spare spool: one more '
+                        . 'pass, and the main line is outside.',
+                ),
+            ]
             : [
-                Sentence::of('Main line on first, backing on top until it is full by eye. Off again, the backing to one empty carrier and the main line to another, cut at the join; then backing on, join, main line on.'),
-                Sentence::of('Left joined it takes two carriers and three more passes: {0} wound instead of {1}.', Length::metres(4 * $once), Length::metres(3 * $once)),
+                Sentence::of(
+                    'Main line on first, backing on top until it is full by eye. Off again, the backing to one empty carrier and the '
+                        . 'main line to another, cut at the join; then backing on, join, main line on.',
+                ),
+                Sentence::of(
+                    'Left joined it takes two carriers and three more passes: {0} wound instead of {1}.',
+                    Length::metres(4 * $once),
+                    Length::metres(3 * $once),
+                ),
             ];
 
         return $this->worked(WayId::TurnOver, $whole, $steps, [
@@ -143,7 +180,9 @@ final readonly class WayCalculator
             $turns,
             // carriers are wound at the same metres a minute as the reel itself
             $turns === null || $this->pace === null ? null : $passes * $turns / $this->pace,
-            $this->wanted->cost->of(array_map(static fn(FilledLayer $layer): array => [$layer->layer->role, $layer->length], $fill->layers)),
+            $this->wanted->cost->of(
+                array_map(static fn(FilledLayer $layer): array => [$layer->layer->role, $layer->length], $fill->layers),
+            ),
             $knots,
             $build,
             $steps,
@@ -163,7 +202,13 @@ final readonly class WayCalculator
         $off = $level->depth->inMillimetres() - $fill->gap->inMillimetres();
 
         return match (true) {
-            $off > self::LOW_MM => [Sentence::of('It ends {0} under the lip, {1} short of full: shorter casts and a slower retrieve.', $level->depth, Length::millimetres($off))],
+            $off > self::LOW_MM => [
+                Sentence::of(
+                    'It ends {0} under the lip, {1} short of full: shorter casts and a slower retrieve.',
+                    $level->depth,
+                    Length::millimetres($off),
+                ),
+            ],
             $off < -self::HIGH_MM => [Sentence::of('It ends {0} above the full mark: coils jump off.', Length::millimetres(-$off))],
             default => [],
         };

@@ -52,7 +52,9 @@ final readonly class Ways
             $ways,
             $pick,
             $why,
-            $pick === $own ? null : Sentence::of("Your habit picks “{$pick->word()}”; by its own rule Undro would take “{$own->word()}”."),
+            $pick === $own
+                ? null
+                : Sentence::of("Your habit picks “{$pick->word()}”; by its own rule Undro would take “{$own->word()}”."),
         );
     }
 
@@ -92,9 +94,23 @@ final readonly class Ways
         $most = $mainOnly->fill?->solved?->band->middle;
 
         return match (true) {
-            $most !== null && $most->inMetres() < self::ALL_BUT * ($wanted->mainLength?->inMetres() ?? 0) => [WayId::MainOnly, Sentence::of('All of the main line does not go on this spool: {0} of it fill it, with nothing under it.', $most)],
-            $backing->inMetres() < self::GRIP_M => [$wanted->slick() ? WayId::Grip : WayId::MainOnly, Sentence::of(self::byItself($wanted))],
-            default => [WayId::Backing, Sentence::of('The spool is deeper than the main line needs. {0} of backing ' . self::listed(self::backingIs($wanted, $backed, $mainOnly)) . '.', $backing)],
+            $most !== null && $most->inMetres() < self::ALL_BUT * ($wanted->mainLength?->inMetres() ?? 0) => [
+                WayId::MainOnly,
+                Sentence::of('All of the main line does not go on this spool: {0} of it fill it, with nothing under it.', $most),
+            ],
+            $backing->inMetres() < self::GRIP_M => [
+                $wanted->slick() ? WayId::Grip : WayId::MainOnly,
+                Sentence::of(self::byItself($wanted)),
+            ],
+            default => [
+                WayId::Backing,
+                Sentence::of(
+                    'The spool is deeper than the main line needs. {0} of backing ' . self::listed(
+                        self::backingIs($wanted, $backed, $mainOnly),
+                    ) . '.',
+                    $backing,
+                ),
+            ],
         };
     }
 
@@ -102,7 +118,8 @@ final readonly class Ways
     public static function byItself(Wanted $wanted): string
     {
         return $wanted->slick()
-            ? 'The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as much braid stays on the filler.'
+            ? 'The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as '
+                . 'much braid stays on the filler.'
             : 'The main line fills this spool by itself, so nothing needs to go under it.';
     }
 

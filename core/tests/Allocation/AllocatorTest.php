@@ -19,7 +19,11 @@ final class AllocatorTest extends TestCase
 
     public function testNoCutExceedsItsSourceAndEveryJobIsServed(): void
     {
-        $this->limitTo(20)->forAll(Generators::choose(1, 100_000), Generators::choose(1, 7), Generators::choose(1, 2))->then(function (int $seed, int $jobs, int $parts): void {
+        $this->limitTo(20)->forAll(
+            Generators::choose(1, 100_000),
+            Generators::choose(1, 7),
+            Generators::choose(1, 2),
+        )->then(function (int $seed, int $jobs, int $parts): void {
             $case = self::day($seed, $jobs, $parts);
             self::assertPossible($case, Compute::run('allocate', $case));
         });
@@ -33,7 +37,12 @@ final class AllocatorTest extends TestCase
             self::assertTrue($found['optimal']);
             self::assertEqualsWithDelta($found['cost'], $found['cost_bound'], 1e-9);
             [$cost, $waste, $sources] = self::bestOfAll($case);
-            self::assertEqualsWithDelta([$cost, $waste, $sources], [$found['cost'], $found['waste_m'], $found['sources']], 1e-6, "seed $seed");
+            self::assertEqualsWithDelta(
+                [$cost, $waste, $sources],
+                [$found['cost'], $found['waste_m'], $found['sources']],
+                1e-6,
+                "seed $seed",
+            );
         }
     }
 
@@ -48,8 +57,16 @@ final class AllocatorTest extends TestCase
     public function testMoneyComesBeforeWasteAndWasteBeforeSources(): void
     {
         $case = [
-            'jobs' => [['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 100]], ['id' => 'c', 'main' => ['line' => 'b', 'length_m' => 100]]],
-            'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 130], ['id' => 'y', 'line' => 'b', 'length_m' => 120], ['id' => 'z', 'line' => 'b', 'length_m' => 210], ['id' => 'w', 'line' => 'b', 'length_m' => 140]],
+            'jobs' => [
+                ['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 100]],
+                ['id' => 'c', 'main' => ['line' => 'b', 'length_m' => 100]],
+            ],
+            'fillers' => [
+                ['id' => 'x', 'line' => 'b', 'length_m' => 130],
+                ['id' => 'y', 'line' => 'b', 'length_m' => 120],
+                ['id' => 'z', 'line' => 'b', 'length_m' => 210],
+                ['id' => 'w', 'line' => 'b', 'length_m' => 140],
+            ],
             'packs' => [['line' => 'b', 'length_m' => 200, 'price' => 1]],
         ];
         // all of it is at hand, so nothing is bought; both from z waste 10 m, every other way more
@@ -64,8 +81,15 @@ final class AllocatorTest extends TestCase
     public function testBackingInTwoPiecesSavesAPack(): void
     {
         $case = [
-            'jobs' => [['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 100], 'backing' => ['lines' => ['n', 'm'], 'length_m' => 130]]],
-            'fillers' => [['id' => 'b', 'line' => 'b', 'length_m' => 100], ['id' => 'n1', 'line' => 'n', 'length_m' => 70], ['id' => 'm1', 'line' => 'm', 'length_m' => 125], ['id' => 'n2', 'line' => 'n', 'length_m' => 60]],
+            'jobs' => [
+                ['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 100], 'backing' => ['lines' => ['n', 'm'], 'length_m' => 130]],
+            ],
+            'fillers' => [
+                ['id' => 'b', 'line' => 'b', 'length_m' => 100],
+                ['id' => 'n1', 'line' => 'n', 'length_m' => 70],
+                ['id' => 'm1', 'line' => 'm', 'length_m' => 125],
+                ['id' => 'n2', 'line' => 'n', 'length_m' => 60],
+            ],
             'packs' => [['line' => 'm', 'length_m' => 300, 'price' => 9]],
         ];
         self::assertEqualsWithDelta(9.0, Compute::run('allocate', $case)['cost'], 1e-9);
@@ -79,11 +103,27 @@ final class AllocatorTest extends TestCase
     public static function impossible(): iterable
     {
         $job = static fn(string $id, string $line, int $metres): array => ['id' => $id, 'main' => ['line' => $line, 'length_m' => $metres]];
-        yield 'a line nobody has' => [['jobs' => [$job('Skerry', 'gold', 10), $job('Tarn', 'b', 10)], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 20]]], 'jobs', '"Skerry"'];
-        yield 'longer than all' => [['jobs' => [$job('Skerry', 'b', 500)], 'packs' => [['line' => 'b', 'length_m' => 300, 'price' => 1]]], 'jobs', '"Skerry"'];
-        yield 'together too much' => [['jobs' => [$job('one', 'b', 60), $job('two', 'b', 60)], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 100]]], 'jobs', '"one", "two"'];
+        yield 'a line nobody has' => [
+            ['jobs' => [$job('Skerry', 'gold', 10), $job('Tarn', 'b', 10)], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 20]]],
+            'jobs',
+            '"Skerry"',
+        ];
+        yield 'longer than all' => [
+            ['jobs' => [$job('Skerry', 'b', 500)], 'packs' => [['line' => 'b', 'length_m' => 300, 'price' => 1]]],
+            'jobs',
+            '"Skerry"',
+        ];
+        yield 'together too much' => [
+            ['jobs' => [$job('one', 'b', 60), $job('two', 'b', 60)], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 100]]],
+            'jobs',
+            '"one", "two"',
+        ];
         yield 'one name twice' => [['jobs' => [$job('one', 'b', 6), $job('one', 'b', 6)]], 'jobs', 'there twice'];
-        yield 'a price of letters' => [['jobs' => [], 'packs' => [['line' => 'b', 'length_m' => 3, 'price' => 'dear']]], 'packs.0.price', '"dear"'];
+        yield 'a price of letters' => [
+            ['jobs' => [], 'packs' => [['line' => 'b', 'length_m' => 3, 'price' => 'dear']]],
+            'packs.0.price',
+            '"dear"',
+        ];
     }
 
     /** @param array<string, mixed> $case */
@@ -101,14 +141,22 @@ final class AllocatorTest extends TestCase
 
     public function testAPinHoldsAndWhatIsForbiddenIsLeftAlone(): void
     {
-        $this->limitTo(15)->forAll(Generators::choose(1, 100_000), Generators::choose(2, 6), Generators::choose(1, 2))->then(function (int $seed, int $jobs, int $parts): void {
+        $this->limitTo(15)->forAll(
+            Generators::choose(1, 100_000),
+            Generators::choose(2, 6),
+            Generators::choose(1, 2),
+        )->then(function (int $seed, int $jobs, int $parts): void {
             $case = self::day($seed, $jobs, $parts);
             $free = Compute::run('allocate', $case);
             // another filler of the line than was chosen, where there is one, and never again the one that the other was cut from
             $cut = $free['cuts'][count($free['cuts']) - 1];
-            $case['forbid'] = [['job' => $cut['job'], 'part' => $cut['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $cut['source'])]];
+            $case['forbid'] = [
+                ['job' => $cut['job'], 'part' => $cut['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $cut['source'])],
+            ];
             $pin = $free['cuts'][0];
-            $case['pin'] = [['job' => $pin['job'], 'part' => $pin['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $pin['source'])]];
+            $case['pin'] = [
+                ['job' => $pin['job'], 'part' => $pin['part'], 'source' => (string) preg_replace('/^(pack:\d+):.*/', '$1', $pin['source'])],
+            ];
             try {
                 $found = Compute::run('allocate', $case);
             } catch (DomainFault $fault) {
@@ -132,7 +180,13 @@ final class AllocatorTest extends TestCase
 
     public function testAnExactFitFits(): void
     {
-        $found = Compute::run('allocate', ['jobs' => [['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 0.1 + 0.2]]], 'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 0.3]]]);
+        $found = Compute::run(
+            'allocate',
+            [
+                'jobs' => [['id' => 'a', 'main' => ['line' => 'b', 'length_m' => 0.1 + 0.2]]],
+                'fillers' => [['id' => 'x', 'line' => 'b', 'length_m' => 0.3]],
+            ],
+        );
         self::assertSame(0, (int) $found['waste_m']);
         self::assertTrue($found['optimal']);
     }
@@ -147,12 +201,22 @@ final class AllocatorTest extends TestCase
             $case['jobs'][] = [
                 'id' => "job $i",
                 'main' => ['line' => $one(['b1', 'b2', 'n1']), 'length_m' => 80 + 10 * (int) ($chance->uniform() * 12)],
-            ] + ($chance->uniform() < 0.3 ? [] : ['backing' => ['lines' => array_values(array_unique([$one(['n1', 'n2']), $one(['n1', 'n2'])])), 'length_m' => round(30 + 120 * $chance->uniform(), 1)]]);
+            ] + ($chance->uniform() < 0.3 ? [] : ['backing' => ['lines' => array_values(array_unique([$one(['n1', 'n2']),
+                $one(['n1', 'n2'])])), 'length_m' => round(30 + 120 * $chance->uniform(), 1)]]);
         }
         for ($i = 0; $i < $jobs + 1; ++$i) {
-            $case['fillers'][] = ['id' => "filler $i", 'line' => $one(['b1', 'b2', 'n1', 'n2']), 'length_m' => round(40 + 300 * $chance->uniform(), 1)];
+            $case['fillers'][] = [
+                'id' => "filler $i",
+                'line' => $one(['b1', 'b2', 'n1', 'n2']),
+                'length_m' => round(40 + 300 * $chance->uniform(), 1),
+            ];
         }
-        foreach (['b1' => [[150, 17.9], [300, 31.0]], 'b2' => [[300, 42.0]], 'n1' => [[300, 6.8], [600, 9.5]], 'n2' => [[1000, 12.0]]] as $line => $sizes) {
+        foreach ([
+            'b1' => [[150, 17.9], [300, 31.0]],
+            'b2' => [[300, 42.0]],
+            'n1' => [[300, 6.8], [600, 9.5]],
+            'n2' => [[1000, 12.0]],
+        ] as $line => $sizes) {
             foreach ($sizes as [$length, $price]) {
                 $case['packs'][] = ['line' => $line, 'length_m' => $length, 'price' => $price];
             }
@@ -263,7 +327,13 @@ final class AllocatorTest extends TestCase
         }
         foreach ($packs as $pack) {
             if (in_array($pack['line'], $lines, true) && $pack['length_m'] >= $length) {
-                self::everyWay($pieces, [...$open, [$pack['line'], $pack['length_m'] - $length, $pack['length_m']]], $cost + $pack['price'], $packs, $best);
+                self::everyWay(
+                    $pieces,
+                    [...$open, [$pack['line'], $pack['length_m'] - $length, $pack['length_m']]],
+                    $cost + $pack['price'],
+                    $packs,
+                    $best,
+                );
             }
         }
     }

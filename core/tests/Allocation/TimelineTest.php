@@ -21,7 +21,10 @@ final class TimelineTest extends TestCase
             $chance = new RandomSource($seed);
             $jobs = [];
             for ($i = 0; $i < $count; ++$i) {
-                $jobs["job $i"] = ['soak' => $chance->uniform() < 0.5 ? 30 * $chance->uniform() : 0.0, 'work' => 5 + 20 * $chance->uniform()];
+                $jobs["job $i"] = [
+                    'soak' => $chance->uniform() < 0.5 ? 30 * $chance->uniform() : 0.0,
+                    'work' => 5 + 20 * $chance->uniform(),
+                ];
             }
             $found = Timeline::of($jobs);
             $hands = array_values(array_filter($found['bars'], static fn(array $bar): bool => $bar['what'] !== 'soak'));
@@ -36,7 +39,11 @@ final class TimelineTest extends TestCase
                 }
             }
             // never longer than one after the other, soaks and all
-            self::assertLessThanOrEqual(array_sum(array_column($jobs, 'soak')) + array_sum(array_column($jobs, 'work')) + 2 * $count * Timeline::HANDLING_MIN + 1e-9, $found['total']);
+            self::assertLessThanOrEqual(
+                array_sum(array_column($jobs, 'soak')) + array_sum(array_column($jobs, 'work')) + 2 * $count
+                    * Timeline::HANDLING_MIN + 1e-9,
+                $found['total'],
+            );
         });
     }
 

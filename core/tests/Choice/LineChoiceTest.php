@@ -32,7 +32,12 @@ final class LineChoiceTest extends TestCase
                 $least = $now;
             }
             foreach ([Snags::cases(), Current::cases()] as $worse) {
-                $strengths = array_map(static fn(\BackedEnum $each): float => self::choose(['fishing' => $fishing->value, $each instanceof Snags ? 'snags' : 'current' => $each->value])['least_N'], $worse);
+                $strengths = array_map(
+                    static fn(\BackedEnum $each): float => self::choose(
+                        ['fishing' => $fishing->value, $each instanceof Snags ? 'snags' : 'current' => $each->value],
+                    )['least_N'],
+                    $worse,
+                );
                 $sorted = $strengths;
                 sort($sorted);
                 self::assertSame($sorted, $strengths);
@@ -57,9 +62,19 @@ final class LineChoiceTest extends TestCase
 
     public function testTheRackIsMarked(): void
     {
-        $line = static fn(int $id, string $material, float $kg, float $left): array => ['id' => $id, 'material' => $material, 'strength_N' => "$kg kg", 'left_m' => $left];
+        $line = static fn(int $id, string $material, float $kg, float $left): array => [
+            'id' => $id,
+            'material' => $material,
+            'strength_N' => "$kg kg",
+            'left_m' => $left,
+        ];
         $choice = self::choose(['fish' => '3 kg', 'rack' => [
-            $line(1, 'mono', 5, 200), $line(2, 'mono', 5, 50), $line(3, 'mono', 2, 200), $line(4, 'mono', 15, 200), $line(5, 'fluoro', 5, 200),
+            $line(1, 'mono', 5, 200), $line(2, 'mono', 5, 50), $line(3, 'mono', 2, 200), $line(4, 'mono', 15, 200), $line(
+                5,
+                'fluoro',
+                5,
+                200
+            ),
             ['id' => 6, 'material' => 'mono', 'diameter_mm' => 0.32, 'left_m' => 200],
         ]]);
         self::assertSame(['yes', 'too_short', 'too_light', 'stronger', 'other_material', 'yes'], array_column($choice['rack'], 'suits'));
@@ -67,7 +82,9 @@ final class LineChoiceTest extends TestCase
 
     public function testWhatReelAndRodCannotGiveIsSaid(): void
     {
-        $limits = self::choose(['fish' => '20 kg', 'snags' => 'many', 'reel_max_N' => '4 kg', 'rod' => ['mono_range' => '8-20 lb']])['limits'];
+        $limits = self::choose(
+            ['fish' => '20 kg', 'snags' => 'many', 'reel_max_N' => '4 kg', 'rod' => ['mono_range' => '8-20 lb']],
+        )['limits'];
         self::assertCount(2, $limits);
         self::assertSame([], self::choose(['reel_max_N' => '4 kg', 'rod' => ['mono_range' => '8-20 lb']])['limits']);
     }

@@ -26,12 +26,64 @@ final class AnswersTest extends TestCase
             foreach (['plan', 'ways'] as $calculator) {
                 self::sentences(Compute::run($calculator, $case), $seen);
             }
-            self::sentences(Compute::run('match', ['reel' => ['kind' => $case['reel']['kind'], 'mono_range' => '8-14 lb', 'max_drag_N' => '5 kg'], 'rod' => ['mono_range' => '3 kg - 8 kg', 'max_drag_N' => '3 kg'], 'line' => ['material' => $case['main']['material'], 'size' => $case['main']['size']]]), $seen);
+            self::sentences(
+                Compute::run(
+                    'match',
+                    [
+                        'reel' => ['kind' => $case['reel']['kind'], 'mono_range' => '8-14 lb', 'max_drag_N' => '5 kg'],
+                        'rod' => ['mono_range' => '3 kg - 8 kg', 'max_drag_N' => '3 kg'],
+                        'line' => ['material' => $case['main']['material'], 'size' => $case['main']['size']],
+                    ],
+                ),
+                $seen,
+            );
             $strong = 20 + 10 * strlen((string) $case['main']['size']);
-            self::sentences(Compute::run('drag', ['chain' => ['main_N' => $strong, 'leader_N' => $case['main']['material'] === 'braid' ? 45 : '', 'snap_N' => 60], 'fishing' => 'general', 'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 28, 'traverse_mm' => 17], 'layers' => [['role' => 'main', 'material' => $case['main']['material'], 'diameter_mm' => 0.25, 'length_m' => 150]], 'set_N' => 8, 'measured' => [['line_out_m' => 100, 'running_N' => 0.2 * $strong]]]), $seen);
-            self::sentences(Compute::run('drag_next', ['target_N' => 20, 'knob' => 'notch', 'limits' => ['max' => 6], 'pulls' => array_fill(0, 1 + $strong % 4, ['position' => 1 + $strong % 6, 'running_N' => 0.3 * $strong])]), $seen);
-            self::sentences(Compute::run('strikes', ['lines' => [['name' => 'a', 'material' => 'braid', 'rated_N' => $strong], ['name' => 'b', 'material' => 'mono', 'rated_N' => 60]], 'drag_N' => $strong > 60 ? 10 : null, 'sweep_m' => 1.8, 'slack_m' => 0.4, 'distance_m' => 25]), $seen);
-            self::sentences(Compute::run('choose', ['fishing' => 'general', 'fish' => $case['main']['size'] === '0.30 mm' ? '9 kg' : '2 kg']), $seen);
+            self::sentences(
+                Compute::run(
+                    'drag',
+                    [
+                        'chain' => ['main_N' => $strong, 'leader_N' => $case['main']['material'] === 'braid' ? 45 : '', 'snap_N' => 60],
+                        'fishing' => 'general',
+                        'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 28, 'traverse_mm' => 17],
+                        'layers' => [['role' => 'main', 'material' => $case['main']['material'], 'diameter_mm' => 0.25, 'length_m' => 150]],
+                        'set_N' => 8,
+                        'measured' => [['line_out_m' => 100, 'running_N' => 0.2 * $strong]],
+                    ],
+                ),
+                $seen,
+            );
+            self::sentences(
+                Compute::run(
+                    'drag_next',
+                    [
+                        'target_N' => 20,
+                        'knob' => 'notch',
+                        'limits' => ['max' => 6],
+                        'pulls' => array_fill(0, 1 + $strong % 4, ['position' => 1 + $strong % 6, 'running_N' => 0.3 * $strong]),
+                    ],
+                ),
+                $seen,
+            );
+            self::sentences(
+                Compute::run(
+                    'strikes',
+                    [
+                        'lines' => [
+                            ['name' => 'a', 'material' => 'braid', 'rated_N' => $strong],
+                            ['name' => 'b', 'material' => 'mono', 'rated_N' => 60],
+                        ],
+                        'drag_N' => $strong > 60 ? 10 : null,
+                        'sweep_m' => 1.8,
+                        'slack_m' => 0.4,
+                        'distance_m' => 25,
+                    ],
+                ),
+                $seen,
+            );
+            self::sentences(
+                Compute::run('choose', ['fishing' => 'general', 'fish' => $case['main']['size'] === '0.30 mm' ? '9 kg' : '2 kg']),
+                $seen,
+            );
         });
         self::assertGreaterThan(40, count($seen), 'many different sentences were met');
     }
@@ -119,7 +171,11 @@ final class AnswersTest extends TestCase
                 $thick = self::between(30, 80, $lip);
                 $id = WayId::cases()[$way % count(WayId::cases())];
                 $case = [
-                    'reel' => ['kind' => ReelKind::cases()[$lip % 3]->value, 'lip' => LipShape::cases()[$arbor % 3]->value, 'gear_ratio' => 5.2],
+                    'reel' => [
+                        'kind' => ReelKind::cases()[$lip % 3]->value,
+                        'lip' => LipShape::cases()[$arbor % 3]->value,
+                        'gear_ratio' => 5.2,
+                    ],
                     'spool' => [
                         'lip_diameter_mm' => $thick,
                         'arbor_diameter_mm' => $thick * self::between(0.35, 0.75, $arbor),
@@ -133,7 +189,12 @@ final class AnswersTest extends TestCase
                         'length_m' => self::between(10, 300, $main),
                         'on_hand_m' => $way % 2 === 0 ? 120 : null,
                     ],
-                    'backing' => ['material' => $way % 5 === 0 ? 'braid' : 'mono', 'size' => ['0.30 mm', '10 lb', '0.45 mm'][$way % 3], 'on_hand_m' => 60, 'with' => [null, 'thread', 'old_line'][$main % 3]],
+                    'backing' => [
+                        'material' => $way % 5 === 0 ? 'braid' : 'mono',
+                        'size' => ['0.30 mm', '10 lb', '0.45 mm'][$way % 3],
+                        'on_hand_m' => 60,
+                        'with' => [null, 'thread', 'old_line'][$main % 3],
+                    ],
                     'gap_mm' => $traverse % 4 === 0 ? self::between(1, 3, $way) : null,
                     'beginner' => $lip % 2 === 0,
                     'long_cast' => $arbor % 2 === 0,

@@ -33,7 +33,11 @@ final class BenchCasesTest extends TestCase
 
     public function testALeaderGoesOnBraidAndNotOnNylonUnlessTheAnglerAlwaysTiesOne(): void
     {
-        $has = static fn(array $case): bool => in_array('leader', array_column(Compute::run('run', ['case' => $case + self::PLAN])['steps'], 'id'), true);
+        $has = static fn(array $case): bool => in_array(
+            'leader',
+            array_column(Compute::run('run', ['case' => $case + self::PLAN])['steps'], 'id'),
+            true,
+        );
         $nylon = ['main' => ['material' => 'mono', 'size' => '0.25', 'length_m' => 100]];
         self::assertTrue($has([]));
         self::assertFalse($has($nylon));
@@ -44,7 +48,10 @@ final class BenchCasesTest extends TestCase
     {
         $says = static function (string ...$depths): string {
             $steps = array_column(Compute::run('run', ['case' => self::PLAN])['steps'], 'id');
-            $marks = array_map(static fn(string $id): array => ['kind' => 'done', 'step' => $id], array_slice($steps, 0, (int) array_search('level', $steps, true)));
+            $marks = array_map(
+                static fn(string $id): array => ['kind' => 'done', 'step' => $id],
+                array_slice($steps, 0, (int) array_search('level', $steps, true)),
+            );
             $marks[] = ['kind' => 'depth', 'depths' => array_map(static fn(string $mm): array => ['mm' => $mm], $depths)];
 
             return Compute::run('run', ['case' => self::PLAN, 'marks' => $marks])['level']['text'];
@@ -59,10 +66,16 @@ final class BenchCasesTest extends TestCase
     {
         $passed = static function (float $turns): ?string {
             $steps = array_column(Compute::run('run', ['case' => self::PLAN])['steps'], 'id');
-            $marks = array_map(static fn(string $id): array => ['kind' => 'done', 'step' => $id], array_slice($steps, 0, (int) array_search('wind.0', $steps, true)));
+            $marks = array_map(
+                static fn(string $id): array => ['kind' => 'done', 'step' => $id],
+                array_slice($steps, 0, (int) array_search('wind.0', $steps, true)),
+            );
             $left = Compute::run('run', ['case' => self::PLAN, 'marks' => $marks])['progress']['turns_left'];
 
-            return Compute::run('run', ['case' => self::PLAN, 'marks' => [...$marks, ['kind' => 'turns', 'turns' => $left + $turns]]])['progress']['passed']['text'] ?? null;
+            return Compute::run(
+                'run',
+                ['case' => self::PLAN, 'marks' => [...$marks, ['kind' => 'turns', 'turns' => $left + $turns]]],
+            )['progress']['passed']['text'] ?? null;
         };
         self::assertNull($passed(-1));
         self::assertStringContainsString('Leave it', (string) $passed(3));
@@ -73,9 +86,20 @@ final class BenchCasesTest extends TestCase
     public function testEveryStopHasItsNextStep(): void
     {
         $steps = array_column(Compute::run('run', ['case' => self::PLAN])['steps'], 'id');
-        $marks = array_map(static fn(string $id): array => ['kind' => 'done', 'step' => $id], array_slice($steps, 0, (int) array_search('wind.0', $steps, true)));
-        foreach (['at_mark' => 'written down', 'early' => 'join here', 'filler_out' => 'Join more of the same', 'snapped' => 'Cut back to sound line'] as $stop => $words) {
-            $run = Compute::run('run', ['case' => self::PLAN, 'marks' => [...$marks, ['kind' => 'turns', 'turns' => 100], ['kind' => 'stopped', 'stop' => $stop]]]);
+        $marks = array_map(
+            static fn(string $id): array => ['kind' => 'done', 'step' => $id],
+            array_slice($steps, 0, (int) array_search('wind.0', $steps, true)),
+        );
+        foreach ([
+            'at_mark' => 'written down',
+            'early' => 'join here',
+            'filler_out' => 'Join more of the same',
+            'snapped' => 'Cut back to sound line',
+        ] as $stop => $words) {
+            $run = Compute::run(
+                'run',
+                ['case' => self::PLAN, 'marks' => [...$marks, ['kind' => 'turns', 'turns' => 100], ['kind' => 'stopped', 'stop' => $stop]]],
+            );
             self::assertStringContainsString($words, $run['progress']['stop']['text']);
             self::assertSame($stop !== 'at_mark', $run['progress']['may_go_on']);
         }
@@ -83,7 +107,17 @@ final class BenchCasesTest extends TestCase
 
     public function testPlacingsSayWhatEachWayDoesAndHowToHoldTheFiller(): void
     {
-        $case = ['reel' => 'spinning', 'rotor_turns' => 'cw', 'filler_turns' => 'ccw', 'material' => 'mono', 'diameter_mm' => 0.3, 'spool_diameter_mm' => 32, 'spool_after_mm' => 46, 'length_m' => 200, 'filler' => ['full_length_m' => 300, 'left_m' => 300]];
+        $case = [
+            'reel' => 'spinning',
+            'rotor_turns' => 'cw',
+            'filler_turns' => 'ccw',
+            'material' => 'mono',
+            'diameter_mm' => 0.3,
+            'spool_diameter_mm' => 32,
+            'spool_after_mm' => 46,
+            'length_m' => 200,
+            'filler' => ['full_length_m' => 300, 'left_m' => 300],
+        ];
         $found = Compute::run('placings', $case);
         self::assertFalse($found['matched']);
         self::assertTrue($found['filler']['assumed']);
@@ -124,15 +158,28 @@ final class BenchCasesTest extends TestCase
     public function testLooseLineStandsHigherAndKnotsInTheWind(): void
     {
         $steps = array_column(Compute::run('run', ['case' => self::PLAN])['steps'], 'id');
-        $upTo = array_map(static fn(string $id): array => ['kind' => 'done', 'step' => $id], array_slice($steps, 0, (int) array_search('wind.1', $steps, true)));
-        $wound = static fn(string $tension): array => Compute::run('practice', ['case' => self::PLAN, 'seed' => 3, 'marks' => [...$upTo, ['kind' => 'tension', 'tension' => $tension], ['kind' => 'turns', 'turns' => 220]]]);
+        $upTo = array_map(
+            static fn(string $id): array => ['kind' => 'done', 'step' => $id],
+            array_slice($steps, 0, (int) array_search('wind.1', $steps, true)),
+        );
+        $wound = static fn(string $tension): array => Compute::run(
+            'practice',
+            [
+                'case' => self::PLAN,
+                'seed' => 3,
+                'marks' => [...$upTo, ['kind' => 'tension', 'tension' => $tension], ['kind' => 'turns', 'turns' => 220]],
+            ],
+        );
         self::assertLessThan($wound('hard')['level']['depth_mm'], $wound('loose')['level']['depth_mm']);
         self::assertGreaterThan($wound('firm')['layers'][1]['wind_knots'], $wound('loose')['layers'][1]['wind_knots']);
     }
 
     public function testStrippingSaysWhatComesOffAndWhichEndIsOnTop(): void
     {
-        $found = Compute::run('strip', ['pieces' => [['material' => 'mono', 'length_m' => 120], ['material' => 'braid', 'length_m' => 150]]]);
+        $found = Compute::run(
+            'strip',
+            ['pieces' => [['material' => 'mono', 'length_m' => 120], ['material' => 'braid', 'length_m' => 150]]],
+        );
         $ways = array_column($found['ways'], null, 'id');
         self::assertEqualsWithDelta(270, $ways['off']['off_m'], 1e-9);
         self::assertEqualsWithDelta(40, $found['worn_m'], 1e-9);
@@ -156,13 +203,52 @@ final class BenchCasesTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        yield 'a plan that does not fit' => ['run', ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => 3000]] + self::PLAN], 'case'];
+        yield 'a plan that does not fit' => [
+            'run',
+            ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => 3000]] + self::PLAN],
+            'case',
+        ];
         yield 'a mark nobody knows' => ['run', ['case' => self::PLAN, 'marks' => [['kind' => 'sung']]], 'marks.0.kind'];
-        yield 'a depth that is no figure' => ['run', ['case' => self::PLAN, 'marks' => [['kind' => 'depth', 'depths' => [['mm' => 'deep']]]]], 'marks.0.depths.0.mm'];
-        yield 'a filler smaller than its core' => ['placings', ['reel' => 'spinning', 'material' => 'mono', 'diameter_mm' => 0.3, 'spool_diameter_mm' => 40, 'length_m' => 100, 'filler' => ['full_mm' => 40, 'core_mm' => 50]], 'filler.core_mm'];
-        yield 'no line out' => ['twist_lab', ['reel' => 'spinning', 'feed' => 'rotating', 'material' => 'mono', 'diameter_mm' => 0.3, 'filler_diameter_mm' => 60, 'spool_diameter_mm' => 40, 'line_out_m' => 0], 'line_out_m'];
-        yield 'more worn than there is' => ['strip', ['pieces' => [['material' => 'mono', 'length_m' => 20]], 'worn_m' => '30 m'], 'metres'];
-        yield 'a pull test of nine times the line' => ['joins', ['where' => 'arbor', 'one' => ['material' => 'mono', 'diameter_mm' => 0.3], 'tested' => ['uni' => '940']], 'tested.uni'];
+        yield 'a depth that is no figure' => [
+            'run',
+            ['case' => self::PLAN, 'marks' => [['kind' => 'depth', 'depths' => [['mm' => 'deep']]]]],
+            'marks.0.depths.0.mm',
+        ];
+        yield 'a filler smaller than its core' => [
+            'placings',
+            [
+                'reel' => 'spinning',
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+                'spool_diameter_mm' => 40,
+                'length_m' => 100,
+                'filler' => ['full_mm' => 40, 'core_mm' => 50],
+            ],
+            'filler.core_mm',
+        ];
+        yield 'no line out' => [
+            'twist_lab',
+            [
+                'reel' => 'spinning',
+                'feed' => 'rotating',
+                'material' => 'mono',
+                'diameter_mm' => 0.3,
+                'filler_diameter_mm' => 60,
+                'spool_diameter_mm' => 40,
+                'line_out_m' => 0,
+            ],
+            'line_out_m',
+        ];
+        yield 'more worn than there is' => [
+            'strip',
+            ['pieces' => [['material' => 'mono', 'length_m' => 20]], 'worn_m' => '30 m'],
+            'metres',
+        ];
+        yield 'a pull test of nine times the line' => [
+            'joins',
+            ['where' => 'arbor', 'one' => ['material' => 'mono', 'diameter_mm' => 0.3], 'tested' => ['uni' => '940']],
+            'tested.uni',
+        ];
         yield 'a join of one line' => ['joins', ['where' => 'guides', 'one' => ['material' => 'mono', 'diameter_mm' => 0.3]], 'other'];
         yield 'a rod shorter than a hand' => ['leader', ['leader_m' => 1, 'path_m' => 0.1], 'path_m'];
         yield 'a knot nobody ties' => ['knot', ['knot' => 'gordian'], 'knot'];

@@ -34,16 +34,41 @@ final class ComputeTest extends TestCase
         yield 'letters' => ['fill', ['spool.lip_diameter_mm' => 'wide'], 'spool.lip_diameter_mm', '"wide" cannot be read'];
         yield 'emoji' => ['fill', ['spool.ratings_text' => '🎣'], 'spool.ratings_text', 'cannot be read'];
         yield 'a list' => ['fill', ['spool.traverse_mm' => [1]], 'spool.traverse_mm', 'a number'];
-        yield 'arbor larger than lip' => ['fill', ['spool.lip_diameter_mm' => 40, 'spool.arbor_diameter_mm' => 46], 'spool.arbor_diameter_mm', 'must be thinner than the lip (40 mm)'];
+        yield 'arbor larger than lip' => [
+            'fill',
+            ['spool.lip_diameter_mm' => 40, 'spool.arbor_diameter_mm' => 46],
+            'spool.arbor_diameter_mm',
+            'must be thinner than the lip (40 mm)',
+        ];
         yield 'taper without arbor' => ['fill', ['spool.arbor_deep_diameter_mm' => 20], 'spool.arbor_deep_diameter_mm', 'needs the arbor'];
-        yield 'a million metres' => ['fill', ['layers.1.length_m' => 1_000_000], 'layers.1.length_m', '1000000 m is out of range: it can be from 0 to 20000 m'];
+        yield 'a million metres' => [
+            'fill',
+            ['layers.1.length_m' => 1_000_000],
+            'layers.1.length_m',
+            '1000000 m is out of range: it can be from 0 to 20000 m',
+        ];
         yield 'infinite' => ['fill', ['layers.1.length_m' => INF], 'layers.1.length_m', 'out of range'];
         yield 'negative thickness' => ['fill', ['layers.0.diameter_mm' => -0.3], 'layers.0.diameter_mm', 'from 0.01 to 3 mm'];
-        yield 'no material' => ['fill', ['layers.0.material' => 'wire'], 'layers.0.material', '"wire" is not one of mono, fluoro, hybrid, braid'];
+        yield 'no material' => [
+            'fill',
+            ['layers.0.material' => 'wire'],
+            'layers.0.material',
+            '"wire" is not one of mono, fluoro, hybrid, braid',
+        ];
         yield 'no layers' => ['fill', ['layers' => []], 'layers', 'needed'];
-        yield 'too many layers' => ['fill', ['layers' => array_fill(0, 21, ['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 1])], 'layers', 'At most 20'];
+        yield 'too many layers' => [
+            'fill',
+            ['layers' => array_fill(0, 21, ['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 1])],
+            'layers',
+            'At most 20',
+        ];
         yield 'two open' => ['fill', ['layers.1.length_m' => null], 'layers', 'Only one length'];
-        yield 'long text' => ['fill', ['spool.ratings_text' => str_repeat('0.25/200 ', 50)], 'spool.ratings_text', 'At most 200 characters'];
+        yield 'long text' => [
+            'fill',
+            ['spool.ratings_text' => str_repeat('0.25/200 ', 50)],
+            'spool.ratings_text',
+            'At most 200 characters',
+        ];
         yield 'gap under the arbor' => ['plan', ['gap_mm' => 60], 'gap_mm', 'leaves no room'];
         yield 'no main length' => ['plan', ['main.length_m' => ''], 'main.length_m', 'How much main line'];
         yield 'no backing' => ['plan', ['backing' => null], 'backing.size', 'Pick a backing'];
@@ -69,15 +94,31 @@ final class ComputeTest extends TestCase
 
     public function testTypedTextIsReadInAnyUnit(): void
     {
-        $typed = self::changed(self::PLAN, ['spool.lip_diameter_mm' => '4.6cm', 'spool.traverse_mm' => '17,0', 'main.length_m' => '164.042 yd', 'reel.gear_ratio' => '5,2', 'backing.size' => '.30']);
-        self::assertEqualsWithDelta(Compute::run('plan', self::PLAN)['solved']['length_m'], Compute::run('plan', $typed)['solved']['length_m'], 0.01);
+        $typed = self::changed(
+            self::PLAN,
+            [
+                'spool.lip_diameter_mm' => '4.6cm',
+                'spool.traverse_mm' => '17,0',
+                'main.length_m' => '164.042 yd',
+                'reel.gear_ratio' => '5,2',
+                'backing.size' => '.30',
+            ],
+        );
+        self::assertEqualsWithDelta(
+            Compute::run('plan', self::PLAN)['solved']['length_m'],
+            Compute::run('plan', $typed)['solved']['length_m'],
+            0.01,
+        );
         self::assertEqualsWithDelta(88.964, Compute::run('quantity', ['kind' => 'force', 'typed' => '20lb'])['value'], 0.001);
         self::assertTrue(Compute::run('quantity', ['kind' => 'line_size', 'typed' => '8 lb'])['nominal']);
     }
 
     public function testAFactorScalesTheRoomAndTheCell(): void
     {
-        $length = static fn(array $change): float => Compute::run('fill', self::changed(self::FILL, ['layers.1.length_m' => 0] + $change))['solved']['length_m'];
+        $length = static fn(array $change): float => Compute::run(
+            'fill',
+            self::changed(self::FILL, ['layers.1.length_m' => 0] + $change),
+        )['solved']['length_m'];
         self::assertEqualsWithDelta(1.1 * $length([]), $length(['spool.volume_factor' => 1.1]), 1e-6);
         self::assertEqualsWithDelta($length([]) / 1.1, $length(['layers.0.cell_factor' => 1.1]), 1e-6);
     }

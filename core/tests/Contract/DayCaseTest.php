@@ -14,7 +14,12 @@ final class DayCaseTest extends TestCase
 {
     use Property;
 
-    private const SPOOL = ['lip_diameter_mm' => '46.2 mm', 'arbor_diameter_mm' => '31 mm', 'traverse_mm' => '19.5 mm', 'measured_with' => 'caliper'];
+    private const SPOOL = [
+        'lip_diameter_mm' => '46.2 mm',
+        'arbor_diameter_mm' => '31 mm',
+        'traverse_mm' => '19.5 mm',
+        'measured_with' => 'caliper',
+    ];
 
     public function testEachCutReservesTheUpperEndOfItsBandAndALittleMore(): void
     {
@@ -26,7 +31,11 @@ final class DayCaseTest extends TestCase
         $cut = array_column($day['cuts'], 'length_m', 'part');
         self::assertEqualsWithDelta([150 + 3, $plan['solved']['high_m'] + 1], [$cut['main'], $cut['backing']], 1e-5);
         // what the handle takes, and what there is to do around it
-        self::assertEqualsWithDelta(6 + ($plan['fill']['layers'][0]['handle_turns'] + $plan['fill']['layers'][1]['handle_turns']) / 60, $job['work_min'], 1e-6);
+        self::assertEqualsWithDelta(
+            6 + ($plan['fill']['layers'][0]['handle_turns'] + $plan['fill']['layers'][1]['handle_turns']) / 60,
+            $job['work_min'],
+            1e-6,
+        );
     }
 
     public function testAFillerThatIsLongEnoughForThePlanIsNeverTooShortAtTheBench(): void
@@ -45,9 +54,24 @@ final class DayCaseTest extends TestCase
                 return;
             }
             foreach ($day['leftovers'] as $left) {
-                self::assertSame($left['still'] !== [], !$left['waste'] && array_filter($day['cuts'], static fn(array $cut): bool => $cut['source'] === $left['source'] && $cut['length_m'] <= $left['left_m']) !== []);
+                self::assertSame(
+                    $left['still'] !== [],
+                    !$left['waste'] && array_filter(
+                        $day['cuts'],
+                        static fn(array $cut): bool => $cut['source'] === $left['source'] && $cut['length_m'] <= $left['left_m'],
+                    ) !== [],
+                );
                 self::assertGreaterThanOrEqual(0, $left['left_m']);
-                self::assertEqualsWithDelta($left['whole_m'] - $left['left_m'], array_sum(array_map(static fn(array $cut): float => $cut['source'] === $left['source'] ? $cut['length_m'] : 0.0, $day['cuts'])), 1e-5);
+                self::assertEqualsWithDelta(
+                    $left['whole_m'] - $left['left_m'],
+                    array_sum(
+                        array_map(
+                            static fn(array $cut): float => $cut['source'] === $left['source'] ? $cut['length_m'] : 0.0,
+                            $day['cuts'],
+                        ),
+                    ),
+                    1e-5,
+                );
             }
         });
     }
@@ -120,6 +144,10 @@ final class DayCaseTest extends TestCase
      */
     private static function day(array $jobs): array
     {
-        return ['jobs' => $jobs, 'fillers' => [['id' => 'f1', 'line' => 'braid', 'length_m' => 600], ['id' => 'f2', 'line' => 'nylon', 'length_m' => 800]], 'pace_turns_per_min' => 60];
+        return [
+            'jobs' => $jobs,
+            'fillers' => [['id' => 'f1', 'line' => 'braid', 'length_m' => 600], ['id' => 'f2', 'line' => 'nylon', 'length_m' => 800]],
+            'pace_turns_per_min' => 60,
+        ];
     }
 }

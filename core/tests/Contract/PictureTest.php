@@ -42,7 +42,13 @@ final class PictureTest extends TestCase
 
     public function testAVeeShowsBothItsDiameters(): void
     {
-        $shape = Compute::run('picture', ['reel' => 'baitcasting', 'spool' => ['lip_diameter_mm' => 34, 'arbor_diameter_mm' => 20, 'arbor_deep_diameter_mm' => 15.5, 'traverse_mm' => 22]])['shape'];
+        $shape = Compute::run(
+            'picture',
+            [
+                'reel' => 'baitcasting',
+                'spool' => ['lip_diameter_mm' => 34, 'arbor_diameter_mm' => 20, 'arbor_deep_diameter_mm' => 15.5, 'traverse_mm' => 22],
+            ],
+        )['shape'];
         self::assertSame(15.5, $shape['arbor_thin_mm']);
         self::assertSame(20.0, $shape['arbor_thick_mm']);
         self::assertEqualsWithDelta((34 - 15.5) / 2, $shape['bare_depth_mm'], 1e-9);

@@ -16,7 +16,12 @@ final class ChainTest extends TestCase
 {
     public function testAStrongerLeaderChangesNothingWhereSomethingElseGivesFirst(): void
     {
-        $says = self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Join, 60, 0.8), self::link(LinkKind::Leader, 90), self::link(LinkKind::Terminal, 90, 0.9));
+        $says = self::says(
+            self::link(LinkKind::Main, 100),
+            self::link(LinkKind::Join, 60, 0.8),
+            self::link(LinkKind::Leader, 90),
+            self::link(LinkKind::Terminal, 90, 0.9),
+        );
         self::assertStringContainsString('A stronger leader changes nothing: the join gives way first', $says);
         self::assertStringContainsString('A better join gains up to', $says);
         self::assertStringContainsString('loses the whole leader', $says);
@@ -31,12 +36,19 @@ final class ChainTest extends TestCase
 
     public function testAStoutMainLineIsNotThereToBeUsed(): void
     {
-        self::assertStringContainsString('all of it hangs on the leader', self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Join, 60), self::link(LinkKind::Leader, 50)));
+        self::assertStringContainsString(
+            'all of it hangs on the leader',
+            self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Join, 60), self::link(LinkKind::Leader, 50)),
+        );
     }
 
     public function testTheLowEndOfAKnotsRangeCountsUntilItIsTested(): void
     {
-        $links = [self::link(LinkKind::Main, 100), Link::of('join', Force::newtons(60), 0.75, 1.0, 0.95, LinkKind::Join), self::link(LinkKind::Leader, 50)];
+        $links = [
+            self::link(LinkKind::Main, 100),
+            Link::of('join', Force::newtons(60), 0.75, 1.0, 0.95, LinkKind::Join),
+            self::link(LinkKind::Leader, 50),
+        ];
         self::assertSame('join', Chain::of($links)->weakest->name);
         self::assertStringContainsString('the weakest would be the leader', self::says(...$links));
         $tested = [$links[0], Link::of('join', Force::newtons(60), 0.9, 1.0, 0.9, LinkKind::Join), $links[2]];

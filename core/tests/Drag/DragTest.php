@@ -42,7 +42,10 @@ final class DragTest extends TestCase
             $set = Force::newtons(10);
             $one = self::between(0, 400, min($b, $c));
             $other = self::between(0, 400, max($b, $c));
-            self::assertLessThanOrEqual($runout->force($set, Length::metres($other))->inNewtons() + 1e-9, $runout->force($set, Length::metres($one))->inNewtons());
+            self::assertLessThanOrEqual(
+                $runout->force($set, Length::metres($other))->inNewtons() + 1e-9,
+                $runout->force($set, Length::metres($one))->inNewtons(),
+            );
             $limit = Force::newtons(self::between(9, 16, $b));
             $out = $runout->lineOutAt($set, $limit);
             if ($out === null || $out->inMetres() === 0.0) {
@@ -62,13 +65,30 @@ final class DragTest extends TestCase
     public function testTheRunoutNeedsTheShapeOfTheSpool(): void
     {
         $this->expectException(BadDrag::class);
-        Runout::of(Spool::of(new Measures(), StampedText::read('0.25/200'), Lay::Normal, Length::millimetres(1.5)), Length::millimetres(1.5), Line::of(Material::Mono, Diameter::millimetres(0.3)), null, null);
+        Runout::of(
+            Spool::of(new Measures(), StampedText::read('0.25/200'), Lay::Normal, Length::millimetres(1.5)),
+            Length::millimetres(1.5),
+            Line::of(Material::Mono, Diameter::millimetres(0.3)),
+            null,
+            null,
+        );
     }
 
     private static function runout(float $mainMetres): Runout
     {
-        $spool = Spool::of(new Measures(Diameter::millimetres(46), Diameter::millimetres(30), null, Length::millimetres(17)), [], Lay::Normal, Length::millimetres(1.5));
+        $spool = Spool::of(
+            new Measures(Diameter::millimetres(46), Diameter::millimetres(30), null, Length::millimetres(17)),
+            [],
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
 
-        return Runout::of($spool, Length::millimetres(1.5), Line::of(Material::Braid, Diameter::millimetres(0.16)), Length::metres($mainMetres), Line::of(Material::Mono, Diameter::millimetres(0.30)));
+        return Runout::of(
+            $spool,
+            Length::millimetres(1.5),
+            Line::of(Material::Braid, Diameter::millimetres(0.16)),
+            Length::metres($mainMetres),
+            Line::of(Material::Mono, Diameter::millimetres(0.30)),
+        );
     }
 }

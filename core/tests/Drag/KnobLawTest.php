@@ -90,6 +90,12 @@ final class KnobLawTest extends TestCase
     /** @param non-empty-list<array{float, float}> $pulls */
     private static function kept(array $pulls, bool $counted = true, bool $tip = true, string $at = '2026-01-01'): Kept
     {
-        return Kept::of(Knob::Turn, Pulls::of(array_map(static fn(array $pull): Pull => Pull::of($pull[0], Force::newtons($pull[1])), $pulls)), $counted, $tip, $at);
+        return Kept::of(
+            Knob::Turn,
+            Pulls::of(array_map(static fn(array $pull): Pull => Pull::of($pull[0], Force::newtons($pull[1])), $pulls)),
+            $counted,
+            $tip,
+            $at,
+        );
     }
 }

@@ -24,7 +24,12 @@ final class NextMoveTest extends TestCase
         self::assertEqualsWithDelta(2.25, self::after(20, Knob::Turn, [2, 6])->position ?? 0, 1e-9);
         self::assertEqualsWithDelta(8, self::after(20, Knob::Click, [7, 6])->position ?? 0, 1e-9);
         self::assertEqualsWithDelta(4, self::after(20, Knob::Notch, [3, 6])->position ?? 0, 1e-9);
-        self::assertEqualsWithDelta(1.55, self::after(20, Knob::Turn, [1.33, 6])->position ?? 0, 1e-9, 'to the twentieth of a turn, from wherever it stood');
+        self::assertEqualsWithDelta(
+            1.55,
+            self::after(20, Knob::Turn, [1.33, 6])->position ?? 0,
+            1e-9,
+            'to the twentieth of a turn, from wherever it stood',
+        );
         self::assertEqualsWithDelta(0, fmod(round(100 * (self::after(20, Knob::Turn, [1.33, 30])->position ?? 0.01)), 5), 1e-9);
         $close = self::after(20, Knob::Turn, [2, 18.7], [2, 18.7], [2, 18.7])->position ?? 0;
         self::assertGreaterThan(2, $close);
@@ -103,8 +108,16 @@ final class NextMoveTest extends TestCase
     public function testItDoesNotMatterInWhatUnitForceIsReadOrWhereTheKnobIsCountedFrom(): void
     {
         $plain = self::after(20, Knob::Turn, [0, 8], [0.25, 9.1], [1, 13]);
-        self::assertEqualsWithDelta($plain->position ?? 0, self::after(200, Knob::Turn, [0, 80], [0.25, 91], [1, 130])->position ?? 9, 1e-9);
-        self::assertEqualsWithDelta(($plain->position ?? 0) + 3, self::after(20, Knob::Turn, [3, 8], [3.25, 9.1], [4, 13])->position ?? 9, 1e-9);
+        self::assertEqualsWithDelta(
+            $plain->position ?? 0,
+            self::after(200, Knob::Turn, [0, 80], [0.25, 91], [1, 130])->position ?? 9,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            ($plain->position ?? 0) + 3,
+            self::after(20, Knob::Turn, [3, 8], [3.25, 9.1], [4, 13])->position ?? 9,
+            1e-9,
+        );
     }
 
     public function testAtItsStopAndStillUnderTheTargetIsOutOfReach(): void
@@ -172,7 +185,10 @@ final class NextMoveTest extends TestCase
     /** @param array{0: int|float, 1: int|float, 2?: int|float} ...$pulls */
     private static function within(?float $least, ?float $most, float $target, Knob $knob, array ...$pulls): NextMove
     {
-        $read = array_map(static fn(array $pull): Pull => Pull::of($pull[0], Force::newtons($pull[1]), isset($pull[2]) ? Force::newtons($pull[2]) : null), array_values($pulls));
+        $read = array_map(
+            static fn(array $pull): Pull => Pull::of($pull[0], Force::newtons($pull[1]), isset($pull[2]) ? Force::newtons($pull[2]) : null),
+            array_values($pulls),
+        );
         self::assertNotSame([], $read);
 
         return NextMove::after(Force::newtons($target), $knob, Pulls::of($read), $least, $most);

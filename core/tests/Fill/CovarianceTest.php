@@ -64,7 +64,11 @@ final class CovarianceTest extends TestCase
         $spool = self::spool(null);
         $learnt = $spool->learnt(1.1, 0.02, self::together(0.3));
         $gap = Length::millimetres(1.6);
-        self::assertEqualsWithDelta(1.1 * $spool->fullVolume($gap)->inCubicMillimetres(), $learnt->fullVolume($gap)->inCubicMillimetres(), 1e-6);
+        self::assertEqualsWithDelta(
+            1.1 * $spool->fullVolume($gap)->inCubicMillimetres(),
+            $learnt->fullVolume($gap)->inCubicMillimetres(),
+            1e-6,
+        );
         self::assertSame(0.02, $learnt->sd);
         self::assertSame(0.3, $learnt->trusted(0.01)->correlations?->between(0, 2));
         self::assertSame(0.0, (new CorrelationMatrix([]))->between(1, 2));
@@ -74,7 +78,11 @@ final class CovarianceTest extends TestCase
     {
         $layers = self::layers();
 
-        return FillCalculator::solve(self::spool($together), Length::millimetres(1.6), [Layer::open(Role::Backing, $layers[0]->line), $layers[1]]);
+        return FillCalculator::solve(
+            self::spool($together),
+            Length::millimetres(1.6),
+            [Layer::open(Role::Backing, $layers[0]->line), $layers[1]],
+        );
     }
 
     /** @return list<Layer> */
@@ -88,7 +96,12 @@ final class CovarianceTest extends TestCase
 
     private static function spool(?CorrelationMatrix $together): Spool
     {
-        $spool = Spool::of(new Measures(Diameter::millimetres(46.2), Diameter::millimetres(31), null, Length::millimetres(19.5), 0.04), [], Lay::Normal, Length::millimetres(1.5));
+        $spool = Spool::of(
+            new Measures(Diameter::millimetres(46.2), Diameter::millimetres(31), null, Length::millimetres(19.5), 0.04),
+            [],
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
 
         return $together === null ? $spool : $spool->learnt(1.0, 0.04, $together);
     }

@@ -30,7 +30,12 @@ final class FillTest extends TestCase
     public function testASolvedLengthFillsTheSpoolExactly(): void
     {
         $this->forAllFills(function (Spool $spool, Length $gap, Line $backing, Line $main, Length $length): void {
-            $solved = FillCalculator::solve($spool, $gap, [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $main, $length)], 5.2);
+            $solved = FillCalculator::solve(
+                $spool,
+                $gap,
+                [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $main, $length)],
+                5.2,
+            );
             if (!$solved->fits() || $solved->solved === null) {
                 self::assertLessThan(0, $solved->solved?->band->middle->inMetres());
 
@@ -43,7 +48,11 @@ final class FillTest extends TestCase
             self::assertEqualsWithDelta(1, $again->filledFraction, 1e-9);
             self::assertEqualsWithDelta($gap->inMillimetres(), self::depth($again), 1e-6);
             // and the main line over that backing comes out as it was given
-            $main = FillCalculator::solve($spool, $gap, [Layer::of(Role::Backing, $backing, $solved->solved->band->middle), Layer::open(Role::Main, $main)]);
+            $main = FillCalculator::solve(
+                $spool,
+                $gap,
+                [Layer::of(Role::Backing, $backing, $solved->solved->band->middle), Layer::open(Role::Main, $main)],
+            );
             self::assertEqualsWithDelta($length->inMetres(), $main->solved?->band->middle->inMetres(), 1e-6);
         });
     }
@@ -68,7 +77,15 @@ final class FillTest extends TestCase
             self::assertEqualsWithDelta($fill->layers[0]->top?->inMillimetres(), $fill->layers[1]->bottom?->inMillimetres(), 1e-12);
             // splitting a layer in two changes nothing above it
             $half = Length::metres($length->inMetres() / 2);
-            $split = FillCalculator::solve($spool, $gap, [Layer::of(Role::Backing, $backing, Length::metres(30)), Layer::of(Role::Main, $main, $half), Layer::of(Role::Main, $main, $half)]);
+            $split = FillCalculator::solve(
+                $spool,
+                $gap,
+                [
+                    Layer::of(Role::Backing, $backing, Length::metres(30)),
+                    Layer::of(Role::Main, $main, $half),
+                    Layer::of(Role::Main, $main, $half),
+                ],
+            );
             self::assertEqualsWithDelta(self::depth($fill), self::depth($split), 1e-9);
             self::assertEqualsWithDelta($fill->layers[1]->wraps, ($split->layers[1]->wraps ?? 0) + ($split->layers[2]->wraps ?? 0), 1e-6);
         });
@@ -106,7 +123,11 @@ final class FillTest extends TestCase
     public function testTheDepthMarkDoesNotMindHowThickTheBackingIs(): void
     {
         $depths = array_map(static function (float $diameter): float {
-            $fill = FillCalculator::solve(self::straightSpool(), Length::millimetres(1.5), [Layer::open(Role::Backing, self::nylon($diameter)), Layer::of(Role::Main, self::braid(0.16), Length::metres(150))]);
+            $fill = FillCalculator::solve(
+                self::straightSpool(),
+                Length::millimetres(1.5),
+                [Layer::open(Role::Backing, self::nylon($diameter)), Layer::of(Role::Main, self::braid(0.16), Length::metres(150))],
+            );
 
             return DepthMark::of($fill, 1)?->depth->inMillimetres() ?? -1;
         }, [0.20, 0.28, 0.40]);
@@ -129,13 +150,26 @@ final class FillTest extends TestCase
 
     public function testALevelIsLessCertainTheLessTheSpoolIsKnown(): void
     {
-        $level = static fn(float $sd): float => Level::of(self::level(self::straightSpool()->trusted($sd), Length::millimetres(1.5), self::nylon(0.30), self::braid(0.16), Length::metres(150), 60))?->half->inMillimetres() ?? 0;
+        $level = static fn(float $sd): float => Level::of(
+            self::level(
+                self::straightSpool()->trusted($sd),
+                Length::millimetres(1.5),
+                self::nylon(0.30),
+                self::braid(0.16),
+                Length::metres(150),
+                60,
+            ),
+        )?->half->inMillimetres() ?? 0;
         self::assertLessThan($level(0.06), $level(0.02));
     }
 
     public function testTheLowEndOfABandIsNeverNegative(): void
     {
-        $fill = FillCalculator::solve(self::straightSpool(), Length::millimetres(1.5), [Layer::open(Role::Backing, self::nylon(0.30)), Layer::of(Role::Main, self::braid(0.20), Length::metres(205))]);
+        $fill = FillCalculator::solve(
+            self::straightSpool(),
+            Length::millimetres(1.5),
+            [Layer::open(Role::Backing, self::nylon(0.30)), Layer::of(Role::Main, self::braid(0.20), Length::metres(205))],
+        );
         self::assertGreaterThanOrEqual(0, $fill->solved?->band->low()->inMetres());
     }
 
@@ -143,17 +177,31 @@ final class FillTest extends TestCase
     {
         $this->expectException(BadFill::class);
         $this->expectExceptionMessage('Only one length');
-        FillCalculator::solve(self::straightSpool(), null, [Layer::open(Role::Backing, self::nylon(0.30)), Layer::open(Role::Main, self::braid(0.16))]);
+        FillCalculator::solve(
+            self::straightSpool(),
+            null,
+            [Layer::open(Role::Backing, self::nylon(0.30)), Layer::open(Role::Main, self::braid(0.16))],
+        );
     }
 
     private static function straightSpool(): Spool
     {
-        return Spool::of(new Measures(Diameter::millimetres(46), Diameter::millimetres(30), null, Length::millimetres(17)), [], Lay::Normal, Length::millimetres(1.5));
+        return Spool::of(
+            new Measures(Diameter::millimetres(46), Diameter::millimetres(30), null, Length::millimetres(17)),
+            [],
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
     }
 
     private static function level(Spool $spool, Length $gap, Line $backing, Line $main, Length $length, float $backingMetres): Fill
     {
-        return FillCalculator::solve($spool, $gap, [Layer::of(Role::Backing, $backing, Length::metres($backingMetres)), Layer::of(Role::Main, $main, $length)], 5.2);
+        return FillCalculator::solve(
+            $spool,
+            $gap,
+            [Layer::of(Role::Backing, $backing, Length::metres($backingMetres)), Layer::of(Role::Main, $main, $length)],
+            5.2,
+        );
     }
 
     private static function depth(Fill $fill): ?float
@@ -179,10 +227,21 @@ final class FillTest extends TestCase
                 $lip = self::between(34, 70, $a);
                 $arbor = self::between(0.4 * $lip, 0.7 * $lip, $b);
                 $other = $c > 500 ? null : Diameter::millimetres(0.8 * $arbor);
-                $measures = new Measures(Diameter::millimetres($lip), Diameter::millimetres($arbor), $other, Length::millimetres(self::between(9, 30, $d)));
+                $measures = new Measures(
+                    Diameter::millimetres($lip),
+                    Diameter::millimetres($arbor),
+                    $other,
+                    Length::millimetres(self::between(9, 30, $d)),
+                );
                 $lays = Lay::cases();
                 $spool = Spool::of($measures, [], $lays[$e % 3], Length::millimetres(1.5));
-                $check($spool, Length::millimetres(self::between(0.5, 3, $e)), self::nylon(self::between(0.2, 0.5, $f)), self::braid(self::between(0.08, 0.4, $a)), Length::metres(self::between(20, 200, $f)));
+                $check(
+                    $spool,
+                    Length::millimetres(self::between(0.5, 3, $e)),
+                    self::nylon(self::between(0.2, 0.5, $f)),
+                    self::braid(self::between(0.08, 0.4, $a)),
+                    Length::metres(self::between(20, 200, $f)),
+                );
             },
         );
     }

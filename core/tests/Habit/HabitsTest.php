@@ -49,12 +49,24 @@ final class HabitsTest extends TestCase
         $departs = static function (Habits $habits, ReelKind $reel, Material $material, float $mm): array {
             $advice = $habits->winding($reel, Line::of($material, Diameter::millimetres($mm)));
 
-            return array_values(array_map(static fn(Advice $each): Question => $each->question, array_filter($advice, static fn(Advice $each): bool => $each->departs !== null)));
+            return array_values(
+                array_map(
+                    static fn(Advice $each): Question => $each->question,
+                    array_filter($advice, static fn(Advice $each): bool => $each->departs !== null),
+                ),
+            );
         };
         self::assertSame([], $departs(Habits::of([]), ReelKind::Baitcasting, Material::Braid, 0.3));
-        self::assertSame([Question::FillerHold], $departs(Habits::of(['filler_hold' => 'flat']), ReelKind::Baitcasting, Material::Mono, 0.3));
+        self::assertSame(
+            [Question::FillerHold],
+            $departs(Habits::of(['filler_hold' => 'flat']), ReelKind::Baitcasting, Material::Mono, 0.3),
+        );
         self::assertSame([], $departs(Habits::of(['filler_hold' => 'flat']), ReelKind::Spinning, Material::Mono, 0.3));
-        self::assertSame([Question::Tension], $departs(Habits::of(['tension' => 'fingers']), ReelKind::Spinning, Material::Braid, 0.3), 'braid cuts skin');
+        self::assertSame(
+            [Question::Tension],
+            $departs(Habits::of(['tension' => 'fingers']), ReelKind::Spinning, Material::Braid, 0.3),
+            'braid cuts skin',
+        );
         self::assertSame([Question::Soak], $departs(Habits::of(['soak' => 'after']), ReelKind::Spinning, Material::Braid, 0.16));
     }
 
@@ -64,7 +76,10 @@ final class HabitsTest extends TestCase
             foreach ($question->schools() as $school) {
                 foreach (ReelKind::cases() as $reel) {
                     foreach (Material::cases() as $material) {
-                        foreach (Habits::of([$question->value => $school->id])->winding($reel, Line::of($material, Diameter::millimetres(0.3))) as $advice) {
+                        foreach (Habits::of([$question->value => $school->id])->winding(
+                            $reel,
+                            Line::of($material, Diameter::millimetres(0.3)),
+                        ) as $advice) {
                             self::assertNotSame('', $advice->words);
                         }
                     }
@@ -75,12 +90,30 @@ final class HabitsTest extends TestCase
 
     public function testTheHabitOfFullReplacesTheBaseAndTheReasonsStillAddUp(): void
     {
-        $case = ['reel' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => 2.0, 'material' => 'mono', 'diameter_mm' => 0.35, 'lay' => 'normal'];
-        foreach (['rule' => 2.0, 'bevel' => 2.0, 'two_mm' => 1.75, 'sixteenth' => 1.5875, 'eighth' => 3.175, 'brim' => 0.0] as $means => $base) {
+        $case = [
+            'reel' => 'spinning',
+            'lip' => 'bevelled',
+            'bevel_depth_mm' => 2.0,
+            'material' => 'mono',
+            'diameter_mm' => 0.35,
+            'lay' => 'normal',
+        ];
+        foreach ([
+            'rule' => 2.0,
+            'bevel' => 2.0,
+            'two_mm' => 1.75,
+            'sixteenth' => 1.5875,
+            'eighth' => 3.175,
+            'brim' => 0.0,
+        ] as $means => $base) {
             $level = Compute::run('full_level', $case + ['means' => $means]);
             self::assertEqualsWithDelta($base, $level['reasons'][0]['mm'], 1e-9, $means);
             self::assertEqualsWithDelta(array_sum(array_column($level['reasons'], 'mm')), $level['gap_mm'], 1e-9);
         }
-        self::assertSame(0.75, Compute::run('full_level', ['material' => 'braid', 'diameter_mm' => 0.2, 'means' => 'brim'] + $case)['gap_mm'], 'the brim is lifted to the floor');
+        self::assertSame(
+            0.75,
+            Compute::run('full_level', ['material' => 'braid', 'diameter_mm' => 0.2, 'means' => 'brim'] + $case)['gap_mm'],
+            'the brim is lifted to the floor',
+        );
     }
 }

@@ -39,8 +39,12 @@ final class JoinChoiceTest extends TestCase
             $ranked = self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Braid, 0.15, Material::Mono, 0.15 * $ratio)));
             self::assertSame($fits, $ranked['double_uni']->fits);
         }
-        self::assertFalse(self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Mono, 0.20, Material::Mono, 0.45)))['blood']->fits);
-        self::assertTrue(self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Mono, 0.28, Material::Fluoro, 0.30)))['blood']->fits);
+        self::assertFalse(
+            self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Mono, 0.20, Material::Mono, 0.45)))['blood']->fits,
+        );
+        self::assertTrue(
+            self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Mono, 0.28, Material::Fluoro, 0.30)))['blood']->fits,
+        );
     }
 
     public function testInTheGuidesTheFgIsFirstAndWithColdHandsItIsNot(): void
@@ -67,7 +71,10 @@ final class JoinChoiceTest extends TestCase
         self::assertSame(Knot::FigureEight, JoinChoice::ranked(Where::Arbor, $braid)[0]->knot);
         self::assertFalse(self::byKnot(JoinChoice::ranked(Where::Arbor, $braid))['double_overhand']->fits);
         self::assertTrue(self::byKnot(JoinChoice::ranked(Where::Arbor, $braid, grips: true))['double_overhand']->fits);
-        self::assertSame(Knot::Uni, JoinChoice::ranked(Where::Arbor, new Pair(Line::of(Material::Mono, Diameter::millimetres(0.3))), [Hands::Cramped])[0]->knot);
+        self::assertSame(
+            Knot::Uni,
+            JoinChoice::ranked(Where::Arbor, new Pair(Line::of(Material::Mono, Diameter::millimetres(0.3))), [Hands::Cramped])[0]->knot,
+        );
     }
 
     public function testALineToLineJoinNeedsTwo(): void

@@ -72,7 +72,12 @@ final class KnotsTest extends TestCase
         // round leader and braid, then one and one of three turns round the braid alone, each under its own beginning
         yield 'fg' => [Knot::Fg, [
             'O' . str_repeat('UU' . 'OO', 9) . 'OU' . 'OU',
-            str_repeat('UO', 6) . str_repeat('OU' . 'OO', 9) . 'U' . str_repeat('UO' . 'UU', 9) . str_repeat('OOO' . 'UUU', 2) . str_repeat('OO' . 'UU', 4),
+            str_repeat('UO', 6)
+                . str_repeat('OU' . 'OO', 9)
+                . 'U'
+                . str_repeat('UO' . 'UU', 9)
+                . str_repeat('OOO' . 'UUU', 2)
+                . str_repeat('OO' . 'UU', 4),
         ]];
     }
 
@@ -115,11 +120,17 @@ final class KnotsTest extends TestCase
                 self::assertNotSame('', $step->do . $step->right . $step->wrong);
                 foreach ($step->drawing->crossings as $crossing) {
                     self::assertGreaterThanOrEqual(0.5, $crossing->between);
-                    self::assertTrue($crossing->x > -6 && $crossing->x < 206 && $crossing->y > -8 && $crossing->y < 114, "{$knot->value} leaves its page");
+                    self::assertTrue(
+                        $crossing->x > -6 && $crossing->x < 206 && $crossing->y > -8 && $crossing->y < 114,
+                        "{$knot->value} leaves its page",
+                    );
                 }
                 foreach ($step->drawing->paths as $path) {
                     foreach ($path->points() as [$x, $y]) {
-                        self::assertTrue($x > -6 && $x < 206 && $y > -8 && $y < 114, sprintf('%s leaves its page at %.0f, %.0f', $knot->value, $x, $y));
+                        self::assertTrue(
+                            $x > -6 && $x < 206 && $y > -8 && $y < 114,
+                            sprintf('%s leaves its page at %.0f, %.0f', $knot->value, $x, $y),
+                        );
                     }
                 }
             }

@@ -20,7 +20,13 @@ final class LearntTest extends TestCase
     private const SPOOLS = [
         'a' => ['lip_diameter_mm' => 46.2, 'arbor_diameter_mm' => 31, 'traverse_mm' => 19.5],
         'b' => ['lip_diameter_mm' => 52.1, 'arbor_diameter_mm' => 28.9, 'traverse_mm' => 12.7, 'lay' => 'even'],
-        'c' => ['lip_diameter_mm' => 60, 'arbor_diameter_mm' => 44, 'arbor_deep_diameter_mm' => 38, 'traverse_mm' => 20, 'ratings_text' => '0.35/250'],
+        'c' => [
+            'lip_diameter_mm' => 60,
+            'arbor_diameter_mm' => 44,
+            'arbor_deep_diameter_mm' => 38,
+            'traverse_mm' => 20,
+            'ratings_text' => '0.35/250',
+        ],
     ];
     private const LINES = [
         'nylon' => ['material' => 'mono', 'diameter_mm' => 0.30],
@@ -76,15 +82,37 @@ final class LearntTest extends TestCase
     {
         $layers = [['line' => 'nylon', 'length_m' => null], ['line' => 'braid', 'length_m' => 150]];
         $found = Compute::run('learn', self::asked([]) + ['plan' => ['spool' => 'a', 'gap_mm' => 1.6, 'layers' => $layers]]);
-        $fill = Compute::run('fill', ['spool' => self::SPOOLS['a'], 'gap_mm' => 1.6, 'layers' => array_map(static fn(array $layer): array => self::LINES[$layer['line']] + $layer, $layers)]);
-        self::assertEqualsWithDelta([$fill['solved']['length_m'], $fill['solved']['low_m']], [$found['plan']['length_m'], $found['plan']['low_m']], 0.01);
+        $fill = Compute::run(
+            'fill',
+            [
+                'spool' => self::SPOOLS['a'],
+                'gap_mm' => 1.6,
+                'layers' => array_map(static fn(array $layer): array => self::LINES[$layer['line']] + $layer, $layers),
+            ],
+        );
+        self::assertEqualsWithDelta(
+            [$fill['solved']['length_m'], $fill['solved']['low_m']],
+            [$found['plan']['length_m'], $found['plan']['low_m']],
+            0.01,
+        );
     }
 
     public function testTheBandOfAPlanShrinksAndItsMiddleFollowsTheTruth(): void
     {
-        $plan = ['plan' => ['spool' => 'a', 'gap_mm' => 1.6, 'layers' => [['line' => 'nylon', 'length_m' => null], ['line' => 'braid', 'length_m' => 150]]]];
+        $plan = [
+            'plan' => [
+                'spool' => 'a',
+                'gap_mm' => 1.6,
+                'layers' => [['line' => 'nylon', 'length_m' => null], ['line' => 'braid', 'length_m' => 150]],
+            ],
+        ];
         // this braid always lies thicker than printed: each time less backing was right than was planned
-        $fill = ['spool' => 'a', 'layers' => [['line' => 'nylon', 'length_m' => 80], ['line' => 'braid', 'length_m' => 150]], 'gap_mm' => 1.6, 'readings' => 3];
+        $fill = [
+            'spool' => 'a',
+            'layers' => [['line' => 'nylon', 'length_m' => 80], ['line' => 'braid', 'length_m' => 150]],
+            'gap_mm' => 1.6,
+            'readings' => 3,
+        ];
         $wide = INF;
         foreach ([0, 1, 3, 6] as $count) {
             $found = Compute::run('learn', self::asked(array_fill(0, $count, $fill)) + $plan)['plan'];
@@ -142,11 +170,17 @@ final class LearntTest extends TestCase
         for ($i = 0; $i < $count; ++$i) {
             $spool = ['a', 'b', 'c'][(int) ($chance->uniform() * 3)];
             $gap = 1.0 + 2 * $chance->uniform();
-            $layers = [['line' => $chance->uniform() < 0.5 ? 'nylon' : 'fluoro', 'length_m' => null], ['line' => 'braid', 'length_m' => 60 + 60 * $chance->uniform()]];
+            $layers = [
+                ['line' => $chance->uniform() < 0.5 ? 'nylon' : 'fluoro', 'length_m' => null],
+                ['line' => 'braid', 'length_m' => 60 + 60 * $chance->uniform()],
+            ];
             $full = Compute::run('fill', [
                 'spool' => ['volume_factor' => 1.02] + self::SPOOLS[$spool],
                 'gap_mm' => $gap + 0.3 * $chance->normal(),
-                'layers' => array_map(static fn(array $layer): array => ['cell_factor' => 1.03] + self::LINES[$layer['line']] + $layer, $layers),
+                'layers' => array_map(
+                    static fn(array $layer): array => ['cell_factor' => 1.03] + self::LINES[$layer['line']] + $layer,
+                    $layers,
+                ),
             ]);
             $layers[0]['length_m'] = max(1.0, $full['solved']['length_m']);
             $fills[] = ['spool' => $spool, 'layers' => $layers, 'gap_mm' => $gap, 'readings' => 1];
@@ -162,20 +196,34 @@ final class LearntTest extends TestCase
      */
     private static function allAtOnce(array $fills): Gaussian
     {
-        $spools = array_map(static fn(array $spool): array => Compute::run('fill', ['spool' => $spool, 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3]]]), self::SPOOLS);
+        $spools = array_map(
+            static fn(array $spool): array => Compute::run(
+                'fill',
+                ['spool' => $spool, 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3]]],
+            ),
+            self::SPOOLS,
+        );
         $belief = Gaussian::independent(array_fill(0, 6, 1.0), [...array_column($spools, 'volume_sd'), 0.05, 0.15, 0.05]);
         foreach ($fills as $fill) {
             $spool = self::SPOOLS[$fill['spool']];
-            $volume = static fn(float $gap): float => Compute::run('fill', ['spool' => $spool, 'gap_mm' => $gap, 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3]]])['full_volume_mm3'];
+            $volume = static fn(float $gap): float => Compute::run(
+                'fill',
+                ['spool' => $spool, 'gap_mm' => $gap, 'layers' => [['material' => 'mono', 'diameter_mm' => 0.3]]],
+            )['full_volume_mm3'];
             $h = array_fill(0, 6, 0.0);
             $h[(int) array_search($fill['spool'], array_keys(self::SPOOLS), true)] = $volume($fill['gap_mm']);
             foreach ($fill['layers'] as $layer) {
                 $line = self::LINES[$layer['line']];
-                $cell = (['even' => 0.9][$spool['lay'] ?? ''] ?? 0.95) * ($line['material'] === 'braid' ? 1.1 : 1.0) * $line['diameter_mm'] ** 2;
+                $cell = (['even' => 0.9][$spool['lay'] ?? ''] ?? 0.95) * ($line['material'] === 'braid' ? 1.1 : 1.0)
+                    * $line['diameter_mm'] ** 2;
                 $h[3 + (int) array_search($layer['line'], array_keys(self::LINES), true)] -= 1000 * $layer['length_m'] * $cell;
             }
             $perMm = ($volume($fill['gap_mm'] - 0.001) - $volume($fill['gap_mm'] + 0.001)) / 0.002;
-            $belief = $belief->seen($h, -array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $h, $belief->mean)), (0.3 * $perMm) ** 2);
+            $belief = $belief->seen(
+                $h,
+                -array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $h, $belief->mean)),
+                (0.3 * $perMm) ** 2,
+            );
         }
 
         return $belief;

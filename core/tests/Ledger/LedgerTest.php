@@ -52,13 +52,19 @@ final class LedgerTest extends TestCase
             self::assertNotNull($step);
         }
         self::assertEquals(self::sorted(Ledger::read($events)), self::sorted($step));
-        self::assertNull($step->with($this->event('early', EventKind::Bought, '2020-01-01', [])), 'what happened before needs all of them again');
+        self::assertNull(
+            $step->with($this->event('early', EventKind::Bought, '2020-01-01', [])),
+            'what happened before needs all of them again',
+        );
         self::assertNull($step->with($this->event('back', EventKind::Voided, '2030-01-01', [], corrects: $events[0]->id)));
     }
 
     public function testWindingOntoAnotherSpoolTurnsTheOrderOver(): void
     {
-        $events = [...$this->year(), $this->event('e9', EventKind::Moved, '2026-05-01', [self::move(self::spool(1), self::spool(2), 220, self::BRAID)])];
+        $events = [
+            ...$this->year(),
+            $this->event('e9', EventKind::Moved, '2026-05-01', [self::move(self::spool(1), self::spool(2), 220, self::BRAID)]),
+        ];
         $ledger = Ledger::read($events);
         self::assertSame([[self::BRAID, 140.0, '2026-02-01'], [self::NYLON, 80.0, '2026-02-01']], self::pieces($ledger, self::spool(2)));
         self::assertSame([], $ledger->at(self::spool(1)));
@@ -71,10 +77,20 @@ final class LedgerTest extends TestCase
             $move = self::between(1, 220 - $cut, $b);
             $ledger = Ledger::read([
                 ...$this->year(),
-                $this->event('c', EventKind::CutBack, '2026-06-01', [self::move(self::spool(1), self::place(PlaceKind::Carrier, 1), $cut, self::BRAID)]),
+                $this->event(
+                    'c',
+                    EventKind::CutBack,
+                    '2026-06-01',
+                    [self::move(self::spool(1), self::place(PlaceKind::Carrier, 1), $cut, self::BRAID)],
+                ),
                 $this->event('m', EventKind::Moved, '2026-06-02', [self::move(self::spool(1), self::spool(2), $move, self::BRAID)]),
             ]);
-            $total = array_sum(array_map(static fn(Place $place): float => $ledger->length($place)->inMetres(), [self::spool(1), self::spool(2), self::place(PlaceKind::Carrier, 1)]));
+            $total = array_sum(
+                array_map(
+                    static fn(Place $place): float => $ledger->length($place)->inMetres(),
+                    [self::spool(1), self::spool(2), self::place(PlaceKind::Carrier, 1)],
+                ),
+            );
             self::assertEqualsWithDelta(220, $total, 1e-6);
         });
     }
@@ -90,15 +106,34 @@ final class LedgerTest extends TestCase
 
     public function testACorrectionReplacesAnEventAndAllThatFollowsIsReadAgain(): void
     {
-        $correction = new Event('fix', EventKind::CutBack, '2026-03-01', 100, [self::move(self::spool(1), self::place(PlaceKind::Waste), 25, self::BRAID)], [], 'cut');
+        $correction = new Event(
+            'fix',
+            EventKind::CutBack,
+            '2026-03-01',
+            100,
+            [self::move(self::spool(1), self::place(PlaceKind::Waste), 25, self::BRAID)],
+            [],
+            'cut',
+        );
         self::assertSame(125.0, Ledger::read([...$this->year(), $correction])->at(self::spool(1))[1]->length->inMetres());
     }
 
     public function testAStockTakeOverrulesTheRecord(): void
     {
-        $count = fn(float $metres): Event => new Event('count', EventKind::StockTake, '2026-04-01', 100, [], [new Count(self::filler(1), Length::metres($metres), self::BRAID)]);
+        $count = fn(float $metres): Event => new Event(
+            'count',
+            EventKind::StockTake,
+            '2026-04-01',
+            100,
+            [],
+            [new Count(self::filler(1), Length::metres($metres), self::BRAID)],
+        );
         foreach ([0.0, 120.0, 180.0] as $metres) {
-            self::assertEqualsWithDelta($metres, Ledger::read([...$this->year(), $count($metres)])->length(self::filler(1))->inMetres(), 1e-9);
+            self::assertEqualsWithDelta(
+                $metres,
+                Ledger::read([...$this->year(), $count($metres)])->length(self::filler(1))->inMetres(),
+                1e-9,
+            );
         }
     }
 
@@ -106,14 +141,29 @@ final class LedgerTest extends TestCase
     {
         $this->expectException(BadLedger::class);
         $this->expectExceptionMessage('On the spool there are 220.0 m, and 221.0 m cannot come off');
-        Ledger::read([...$this->year(), $this->event('x', EventKind::Lost, '2026-04-01', [self::move(self::spool(1), self::place(PlaceKind::Water), 221, self::BRAID)])]);
+        Ledger::read(
+            [
+                ...$this->year(),
+                $this->event(
+                    'x',
+                    EventKind::Lost,
+                    '2026-04-01',
+                    [self::move(self::spool(1), self::place(PlaceKind::Water), 221, self::BRAID)],
+                ),
+            ],
+        );
     }
 
     public function testAFillerHoldsOneKindOfLine(): void
     {
         $this->expectException(BadLedger::class);
         $this->expectExceptionMessage('one kind of line');
-        Ledger::read([...$this->year(), $this->event('x', EventKind::Moved, '2026-04-01', [self::move(self::spool(1), self::filler(2), 10, self::BRAID)])]);
+        Ledger::read(
+            [
+                ...$this->year(),
+                $this->event('x', EventKind::Moved, '2026-04-01', [self::move(self::spool(1), self::filler(2), 10, self::BRAID)]),
+            ],
+        );
     }
 
     public function testACorrectionOfNothingIsRefused(): void
@@ -126,10 +176,33 @@ final class LedgerTest extends TestCase
     private function year(): array
     {
         return [
-            $this->event('b1', EventKind::Bought, '2026-01-01', [self::move(self::place(PlaceKind::Shop), self::filler(1), 300, self::BRAID)]),
-            $this->event('b2', EventKind::Bought, '2026-01-01', [self::move(self::place(PlaceKind::Shop), self::filler(2), 500, self::NYLON)]),
-            $this->event('w', EventKind::Wound, '2026-02-01', [self::move(self::filler(2), self::spool(1), 80, self::NYLON), self::move(self::filler(1), self::spool(1), 150, self::BRAID)]),
-            $this->event('cut', EventKind::CutBack, '2026-03-01', [self::move(self::spool(1), self::place(PlaceKind::Waste), 10, self::BRAID)]),
+            $this->event(
+                'b1',
+                EventKind::Bought,
+                '2026-01-01',
+                [self::move(self::place(PlaceKind::Shop), self::filler(1), 300, self::BRAID)],
+            ),
+            $this->event(
+                'b2',
+                EventKind::Bought,
+                '2026-01-01',
+                [self::move(self::place(PlaceKind::Shop), self::filler(2), 500, self::NYLON)],
+            ),
+            $this->event(
+                'w',
+                EventKind::Wound,
+                '2026-02-01',
+                [
+                    self::move(self::filler(2), self::spool(1), 80, self::NYLON),
+                    self::move(self::filler(1), self::spool(1), 150, self::BRAID),
+                ],
+            ),
+            $this->event(
+                'cut',
+                EventKind::CutBack,
+                '2026-03-01',
+                [self::move(self::spool(1), self::place(PlaceKind::Waste), 10, self::BRAID)],
+            ),
         ];
     }
 

@@ -46,7 +46,10 @@ final class LineSizeTest extends TestCase
         $this->forAll(self::share(), self::share())->then(function (int $one, int $other): void {
             $pounds = [self::between(1, 120, min($one, $other)), self::between(1, 120, max($one, $other))];
             foreach (Material::cases() as $material) {
-                [$thin, $thick] = array_map(static fn(float $lb): float => NominalDiameter::of($material, Force::of($lb, ForceUnit::Pound))->inMillimetres(), $pounds);
+                [$thin, $thick] = array_map(
+                    static fn(float $lb): float => NominalDiameter::of($material, Force::of($lb, ForceUnit::Pound))->inMillimetres(),
+                    $pounds,
+                );
                 self::assertLessThanOrEqual($thick + 1e-12, $thin);
             }
         });

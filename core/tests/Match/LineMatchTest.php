@@ -76,29 +76,62 @@ final class LineMatchTest extends TestCase
         $reel = ['kind' => 'spinning', 'mono_range' => '6-12 lb', 'braid_range' => '10-20 lb', 'max_drag_N' => '6 kg'];
         $rod = ['mono_range' => '8-16 lb', 'max_drag_N' => '3 kg'];
         $verdicts = static function (array $line, array $reelChange = [], ?array $rodIs = null) use ($reel, $rod): array {
-            return array_column(Compute::run('match', ['reel' => array_replace($reel, $reelChange), 'rod' => $rodIs ?? $rod, 'line' => $line])['findings'], 'verdict', 'against');
+            return array_column(
+                Compute::run('match', ['reel' => array_replace($reel, $reelChange), 'rod' => $rodIs ?? $rod, 'line' => $line])['findings'],
+                'verdict',
+                'against',
+            );
         };
-        self::assertSame(['reel' => 'fits', 'rod' => 'fits', 'reel_drag' => 'light', 'rod_drag' => 'fits'], $verdicts(['material' => 'mono', 'size' => '10 lb']));
+        self::assertSame(
+            ['reel' => 'fits', 'rod' => 'fits', 'reel_drag' => 'light', 'rod_drag' => 'fits'],
+            $verdicts(['material' => 'mono', 'size' => '10 lb']),
+        );
         self::assertSame('light', $verdicts(['material' => 'mono', 'size' => '4 lb'])['reel']);
         self::assertSame('heavy', $verdicts(['material' => 'mono', 'size' => '0.40 mm'])['reel'], 'a diameter against a range in strength');
         self::assertSame('heavy', $verdicts(['material' => 'braid', 'size' => '30 lb'])['reel'], 'braid has a range of its own');
         self::assertSame('unknown', $verdicts(['material' => 'braid', 'size' => '30 lb'], ['braid_range' => ''])['reel']);
-        self::assertSame('fits', $verdicts(['material' => 'mono', 'size' => '0.27'], ['mono_range' => '', 'ratings_text' => '0.25/200 0.30/140'])['reel'], 'the stamp stands in');
-        self::assertSame('heavy', $verdicts(['material' => 'braid', 'size' => '0.30', 'strength_N' => '30 kg'])['rod_drag'], 'the rod bears less than a quarter of it');
-        self::assertSame('heavy', $verdicts(['material' => 'braid', 'size' => '0.30', 'strength_N' => '30 kg'])['reel_drag'], 'the reel cannot use it');
-        self::assertSame('fits', $verdicts(['material' => 'mono', 'size' => '8.3 lb'], [], ['mono_range' => '8.5-16 lb'])['rod'], 'prints are rounded');
+        self::assertSame(
+            'fits',
+            $verdicts(['material' => 'mono', 'size' => '0.27'], ['mono_range' => '', 'ratings_text' => '0.25/200 0.30/140'])['reel'],
+            'the stamp stands in',
+        );
+        self::assertSame(
+            'heavy',
+            $verdicts(['material' => 'braid', 'size' => '0.30', 'strength_N' => '30 kg'])['rod_drag'],
+            'the rod bears less than a quarter of it',
+        );
+        self::assertSame(
+            'heavy',
+            $verdicts(['material' => 'braid', 'size' => '0.30', 'strength_N' => '30 kg'])['reel_drag'],
+            'the reel cannot use it',
+        );
+        self::assertSame(
+            'fits',
+            $verdicts(['material' => 'mono', 'size' => '8.3 lb'], [], ['mono_range' => '8.5-16 lb'])['rod'],
+            'prints are rounded',
+        );
     }
 
     public function testARangeWithoutALowerEndIsSaidSo(): void
     {
-        $says = static fn(string $range): string => Compute::run('match', ['reel' => ['mono_range' => '6-12 lb'], 'rod' => ['mono_range' => $range], 'line' => ['material' => 'mono', 'size' => '10 lb']])['findings'][1]['text'];
+        $says = static fn(string $range): string => Compute::run(
+            'match',
+            ['reel' => ['mono_range' => '6-12 lb'], 'rod' => ['mono_range' => $range], 'line' => ['material' => 'mono', 'size' => '10 lb']],
+        )['findings'][1]['text'];
         self::assertSame('The rod is made for lines up to 9.1 kg: 4.5 kg fits.', $says('to 20 lb'));
         self::assertSame('The rod is made for lines of 3.6 kg to 9.1 kg: 4.5 kg fits.', $says('8-20 lb'));
     }
 
     public function testTheAnglersDragFractionCounts(): void
     {
-        $drag = static fn(array $schools): float => Compute::run('match', ['reel' => ['max_drag_N' => 100], 'line' => ['material' => 'braid', 'size' => '0.2', 'strength_N' => 200], 'schools' => $schools])['findings'][2]['figures'][1]['force_N'];
+        $drag = static fn(array $schools): float => Compute::run(
+            'match',
+            [
+                'reel' => ['max_drag_N' => 100],
+                'line' => ['material' => 'braid', 'size' => '0.2', 'strength_N' => 200],
+                'schools' => $schools,
+            ],
+        )['findings'][2]['figures'][1]['force_N'];
         self::assertEqualsWithDelta(50, $drag([]), 1e-9);
         self::assertEqualsWithDelta(70, $drag(['drag' => '0.35']), 1e-9);
     }

@@ -47,12 +47,38 @@ final class MeasureTest extends TestCase
             $perMetre = Scale::gramsPerMetre(Line::of(Material::Mono, $diameter));
             $left = self::between(150, 300, $much);
             $now = 50 + $left * $perMetre;
-            $weighed = self::measure(['method' => 'kitchen_scale', 'full_length_m' => 300, 'full_g' => self::g(50 + 300 * $perMetre), 'mass_g' => self::g($now), 'empty_g' => '50 g', 'step_g' => '0.1 g', 'line' => $line]);
+            $weighed = self::measure(
+                [
+                    'method' => 'kitchen_scale',
+                    'full_length_m' => 300,
+                    'full_g' => self::g(50 + 300 * $perMetre),
+                    'mass_g' => self::g($now),
+                    'empty_g' => '50 g',
+                    'step_g' => '0.1 g',
+                    'line' => $line,
+                ],
+            );
             self::assertEqualsWithDelta($left, $weighed['length_m'], 0.01 * $left);
-            $byDensity = self::measure(['method' => 'kitchen_scale', 'full_length_m' => 300, 'full_g' => self::g(50 + 300 * $perMetre), 'mass_g' => self::g($now), 'step_g' => '0.1 g', 'line' => $line]);
+            $byDensity = self::measure(
+                [
+                    'method' => 'kitchen_scale',
+                    'full_length_m' => 300,
+                    'full_g' => self::g(50 + 300 * $perMetre),
+                    'mass_g' => self::g($now),
+                    'step_g' => '0.1 g',
+                    'line' => $line,
+                ],
+            );
             self::assertEqualsWithDelta($left, $byDensity['length_m'], 0.01 * $left);
 
-            $fill = Compute::run('fill', ['spool' => array_diff_key(self::SPOOL, ['measured_with' => 0]), 'gap_mm' => 1.5, 'layers' => [['material' => 'mono', 'diameter_mm' => $diameter->inMillimetres(), 'length_m' => null]]]);
+            $fill = Compute::run(
+                'fill',
+                [
+                    'spool' => array_diff_key(self::SPOOL, ['measured_with' => 0]),
+                    'gap_mm' => 1.5,
+                    'layers' => [['material' => 'mono', 'diameter_mm' => $diameter->inMillimetres(), 'length_m' => null]],
+                ],
+            );
             $level = self::measure(['method' => 'level', 'depth_mm' => 1.5, 'readings' => 3, 'spool' => self::SPOOL, 'line' => $line]);
             self::assertEqualsWithDelta($fill['solved']['length_m'], $level['length_m'], 0.001 * $level['length_m']);
         });
@@ -74,7 +100,12 @@ final class MeasureTest extends TestCase
 
     public function testALevelCountsWhatLiesUnderneath(): void
     {
-        $case = ['method' => 'level', 'depth_mm' => 1.5, 'spool' => self::SPOOL, 'line' => ['material' => 'braid', 'size' => '0.16', 'size_from' => 'measured']];
+        $case = [
+            'method' => 'level',
+            'depth_mm' => 1.5,
+            'spool' => self::SPOOL,
+            'line' => ['material' => 'braid', 'size' => '0.16', 'size_from' => 'measured'],
+        ];
         $alone = self::measure($case);
         $over = self::measure($case + ['under' => ['material' => 'mono', 'size' => '0.30', 'length_m' => 60]]);
         self::assertEqualsWithDelta($alone['length_m'] - 60 * 0.09 / (1.1 * 0.0256), $over['length_m'], 0.01);
@@ -84,7 +115,11 @@ final class MeasureTest extends TestCase
     public function testWhatIsTooVagueIsNotStored(): void
     {
         $line = ['material' => 'braid', 'size' => '0.16'];
-        self::assertRefused('mass_g', ['method' => 'kitchen_scale', 'full_length_m' => 150, 'full_g' => '40 g', 'mass_g' => '38 g', 'line' => $line], 'too vague');
+        self::assertRefused(
+            'mass_g',
+            ['method' => 'kitchen_scale', 'full_length_m' => 150, 'full_g' => '40 g', 'mass_g' => '38 g', 'line' => $line],
+            'too vague',
+        );
         self::assertRefused('after_g', ['method' => 'weighed', 'before_g' => '180 g', 'after_g' => '181 g', 'line' => $line], 'too vague');
         self::assertRefused('depth_mm', ['method' => 'level', 'depth_mm' => 7.3, 'spool' => self::SPOOL, 'line' => $line], 'too vague');
         self::assertRefused('depth_mm', ['method' => 'level', 'depth_mm' => 3, 'spool' => ['ratings_text' => '0.25/200'], 'line' => $line]);
@@ -98,14 +133,25 @@ final class MeasureTest extends TestCase
 
     public function testWeightsThatMakeNoSenseAreNamed(): void
     {
-        $case = ['method' => 'kitchen_scale', 'full_length_m' => 300, 'full_g' => '100 g', 'mass_g' => '80 g', 'empty_g' => '50 g', 'line' => ['material' => 'mono', 'size' => '0.30']];
+        $case = [
+            'method' => 'kitchen_scale',
+            'full_length_m' => 300,
+            'full_g' => '100 g',
+            'mass_g' => '80 g',
+            'empty_g' => '50 g',
+            'line' => ['material' => 'mono', 'size' => '0.30'],
+        ];
         self::assertEqualsWithDelta(180, self::measure($case)['length_m'], 1e-6);
         self::assertRefused('mass_g', ['mass_g' => '120 g'] + $case);
         self::assertRefused('mass_g', ['mass_g' => '40 g'] + $case);
         self::assertRefused('empty_g', ['empty_g' => '110 g'] + $case);
         self::assertRefused('mass_g', ['empty_g' => '', 'mass_g' => '20 g'] + $case, 'gone of 300 m');
         self::assertRefused('after_g', ['method' => 'weighed', 'before_g' => '190 g', 'after_g' => '185 g', 'line' => $case['line']]);
-        self::assertEqualsWithDelta(248, self::measure(['method' => 'weighed', 'before_g' => '190 g', 'after_g' => '210 g', 'line' => $case['line']])['length_m'], 1);
+        self::assertEqualsWithDelta(
+            248,
+            self::measure(['method' => 'weighed', 'before_g' => '190 g', 'after_g' => '210 g', 'line' => $case['line']])['length_m'],
+            1,
+        );
     }
 
     /** @param array<string, mixed> $case @return array<string, mixed> */

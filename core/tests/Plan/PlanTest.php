@@ -68,7 +68,11 @@ final class PlanTest extends TestCase
     public function testABackingOfHardlyAMetreIsSaidToBeNone(): void
     {
         $most = self::plan(open: 'main', way: 'main_only')['solved']['length_m'];
-        $text = static fn(float $length, mixed ...$more): ?string => array_column(self::plan(...['main' => ['length_m' => $length]] + $more)['notes'], 'text', 'id')['hardly_any'] ?? null;
+        $text = static fn(float $length, mixed ...$more): ?string => array_column(
+            self::plan(...['main' => ['length_m' => $length]] + $more)['notes'],
+            'text',
+            'id',
+        )['hardly_any'] ?? null;
         self::assertStringContainsString('a few metres of nylon hold it', (string) $text($most - 1));
         self::assertStringContainsString('nothing needs to go under it', (string) $text($most - 1, grips: true));
         self::assertNull($text(150));
@@ -77,13 +81,23 @@ final class PlanTest extends TestCase
     public function testTooMuchLineIsSaidOfTheLayerThatIsTooLong(): void
     {
         $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
-        self::assertStringStartsWith('Nothing fits under it: the main line is', self::plan(main: ['length_m' => 500], spool: $spool)['notes'][0]['text']);
-        self::assertStringStartsWith('The main line is', self::plan(main: ['length_m' => 500], spool: $spool, way: 'grip', open: 'level')['notes'][0]['text']);
+        self::assertStringStartsWith(
+            'Nothing fits under it: the main line is',
+            self::plan(main: ['length_m' => 500], spool: $spool)['notes'][0]['text'],
+        );
+        self::assertStringStartsWith(
+            'The main line is',
+            self::plan(main: ['length_m' => 500], spool: $spool, way: 'grip', open: 'level')['notes'][0]['text'],
+        );
     }
 
     public function testThickBackingIsWarnedOf(): void
     {
-        $weights = static fn(string $main, string $size): array => array_column(self::plan(main: ['material' => $main, 'length_m' => 50], backing: ['size' => $size])['notes'], 'weight', 'id');
+        $weights = static fn(string $main, string $size): array => array_column(
+            self::plan(main: ['material' => $main, 'length_m' => 50], backing: ['size' => $size])['notes'],
+            'weight',
+            'id',
+        );
         self::assertArrayNotHasKey('thick_backing', $weights('braid', '0.22'));
         self::assertArrayHasKey('thickish_backing', $weights('braid', '0.30'));
         self::assertSame('warning', $weights('braid', '0.40')['thick_backing']);
@@ -115,7 +129,11 @@ final class PlanTest extends TestCase
     {
         $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
         $backing = self::plan(spool: $spool)['solved']['length_m'];
-        self::assertEqualsWithDelta(150, self::plan(open: 'main', spool: $spool, backing: ['length_m' => $backing])['solved']['length_m'], 1e-6);
+        self::assertEqualsWithDelta(
+            150,
+            self::plan(open: 'main', spool: $spool, backing: ['length_m' => $backing])['solved']['length_m'],
+            1e-6,
+        );
         $level = self::plan(open: 'level', spool: $spool, backing: ['length_m' => $backing]);
         self::assertEqualsWithDelta(1.5, $level['level']['depth_mm'], 1e-6);
         self::assertNull($level['solved']);

@@ -82,7 +82,11 @@ final class ProgressTest extends TestCase
             for ($i = 0; $i < 8; ++$i) {
                 $before = self::at($stretches, $layer);
                 $reading = mt_rand(0, 2) === 0 && $before->depth !== null
-                    ? new Reading(Length::millimetres(max(-1.0, min(10.0, $before->depth->inMillimetres() + mt_rand(-12, 12) / 10))), mt_rand(1, 3), true)
+                    ? new Reading(
+                        Length::millimetres(max(-1.0, min(10.0, $before->depth->inMillimetres() + mt_rand(-12, 12) / 10))),
+                        mt_rand(1, 3),
+                        true,
+                    )
                     : null;
                 $turns = mt_rand(0, 120);
                 $turnsSaid += $turns;
@@ -95,7 +99,11 @@ final class ProgressTest extends TestCase
                         self::assertGreaterThanOrEqual($before->wound[$index]->inMetres(), $wound->inMetres() + 1e-6);
                     }
                 }
-                self::assertGreaterThanOrEqual($after->wound[$layer]->inMetres(), $after->target->inMetres() + 1e-9, 'the new stop is never behind what is on');
+                self::assertGreaterThanOrEqual(
+                    $after->wound[$layer]->inMetres(),
+                    $after->target->inMetres() + 1e-9,
+                    'the new stop is never behind what is on',
+                );
                 if ($layer === 0 && mt_rand(0, 4) === 0) {
                     $layer = 1;
                     $turnsSaid = 0.0;
@@ -121,7 +129,10 @@ final class ProgressTest extends TestCase
             $perBacking = $cell * $layers[0]->volumePerMetre(Lay::Normal)->inCubicMillimetres();
             $truth = ($full - $above * 150 * $layers[1]->volumePerMetre(Lay::Normal)->inCubicMillimetres()) / $perBacking;
             $on = 0.7 * $truth;
-            $surface = $spool->roomier($room)->surfaceHolding($spool->geometry ?? self::fail('no shape'), \Undro\Units\Volume::cubicMillimetres($on * $perBacking));
+            $surface = $spool->roomier($room)->surfaceHolding(
+                $spool->geometry ?? self::fail('no shape'),
+                \Undro\Units\Volume::cubicMillimetres($on * $perBacking),
+            );
             $depth = Length::millimetres((50 - $surface->inMillimetres()) / 2 + 0.17 * self::normal());
             $blind = self::at([new Stretch(0, 0, Length::metres($on / 1.01))]);
             $seen = self::at([new Stretch(0, 0, Length::metres($on / 1.01), new Reading($depth, 3))]);
@@ -173,8 +184,20 @@ final class ProgressTest extends TestCase
 
     public function testWithoutAShapeOnlyACounterTells(): void
     {
-        $spool = Spool::of(new Measures(null, null, null, null, 0.06), [\Undro\Spool\Rating::of(Length::metres(200), Diameter::millimetres(0.25), Material::Mono)], Lay::Normal, Length::millimetres(1.5));
-        $at = Progress::of($spool, null, [Layer::open(Role::Main, self::mono(0.25))], 5.2, 0, [new Stretch(0, 50), new Stretch(0, 20, Length::metres(40))]);
+        $spool = Spool::of(
+            new Measures(null, null, null, null, 0.06),
+            [\Undro\Spool\Rating::of(Length::metres(200), Diameter::millimetres(0.25), Material::Mono)],
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
+        $at = Progress::of(
+            $spool,
+            null,
+            [Layer::open(Role::Main, self::mono(0.25))],
+            5.2,
+            0,
+            [new Stretch(0, 50), new Stretch(0, 20, Length::metres(40))],
+        );
         self::assertNull($at->turnsLeft);
         self::assertEqualsWithDelta(40.4, $at->wound[0]->inMetres(), 1e-6);
     }
@@ -187,18 +210,31 @@ final class ProgressTest extends TestCase
 
     private static function planned(): float
     {
-        return \Undro\Fill\FillCalculator::solve(self::spool(), Length::millimetres(1.5), self::layers(), 5.2)->solved?->band->middle->inMetres() ?? 0.0;
+        return \Undro\Fill\FillCalculator::solve(
+            self::spool(),
+            Length::millimetres(1.5),
+            self::layers(),
+            5.2,
+        )->solved?->band->middle->inMetres() ?? 0.0;
     }
 
     private static function spool(): Spool
     {
-        return Spool::of(new Measures(Diameter::millimetres(50), Diameter::millimetres(30), null, Length::millimetres(15), 0.04), [], Lay::Normal, Length::millimetres(1.5));
+        return Spool::of(
+            new Measures(Diameter::millimetres(50), Diameter::millimetres(30), null, Length::millimetres(15), 0.04),
+            [],
+            Lay::Normal,
+            Length::millimetres(1.5),
+        );
     }
 
     /** @return array{Layer, Layer} */
     private static function layers(): array
     {
-        return [Layer::open(Role::Backing, self::mono(0.30)), Layer::of(Role::Main, Line::of(Material::Braid, Diameter::millimetres(0.16)), Length::metres(150))];
+        return [
+            Layer::open(Role::Backing, self::mono(0.30)),
+            Layer::of(Role::Main, Line::of(Material::Braid, Diameter::millimetres(0.16)), Length::metres(150)),
+        ];
     }
 
     private static function mono(float $diameter): Line

@@ -37,14 +37,77 @@ final class RunTest extends TestCase
     /** @return iterable<string, array{Setting, list<string>}> */
     public static function settings(): iterable
     {
-        yield 'spinning, two lines, braid on nylon' => [self::setting(), ['check', 'look_over', 'soak.0', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'slack_test.0', 'wind.0', 'place.1', 'join.1', 'slack_test.1', 'wind.1', 'level', 'cut', 'drag', 'label', 'first_outing']];
+        yield 'spinning, two lines, braid on nylon' => [
+            self::setting(),
+            [
+                'check',
+                'look_over',
+                'soak.0',
+                'mount',
+                'place.0',
+                'tie.0',
+                'first_turns.0',
+                'slack_test.0',
+                'wind.0',
+                'place.1',
+                'join.1',
+                'slack_test.1',
+                'wind.1',
+                'level',
+                'cut',
+                'drag',
+                'label',
+                'first_outing',
+            ],
+        ];
         yield 'baitcasting: no slack test, old line off, a leader' => [
-            new Setting(ReelKind::Baitcasting, [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))], Habits::of([]), Length::metres(80), leader: true),
-            ['check', 'strip', 'look_over', 'soak.0', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'wind.0', 'level', 'cut', 'drag', 'leader', 'label', 'first_outing'],
+            new Setting(
+                ReelKind::Baitcasting,
+                [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))],
+                Habits::of([]),
+                Length::metres(80),
+                leader: true,
+            ),
+            [
+                'check',
+                'strip',
+                'look_over',
+                'soak.0',
+                'mount',
+                'place.0',
+                'tie.0',
+                'first_turns.0',
+                'wind.0',
+                'level',
+                'cut',
+                'drag',
+                'leader',
+                'label',
+                'first_outing',
+            ],
         ];
         yield 'spincast, an axle and a soak afterwards by habit' => [
-            new Setting(ReelKind::Spincast, [Layer::of(Role::Main, self::line(Material::Mono), Length::metres(60))], Habits::of(['filler_hold' => 'axle', 'soak' => 'after']), Length::metres(0)),
-            ['check', 'look_over', 'mount', 'place.0', 'tie.0', 'first_turns.0', 'wind.0', 'level', 'cut', 'soak_after', 'drag', 'label', 'first_outing'],
+            new Setting(
+                ReelKind::Spincast,
+                [Layer::of(Role::Main, self::line(Material::Mono), Length::metres(60))],
+                Habits::of(['filler_hold' => 'axle', 'soak' => 'after']),
+                Length::metres(0),
+            ),
+            [
+                'check',
+                'look_over',
+                'mount',
+                'place.0',
+                'tie.0',
+                'first_turns.0',
+                'wind.0',
+                'level',
+                'cut',
+                'soak_after',
+                'drag',
+                'label',
+                'first_outing',
+            ],
         ];
     }
 
@@ -66,7 +129,13 @@ final class RunTest extends TestCase
 
     public function testCautionsStandWhereSomebodyCanBeHurt(): void
     {
-        foreach (Steps::for(new Setting(ReelKind::Spinning, self::setting()->layers, Habits::of([]), Length::metres(100), leader: true)) as $step) {
+        foreach (Steps::for(new Setting(
+            ReelKind::Spinning,
+            self::setting()->layers,
+            Habits::of([]),
+            Length::metres(100),
+            leader: true,
+        )) as $step) {
             if (in_array($step->id(), ['check', 'strip', 'join.1', 'wind.1', 'drag', 'leader'], true)) {
                 self::assertNotNull($step->caution, $step->id());
             }
@@ -78,13 +147,28 @@ final class RunTest extends TestCase
         $run = self::after([self::done('check'), new Mark(MarkKind::Skipped, step: 'look_over')]);
         self::assertSame('soak.0', $run->current);
         self::assertSame(StepState::Skipped, $run->states['look_over']);
-        $back = self::after([self::done('check'), new Mark(MarkKind::Skipped, step: 'look_over'), new Mark(MarkKind::Back, step: 'check'), self::done('check')]);
+        $back = self::after(
+            [
+                self::done('check'),
+                new Mark(MarkKind::Skipped, step: 'look_over'),
+                new Mark(MarkKind::Back, step: 'check'),
+                self::done('check'),
+            ],
+        );
         self::assertSame('soak.0', $back->current, 'what is done stays done');
     }
 
     public function testGoingBackNeverUnwinds(): void
     {
-        $marks = [...self::upTo('wind.0'), self::turns(200), self::done('wind.0'), self::done('place.1'), self::done('join.1'), self::turns(30), new Mark(MarkKind::Back, step: 'wind.0')];
+        $marks = [
+            ...self::upTo('wind.0'),
+            self::turns(200),
+            self::done('wind.0'),
+            self::done('place.1'),
+            self::done('join.1'),
+            self::turns(30),
+            new Mark(MarkKind::Back, step: 'wind.0'),
+        ];
         $run = self::after($marks);
         self::assertSame(1, $run->layer);
         self::assertEqualsWithDelta(230, array_sum(array_map(static fn($each): float => $each->turns, $run->stretches)), 1e-9);
@@ -98,7 +182,16 @@ final class RunTest extends TestCase
 
     public function testACounterLostInMidRunLeavesTheRestToTheTurns(): void
     {
-        $run = self::after([...self::upTo('wind.0'), new Mark(MarkKind::CounterJoined), self::turns(10), new Mark(MarkKind::Counted, metres: Length::metres(6)), new Mark(MarkKind::CounterLost), self::turns(15)]);
+        $run = self::after(
+            [
+                ...self::upTo('wind.0'),
+                new Mark(MarkKind::CounterJoined),
+                self::turns(10),
+                new Mark(MarkKind::Counted, metres: Length::metres(6)),
+                new Mark(MarkKind::CounterLost),
+                self::turns(15),
+            ],
+        );
         self::assertCount(2, $run->stretches);
         self::assertEqualsWithDelta(6, $run->stretches[0]->counted?->inMetres(), 1e-9);
         self::assertNull($run->stretches[1]->counted);
@@ -115,27 +208,53 @@ final class RunTest extends TestCase
 
     public function testASoakGoesOnWhileOtherStepsAreDone(): void
     {
-        $setting = new Setting(ReelKind::Spinning, [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))], Habits::of([]), Length::metres(0));
-        $run = Run::of($setting, [self::done('check'), self::done('look_over'), new Mark(MarkKind::SoakStarted, '2026-05-01T10:00:00Z', 'soak.0'), self::done('soak.0'), self::done('mount')]);
+        $setting = new Setting(
+            ReelKind::Spinning,
+            [Layer::of(Role::Main, self::line(Material::Fluoro), Length::metres(100))],
+            Habits::of([]),
+            Length::metres(0),
+        );
+        $run = Run::of(
+            $setting,
+            [
+                self::done('check'),
+                self::done('look_over'),
+                new Mark(MarkKind::SoakStarted, '2026-05-01T10:00:00Z', 'soak.0'),
+                self::done('soak.0'),
+                self::done('mount'),
+            ],
+        );
         self::assertSame(['soak.0' => '2026-05-01T10:00:00Z'], $run->soaks);
         self::assertSame('place.0', $run->current);
     }
 
     public function testWhatIsSaidOfAFillersPlaceAddsUpWhateverOrderItComesIn(): void
     {
-        $marks = [new Mark(MarkKind::Placed, step: 'place.0', rotor: Sense::Clockwise), new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::CounterClockwise), new Mark(MarkKind::Placed, step: 'place.0', feed: Feed::OverEnd)];
+        $marks = [
+            new Mark(MarkKind::Placed, step: 'place.0', rotor: Sense::Clockwise),
+            new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::CounterClockwise),
+            new Mark(MarkKind::Placed, step: 'place.0', feed: Feed::OverEnd),
+        ];
         foreach ([$marks, array_reverse($marks)] as $order) {
             $placed = self::after([...self::upTo('place.0'), ...$order])->placed[0];
             self::assertSame([Sense::Clockwise, Sense::CounterClockwise, Feed::OverEnd], [$placed->rotor, $placed->filler, $placed->feed]);
         }
-        $turned = self::after([...self::upTo('place.0'), ...$marks, new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::Clockwise)])->placed[0];
+        $turned = self::after(
+            [...self::upTo('place.0'), ...$marks, new Mark(MarkKind::Placed, step: 'place.0', filler: Sense::Clockwise)],
+        )->placed[0];
         self::assertSame(Sense::Clockwise, $turned->filler);
         self::assertArrayNotHasKey(1, self::after([...self::upTo('place.0'), ...$marks])->placed);
     }
 
     public function testSlackTestsAreKeptByLayer(): void
     {
-        $run = self::after([...self::upTo('slack_test.0'), new Mark(MarkKind::Slack, slack: Slack::Loops), new Mark(MarkKind::Slack, slack: Slack::Straight)]);
+        $run = self::after(
+            [
+                ...self::upTo('slack_test.0'),
+                new Mark(MarkKind::Slack, slack: Slack::Loops),
+                new Mark(MarkKind::Slack, slack: Slack::Straight),
+            ],
+        );
         self::assertSame([0 => [Slack::Loops, Slack::Straight]], $run->slack);
     }
 
@@ -153,7 +272,15 @@ final class RunTest extends TestCase
 
     private static function setting(ReelKind $reel = ReelKind::Spinning): Setting
     {
-        return new Setting($reel, [Layer::open(Role::Backing, self::line(Material::Mono)), Layer::of(Role::Main, self::line(Material::Braid), Length::metres(150))], Habits::of([]), Length::metres(0));
+        return new Setting(
+            $reel,
+            [
+                Layer::open(Role::Backing, self::line(Material::Mono)),
+                Layer::of(Role::Main, self::line(Material::Braid), Length::metres(150)),
+            ],
+            Habits::of([]),
+            Length::metres(0),
+        );
     }
 
     private static function line(Material $material): Line

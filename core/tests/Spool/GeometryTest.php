@@ -34,7 +34,11 @@ final class GeometryTest extends TestCase
             $step = 1e-4;
             $slope = ($geometry->volumeUnder(Diameter::millimetres($surface + $step))->inCubicMillimetres()
                 - $geometry->volumeUnder(Diameter::millimetres($surface - $step))->inCubicMillimetres()) / (2 * $step);
-            self::assertEqualsWithDelta($slope, $geometry->ringArea(Diameter::millimetres($surface))->inSquareMillimetres(), 0.01 * $slope + 0.1);
+            self::assertEqualsWithDelta(
+                $slope,
+                $geometry->ringArea(Diameter::millimetres($surface))->inSquareMillimetres(),
+                0.01 * $slope + 0.1,
+            );
         });
     }
 
@@ -48,9 +52,15 @@ final class GeometryTest extends TestCase
             $sum = 0.0;
             for ($i = 0; $i < $steps; ++$i) {
                 $middle = $from + ($i + 0.5) * ($to - $from) / $steps;
-                $sum += $geometry->ringArea(Diameter::millimetres($middle))->inSquareMillimetres() / (M_PI * $middle * 0.06) * ($to - $from) / $steps;
+                $sum += $geometry->ringArea(
+                    Diameter::millimetres($middle),
+                )->inSquareMillimetres() / (M_PI * $middle * 0.06) * ($to - $from) / $steps;
             }
-            self::assertEqualsWithDelta($sum, $geometry->wrapsBetween(Diameter::millimetres($from), Diameter::millimetres($to), $cell), 0.001 * $sum + 0.01);
+            self::assertEqualsWithDelta(
+                $sum,
+                $geometry->wrapsBetween(Diameter::millimetres($from), Diameter::millimetres($to), $cell),
+                0.001 * $sum + 0.01,
+            );
         }, 40);
     }
 
@@ -65,7 +75,11 @@ final class GeometryTest extends TestCase
     {
         $this->expectException(BadSpool::class);
         $this->expectExceptionMessage('A gap of 9 mm leaves no room: between lip and arbor there are 5 mm');
-        Geometry::of(Diameter::millimetres(40), Arbor::straight(Diameter::millimetres(30)), Length::millimetres(15))->diameterAt(Length::millimetres(9));
+        Geometry::of(
+            Diameter::millimetres(40),
+            Arbor::straight(Diameter::millimetres(30)),
+            Length::millimetres(15),
+        )->diameterAt(Length::millimetres(9));
     }
 
     /** @param callable(Geometry, int): void $check */
@@ -76,7 +90,9 @@ final class GeometryTest extends TestCase
                 $lip = self::between(20, 90, $a);
                 $thick = self::between(0.3 * $lip, 0.9 * $lip, $b);
                 $thin = self::between(0.4 * $thick, $thick, $c);
-                $arbor = $c > 700 ? Arbor::straight(Diameter::millimetres($thick)) : Arbor::tapered(Diameter::millimetres($thin), Diameter::millimetres($thick));
+                $arbor = $c > 700
+                    ? Arbor::straight(Diameter::millimetres($thick))
+                    : Arbor::tapered(Diameter::millimetres($thin), Diameter::millimetres($thick));
                 $check(Geometry::of(Diameter::millimetres($lip), $arbor, Length::millimetres(self::between(5, 40, $d))), $e);
             },
         );

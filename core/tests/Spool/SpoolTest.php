@@ -78,7 +78,11 @@ final class SpoolTest extends TestCase
     {
         // one mm of room: less than the usual rated gap, which plays no part without a stamp
         $spool = self::spool(lip: 20.0, arbor: 18.0, traverse: 8.0);
-        self::assertEqualsWithDelta(M_PI / 4 * 8 * (19 ** 2 - 18 ** 2), $spool->fullVolume(Length::millimetres(0.5))->inCubicMillimetres(), 1e-6);
+        self::assertEqualsWithDelta(
+            M_PI / 4 * 8 * (19 ** 2 - 18 ** 2),
+            $spool->fullVolume(Length::millimetres(0.5))->inCubicMillimetres(),
+            1e-6,
+        );
     }
 
     public function testWithoutAStampTheMissingMeasureIsAskedFor(): void

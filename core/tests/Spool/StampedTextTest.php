@@ -56,7 +56,11 @@ final class StampedTextTest extends TestCase
     public function testTheUnitsSwitchOverrulesTheShape(): void
     {
         self::assertEqualsWithDelta(140, StampedText::read('8/140', Material::Mono, StampUnits::PoundsMetres)[0]->length->inMetres(), 1e-9);
-        self::assertEqualsWithDelta(0.13, StampedText::read('8/140', Material::Braid, StampUnits::PoundsYards)[0]->diameter->inMillimetres(), 1e-9);
+        self::assertEqualsWithDelta(
+            0.13,
+            StampedText::read('8/140', Material::Braid, StampUnits::PoundsYards)[0]->diameter->inMillimetres(),
+            1e-9,
+        );
         self::assertSame('braid', StampedText::read('1.5/200', Material::Mono, StampUnits::PeMetres)[0]->material->value);
     }
 

@@ -25,7 +25,11 @@ final class PrecisionTest extends TestCase
 
     public function testReadingsAddUpToWhatTheyTeachOneByOne(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 100_000), Generators::choose(1, 7), Generators::choose(0, 9))->then(static function (int $seed, int $figures, int $readings): void {
+        $this->limitTo(40)->forAll(
+            Generators::choose(1, 100_000),
+            Generators::choose(1, 7),
+            Generators::choose(0, 9),
+        )->then(static function (int $seed, int $figures, int $readings): void {
             $chance = new RandomSource($seed);
             $sd = array_map(static fn(): float => 0.02 + 0.2 * $chance->uniform(), range(1, $figures));
             $belief = Gaussian::independent(array_fill(0, $figures, 1.0), $sd);

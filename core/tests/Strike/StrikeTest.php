@@ -35,18 +35,39 @@ final class StrikeTest extends TestCase
 
     public function testNylonBringsLessToTheHookThanBraidAndSlackBringsNothing(): void
     {
-        self::assertLessThan(self::strike(Material::Braid, null, 1.0, 0.2, 60)->hook->inNewtons(), self::strike(Material::Mono, null, 1.0, 0.2, 60)->hook->inNewtons());
+        self::assertLessThan(
+            self::strike(Material::Braid, null, 1.0, 0.2, 60)->hook->inNewtons(),
+            self::strike(Material::Mono, null, 1.0, 0.2, 60)->hook->inNewtons(),
+        );
         self::assertSame(0.0, self::strike(Material::Mono, null, 1.0, 1.5, 60)->hook->inNewtons());
     }
 
     public function testWindingDownPastTheFishIsRefused(): void
     {
         $this->expectException(BadStrike::class);
-        Strike::of(Material::Mono, Force::newtons(70), null, null, Length::metres(1), Length::metres(0), Length::metres(9), Length::metres(8));
+        Strike::of(
+            Material::Mono,
+            Force::newtons(70),
+            null,
+            null,
+            Length::metres(1),
+            Length::metres(0),
+            Length::metres(9),
+            Length::metres(8),
+        );
     }
 
     private static function strike(Material $material, ?float $drag, float $sweep, float $slack, float $distance): Strike
     {
-        return Strike::of($material, Force::newtons(100), Force::newtons(70), $drag === null ? null : Force::newtons($drag), Length::metres($sweep), Length::metres($slack), Length::metres(0), Length::metres($distance));
+        return Strike::of(
+            $material,
+            Force::newtons(100),
+            Force::newtons(70),
+            $drag === null ? null : Force::newtons($drag),
+            Length::metres($sweep),
+            Length::metres($slack),
+            Length::metres(0),
+            Length::metres($distance),
+        );
     }
 }

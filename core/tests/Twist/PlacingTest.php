@@ -44,7 +44,14 @@ final class PlacingTest extends TestCase
         ];
         foreach ($expected as $case => [$winding, $water]) {
             [$reel, $feed, $filler] = explode(' ', $case);
-            $twist = Twist::of(ReelKind::from($reel), Feed::from($feed), Sense::from($filler), Sense::Clockwise, Diameter::millimetres(60), Diameter::millimetres(40));
+            $twist = Twist::of(
+                ReelKind::from($reel),
+                Feed::from($feed),
+                Sense::from($filler),
+                Sense::Clockwise,
+                Diameter::millimetres(60),
+                Diameter::millimetres(40),
+            );
             self::assertEqualsWithDelta($winding, $twist->winding, 1e-9, "$case, winding");
             self::assertEqualsWithDelta($water, $twist->water, 1e-9, "$case, water");
         }
@@ -53,7 +60,10 @@ final class PlacingTest extends TestCase
     public function testEveryWayOfAFixedSpoolAndWhichAreSound(): void
     {
         $ways = self::ways(ReelKind::Spinning, Sense::Clockwise);
-        self::assertSame([PlacingId::Matched, PlacingId::Axle, PlacingId::Opposed], array_map(static fn(Placing $way): PlacingId => $way->id, $ways));
+        self::assertSame(
+            [PlacingId::Matched, PlacingId::Axle, PlacingId::Opposed],
+            array_map(static fn(Placing $way): PlacingId => $way->id, $ways),
+        );
         self::assertSame(Sense::Clockwise, $ways[0]->filler);
         self::assertSame(Sense::CounterClockwise, $ways[2]->filler);
         self::assertLessThan(abs($ways[1]->windingTurns), abs($ways[0]->windingTurns), 'matched is calmer on the reel');
@@ -85,7 +95,16 @@ final class PlacingTest extends TestCase
     public function testAFillerDoesNotGrow(): void
     {
         $this->expectException(BadWinding::class);
-        Placing::all(ReelKind::Spinning, null, Diameter::millimetres(60), Diameter::millimetres(80), Diameter::millimetres(30), Diameter::millimetres(40), Length::metres(100), self::line());
+        Placing::all(
+            ReelKind::Spinning,
+            null,
+            Diameter::millimetres(60),
+            Diameter::millimetres(80),
+            Diameter::millimetres(30),
+            Diameter::millimetres(40),
+            Length::metres(100),
+            self::line(),
+        );
     }
 
     public function testSlackTestsNextMove(): void
@@ -94,13 +113,29 @@ final class PlacingTest extends TestCase
         self::assertSame(SlackMove::CarryOn, SlackTest::next([Slack::Loops, Slack::Straight])->move);
         self::assertSame(SlackMove::TurnOver, SlackTest::next([Slack::Loops])->move);
         self::assertSame(SlackMove::TurnOver, SlackTest::next([Slack::Loops, Slack::Loops])->move);
-        self::assertSame(SlackMove::SoakOrAxle, SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops])->move, 'twice turned and still looping is memory');
-        self::assertSame(SlackMove::Axle, SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops], true)->move, 'braid has no memory to soak out');
+        self::assertSame(
+            SlackMove::SoakOrAxle,
+            SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops])->move,
+            'twice turned and still looping is memory',
+        );
+        self::assertSame(
+            SlackMove::Axle,
+            SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops], true)->move,
+            'braid has no memory to soak out',
+        );
     }
 
     public function testInTheLabASlippingDragTwistsAndTrailingTakesItOut(): void
     {
-        $wound = Twist::of(ReelKind::Spinning, Feed::Rotating, null, null, Diameter::millimetres(60), Diameter::millimetres(45), self::line());
+        $wound = Twist::of(
+            ReelKind::Spinning,
+            Feed::Rotating,
+            null,
+            null,
+            Diameter::millimetres(60),
+            Diameter::millimetres(45),
+            self::line(),
+        );
         $calm = Lab::of($wound, self::line(), 0, 5.0, Length::metres(30), false, true);
         self::assertEqualsWithDelta(0, $calm->out, 1e-12);
         $slipped = Lab::of($wound, self::line(), 60, 5.0, Length::metres(30), false, true);
@@ -117,7 +152,10 @@ final class PlacingTest extends TestCase
                 $allowed = Lab::allowed($line) ?? self::fail('elastic');
                 foreach ([[0.98, false], [1.02, true]] as [$times, $loops]) {
                     $spool = Diameter::millimetres(1000 / (M_PI * $allowed * $times));
-                    self::assertSame($loops, Twist::of(ReelKind::Spinning, Feed::Rotating, null, null, Diameter::millimetres(60), $spool, $line)->loopsInSlack());
+                    self::assertSame(
+                        $loops,
+                        Twist::of(ReelKind::Spinning, Feed::Rotating, null, null, Diameter::millimetres(60), $spool, $line)->loopsInSlack(),
+                    );
                 }
             }
         }
@@ -127,7 +165,16 @@ final class PlacingTest extends TestCase
     /** @return list<Placing> */
     private static function ways(ReelKind $reel, ?Sense $rotor): array
     {
-        return Placing::all($reel, $rotor, Diameter::millimetres(80), Diameter::millimetres(60), Diameter::millimetres(32), Diameter::millimetres(46), Length::metres(200), self::line());
+        return Placing::all(
+            $reel,
+            $rotor,
+            Diameter::millimetres(80),
+            Diameter::millimetres(60),
+            Diameter::millimetres(32),
+            Diameter::millimetres(46),
+            Length::metres(200),
+            self::line(),
+        );
     }
 
     private static function line(): Line

@@ -43,14 +43,30 @@ final class TwistTest extends TestCase
 
     public function testMatchedEqualDiametersWindWithoutTwistAndNeverLoop(): void
     {
-        $twist = Twist::of(ReelKind::Spinning, Feed::OverEnd, Sense::Clockwise, Sense::Clockwise, Diameter::millimetres(45), Diameter::millimetres(45), Line::of(Material::Fluoro, Diameter::millimetres(0.4)));
+        $twist = Twist::of(
+            ReelKind::Spinning,
+            Feed::OverEnd,
+            Sense::Clockwise,
+            Sense::Clockwise,
+            Diameter::millimetres(45),
+            Diameter::millimetres(45),
+            Line::of(Material::Fluoro, Diameter::millimetres(0.4)),
+        );
         self::assertEqualsWithDelta(0, $twist->winding, 1e-12);
         self::assertFalse($twist->loopsInSlack());
     }
 
     public function testBraidHasNoLoopFigure(): void
     {
-        $twist = Twist::of(ReelKind::Spinning, Feed::Rotating, null, null, Diameter::millimetres(60), Diameter::millimetres(45), Line::of(Material::Braid, Diameter::millimetres(0.2)));
+        $twist = Twist::of(
+            ReelKind::Spinning,
+            Feed::Rotating,
+            null,
+            null,
+            Diameter::millimetres(60),
+            Diameter::millimetres(45),
+            Line::of(Material::Braid, Diameter::millimetres(0.2)),
+        );
         self::assertNull($twist->loopsInSlack());
     }
 

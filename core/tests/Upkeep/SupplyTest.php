@@ -36,7 +36,11 @@ final class SupplyTest extends TestCase
     /** One filler more is never enough for less. */
     public function testMoreIsNeverEnoughForLess(): void
     {
-        $this->limitTo(40)->forAll(self::share(), self::share(), self::share())->then(static function (int $one, int $other, int $fill): void {
+        $this->limitTo(40)->forAll(
+            self::share(),
+            self::share(),
+            self::share(),
+        )->then(static function (int $one, int $other, int $fill): void {
             $length = Length::metres(self::between(5, 300, $fill));
             $few = self::supply([self::between(0, 600, $one)], 50);
             $more = self::supply([self::between(0, 600, $one), self::between(0, 600, $other)], 50);

@@ -63,7 +63,11 @@ final class UpkeepTest extends TestCase
     /** More outings, more age, harder ground: a line never comes due later for it. */
     public function testWearOnlyGoesOneWay(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(0, 60), Generators::choose(0, 20), Generators::bool())->then(static function (int $outings, int $months, bool $rough): void {
+        $this->limitTo(60)->forAll(
+            Generators::choose(0, 60),
+            Generators::choose(0, 20),
+            Generators::bool(),
+        )->then(static function (int $outings, int $months, bool $rough): void {
             $since = (new \DateTimeImmutable('2026-11-25'))->modify("-$months months")->format('Y-m-d');
             $found = Compute::run('upkeep', self::spool(['since' => $since, 'outings' => $outings]));
             $more = Compute::run('upkeep', self::spool(['since' => $since, 'outings' => $outings + 5]));
@@ -76,7 +80,13 @@ final class UpkeepTest extends TestCase
 
     public function testMoneyAndMetresOfEachWay(): void
     {
-        $found = Compute::run('upkeep', self::spool(['length_m' => 100]) + ['main_price' => ['price' => '12 €', 'for_m' => '300 m'], 'backing_price' => ['price' => '10 €', 'for_m' => '1000 m']]);
+        $found = Compute::run(
+            'upkeep',
+            self::spool(['length_m' => 100]) + [
+                'main_price' => ['price' => '12 €', 'for_m' => '300 m'],
+                'backing_price' => ['price' => '10 €', 'for_m' => '1000 m'],
+            ],
+        );
         $by = array_column($found['options'], null, 'id');
         self::assertEqualsWithDelta(4.0, $by['replace']['cost']['amount'], 1e-9);
         self::assertEqualsWithDelta($by['top_up']['add_m'] / 100, $by['top_up']['cost']['amount'], 1e-9);
@@ -99,7 +109,14 @@ final class UpkeepTest extends TestCase
      */
     private static function spool(array $change): array
     {
-        $change += ['since' => '2026-09-01', 'outings' => 0, 'rough' => false, 'material' => 'mono', 'length_m' => 160.0, 'backing_m' => 60.0];
+        $change += [
+            'since' => '2026-09-01',
+            'outings' => 0,
+            'rough' => false,
+            'material' => 'mono',
+            'length_m' => 160.0,
+            'backing_m' => 60.0,
+        ];
         $outings = [];
         for ($i = 0; $i < $change['outings']; ++$i) {
             $outings[] = ['at' => '2026-11-20', 'rough' => $change['rough']];

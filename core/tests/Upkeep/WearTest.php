@@ -30,7 +30,12 @@ final class WearTest extends TestCase
     public function testOutingsAtTheirPaceMayComeFirst(): void
     {
         // twenty in two months: the other twenty are gone two months from now
-        $outings = array_map(static fn(int $i): Outing => new Outing((new \DateTimeImmutable('2026-09-26'))->modify('+' . 3 * $i . ' days')->format('Y-m-d')), range(0, 19));
+        $outings = array_map(
+            static fn(int $i): Outing => new Outing(
+                (new \DateTimeImmutable('2026-09-26'))->modify('+' . 3 * $i . ' days')->format('Y-m-d'),
+            ),
+            range(0, 19),
+        );
         $wear = self::wear(Material::Mono, '2026-09-25', $outings);
         self::assertFalse($wear->byAge);
         self::assertSame(20, $wear->outings);
@@ -40,13 +45,21 @@ final class WearTest extends TestCase
 
     public function testOutingsBeforeItCameOnOrStillToComeDoNotCount(): void
     {
-        $wear = self::wear(Material::Mono, '2026-06-01', [new Outing('2026-05-31'), new Outing('2026-06-01'), new Outing('2026-11-25'), new Outing('2026-11-26')]);
+        $wear = self::wear(
+            Material::Mono,
+            '2026-06-01',
+            [new Outing('2026-05-31'), new Outing('2026-06-01'), new Outing('2026-11-25'), new Outing('2026-11-26')],
+        );
         self::assertSame(2, $wear->outings);
     }
 
     public function testHardOutingsTakeTheirShareOfAThird(): void
     {
-        $wear = self::wear(Material::Fluoro, '2026-06-01', [new Outing('2026-07-01', true), new Outing('2026-07-02'), new Outing('2026-07-03', true), new Outing('2026-07-04')]);
+        $wear = self::wear(
+            Material::Fluoro,
+            '2026-06-01',
+            [new Outing('2026-07-01', true), new Outing('2026-07-02'), new Outing('2026-07-03', true), new Outing('2026-07-04')],
+        );
         self::assertEqualsWithDelta(18 * (1 - 0.5 / 3), $wear->limits->months, 1e-9);
         self::assertEqualsWithDelta(50 * (1 - 0.5 / 3), $wear->limits->outings, 1e-9);
     }
@@ -66,7 +79,11 @@ final class WearTest extends TestCase
     public function testTheReachIsTheLongestCastAndTheLongestRun(): void
     {
         self::assertEqualsWithDelta(80, self::wear(Material::Mono, '2026-06-01', [])->reach->inMetres(), 1e-9);
-        $wear = self::wear(Material::Mono, '2026-06-01', [new Outing('2026-07-01', false, Length::metres(65)), new Outing('2026-07-02', false, Length::metres(40), Length::metres(90))]);
+        $wear = self::wear(
+            Material::Mono,
+            '2026-06-01',
+            [new Outing('2026-07-01', false, Length::metres(65)), new Outing('2026-07-02', false, Length::metres(40), Length::metres(90))],
+        );
         self::assertEqualsWithDelta(155, $wear->reach->inMetres(), 1e-9);
     }
 

@@ -27,13 +27,29 @@ final class WaysTest extends TestCase
             $spool = ['lip_diameter_mm' => self::between(36, 80, $lip)];
             $spool += ['arbor_diameter_mm' => $spool['lip_diameter_mm'] * self::between(0.35, 0.7, $arbor), 'traverse_mm' => 18];
             $ways = self::ways(['spool' => $spool, 'main' => ['length_m' => self::between(30, 120, $main)]]);
-            $cell = static fn(array $layer): float => $layer['length_m'] * ($layer['material'] === 'braid' ? 1.1 : 1.0) * $layer['diameter_mm'] ** 2;
+            $cell = static fn(array $layer): float => $layer['length_m'] * ($layer['material'] === 'braid' ? 1.1 : 1.0)
+                * $layer['diameter_mm'] ** 2;
             $volume = static fn(string $id): float => array_sum(array_map($cell, $ways[$id]['layers']));
-            self::assertEqualsWithDelta($volume('backing'), $volume('main_only'), 1e-6 * $volume('backing'), 'backing and main take what main alone takes');
+            self::assertEqualsWithDelta(
+                $volume('backing'),
+                $volume('main_only'),
+                1e-6 * $volume('backing'),
+                'backing and main take what main alone takes',
+            );
             self::assertEqualsWithDelta($volume('backing'), $volume('turn_over'), 1e-9);
             $sleeve = $ways['sleeve'];
-            self::assertEqualsWithDelta(1.0, $sleeve['filled_fraction'], 1e-9, 'the sleeve that was worked out takes the main line exactly');
-            self::assertEqualsWithDelta($ways['backing']['layers'][0]['top_diameter_mm'], $sleeve['build']['outside_mm'], 1e-6, 'and ends where the backing would');
+            self::assertEqualsWithDelta(
+                1.0,
+                $sleeve['filled_fraction'],
+                1e-9,
+                'the sleeve that was worked out takes the main line exactly',
+            );
+            self::assertEqualsWithDelta(
+                $ways['backing']['layers'][0]['top_diameter_mm'],
+                $sleeve['build']['outside_mm'],
+                1e-6,
+                'and ends where the backing would',
+            );
         });
     }
 
@@ -88,7 +104,9 @@ final class WaysTest extends TestCase
             self::assertFalse($ways[$id]['works'], $id);
             self::assertStringContainsString('already fills', $ways[$id]['risks'][0]['text']);
         }
-        $stampOnly = self::ways(['spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => null, 'arbor_diameter_mm' => null, 'traverse_mm' => null]]);
+        $stampOnly = self::ways(
+            ['spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => null, 'arbor_diameter_mm' => null, 'traverse_mm' => null]],
+        );
         self::assertTrue($stampOnly['backing']['works']);
         self::assertFalse($stampOnly['sleeve']['works']);
         self::assertNull($stampOnly['backing']['minutes']);
@@ -98,21 +116,40 @@ final class WaysTest extends TestCase
     {
         $why = static fn(array $change): string => Compute::run('ways', array_replace_recursive(self::CASE, $change))['why']['text'];
         self::assertStringEndsWith('fill it, cost less than braid, and hold the braid on the arbor.', $why([]));
-        self::assertStringEndsWith('fill it, cost more than braid by what was paid for them, and hold the braid on the arbor.', $why(['backing' => ['price' => '300 €']]));
-        self::assertStringEndsWith('fill it, cost less than braid, and hold the braid on the arbor.', $why(['backing' => ['price' => '']]), 'without prices as is usual');
-        self::assertStringEndsWith('of backing fill it.', $why(['backing' => ['material' => 'braid', 'price' => '']]), 'braid under braid neither saves nor holds');
+        self::assertStringEndsWith(
+            'fill it, cost more than braid by what was paid for them, and hold the braid on the arbor.',
+            $why(['backing' => ['price' => '300 €']]),
+        );
+        self::assertStringEndsWith(
+            'fill it, cost less than braid, and hold the braid on the arbor.',
+            $why(['backing' => ['price' => '']]),
+            'without prices as is usual',
+        );
+        self::assertStringEndsWith(
+            'of backing fill it.',
+            $why(['backing' => ['material' => 'braid', 'price' => '']]),
+            'braid under braid neither saves nor holds',
+        );
         self::assertStringEndsWith('fill it and cost less than braid.', $why(['grips' => true]));
         self::assertStringStartsWith('All of the main line does not go on this spool:', $why(['main' => ['length_m' => 900]]));
     }
 
     public function testWhatStandsOverTheLipIsNoWay(): void
     {
-        $ways = self::ways(['spool' => ['lip_diameter_mm' => 42, 'arbor_diameter_mm' => 36], 'main' => ['material' => 'mono', 'size' => '0.35', 'length_m' => 300]]);
+        $ways = self::ways(
+            [
+                'spool' => ['lip_diameter_mm' => 42, 'arbor_diameter_mm' => 36],
+                'main' => ['material' => 'mono', 'size' => '0.35', 'length_m' => 300],
+            ],
+        );
         self::assertFalse($ways['grip']['works']);
         self::assertStringContainsString('above the lip', $ways['grip']['risks'][0]['text']);
         self::assertTrue($ways['main_only']['works'], 'the most that goes on is still an answer');
         self::assertStringNotContainsString('never fished', $ways['main_only']['risks'][0]['text']);
-        self::assertStringContainsString('never fished', self::ways(['main' => ['material' => 'mono', 'length_m' => 30]])['main_only']['risks'][0]['text']);
+        self::assertStringContainsString(
+            'never fished',
+            self::ways(['main' => ['material' => 'mono', 'length_m' => 30]])['main_only']['risks'][0]['text'],
+        );
     }
 
     public function testAPlanWithASleeveIsDrawnOnItAndOneTooThinIsRefused(): void
@@ -128,7 +165,14 @@ final class WaysTest extends TestCase
 
     public function testEachWayOfAPlanLeavesTheRightThingOpen(): void
     {
-        foreach (['backing' => 'backing', 'turn_over' => 'backing', 'main_only' => 'main', 'grip' => 'level', 'sleeve' => 'level', 'tape' => 'level'] as $way => $open) {
+        foreach ([
+            'backing' => 'backing',
+            'turn_over' => 'backing',
+            'main_only' => 'main',
+            'grip' => 'level',
+            'sleeve' => 'level',
+            'tape' => 'level',
+        ] as $way => $open) {
             $plan = Compute::run('plan', array_replace_recursive(self::CASE, ['way' => $way]));
             self::assertSame($open, $plan['open'], $way);
             self::assertCount(in_array($way, ['backing', 'turn_over', 'grip'], true) ? 2 : 1, $plan['fill']['layers'], $way);
@@ -137,13 +181,20 @@ final class WaysTest extends TestCase
 
     public function testAPlanSaysWhereItDepartsFromTheHabit(): void
     {
-        $ids = static fn(array $change): array => array_column(Compute::run('plan', array_replace_recursive(self::CASE, $change))['notes'], 'id');
+        $ids = static fn(array $change): array => array_column(
+            Compute::run('plan', array_replace_recursive(self::CASE, $change))['notes'],
+            'id',
+        );
         self::assertNotContains('departs_backing', $ids([]));
         self::assertContains('departs_backing', $ids(['schools' => ['backing' => 'none']]));
         self::assertContains('departs_backing', $ids(['way' => 'main_only', 'schools' => ['backing' => 'some']]));
         self::assertContains('thicker_than_habit', $ids(['schools' => ['backing_thickness' => 'same']]));
         self::assertContains('thread', $ids(['schools' => ['back_with' => 'thread']]));
-        self::assertNotContains('thread', $ids(['schools' => ['back_with' => 'thread'], 'backing' => ['with' => 'nylon']]), 'one plan overrules the habit');
+        self::assertNotContains(
+            'thread',
+            $ids(['schools' => ['back_with' => 'thread'], 'backing' => ['with' => 'nylon']]),
+            'one plan overrules the habit',
+        );
         self::assertContains('slick_main', $ids(['way' => 'main_only']));
         self::assertNotContains('slick_main', $ids(['way' => 'main_only', 'grips' => true]));
     }

@@ -15,11 +15,36 @@ final class Alberto implements Tying
     public static function steps(): array
     {
         return [
-            new TyingStep(Drawing::of([Albright::bight()]), 'Fold a bight in the leader.', 'Two legs, a closed end a hand long.', 'Too short: the wraps run off the end.'),
-            new TyingStep(Drawing::of([Albright::bight(), Albright::in(50)->to(120, 55)->to(60, 55)]), 'The braid tag up through it, three hands of it.', 'It comes in from below.', 'It came from above: the knot turns over when pulled.'),
-            new TyingStep(Drawing::of([Albright::bight(), self::away(158, 7)->to(52, 84)->to(40, 92)]), 'Wrap both legs away from the closed end: 7 times, 3 to be buried.', 'Open, even wraps with room between them.', 'Too tight: there is no room for the way back.'),
-            new TyingStep(Drawing::of([Albright::bight(), self::out(self::back(158, 7), 158)]), 'The same number back over those wraps towards the closed end, then out through the bight on the side it came in.', 'The wraps cross like a plait; both ends of the braid leave on the same side.', 'Fewer back than away: it seats crooked.'),
-            new TyingStep(Drawing::of([Albright::bight(), self::out(self::back(160, 5.2), 160)]), 'Wet it. Pull both standing lines slowly until it seats, snug the tags, trim close.', 'Slim and even, no step under a fingernail.', 'Pulled fast and dry: the leader is burnt white.'),
+            new TyingStep(
+                Drawing::of([Albright::bight()]),
+                'Fold a bight in the leader.',
+                'Two legs, a closed end a hand long.',
+                'Too short: the wraps run off the end.',
+            ),
+            new TyingStep(
+                Drawing::of([Albright::bight(), Albright::in(50)->to(120, 55)->to(60, 55)]),
+                'The braid tag up through it, three hands of it.',
+                'It comes in from below.',
+                'It came from above: the knot turns over when pulled.',
+            ),
+            new TyingStep(
+                Drawing::of([Albright::bight(), self::away(158, 7)->to(52, 84)->to(40, 92)]),
+                'Wrap both legs away from the closed end: 7 times, 3 to be buried.',
+                'Open, even wraps with room between them.',
+                'Too tight: there is no room for the way back.',
+            ),
+            new TyingStep(
+                Drawing::of([Albright::bight(), self::out(self::back(158, 7), 158)]),
+                'The same number back over those wraps towards the closed end, then out through the bight on the side it came in.',
+                'The wraps cross like a plait; both ends of the braid leave on the same side.',
+                'Fewer back than away: it seats crooked.',
+            ),
+            new TyingStep(
+                Drawing::of([Albright::bight(), self::out(self::back(160, 5.2), 160)]),
+                'Wet it. Pull both standing lines slowly until it seats, snug the tags, trim close.',
+                'Slim and even, no step under a fingernail.',
+                'Pulled fast and dry: the leader is burnt white.',
+            ),
         ];
     }
 

@@ -18,18 +18,45 @@ final class Albright implements Tying
     public static function steps(): array
     {
         return [
-            new TyingStep(Drawing::of([self::bight()]), 'Fold a bight in the thicker line.', 'Two legs, a closed end a hand long.', 'Too short: the wraps run off the end.'),
-            new TyingStep(Drawing::of([self::bight(), self::in()->to(100, self::AXIS)->to(40, self::AXIS)->to(14, self::AXIS)]), 'The thin tag up through the bight from below, two hands of it.', 'It comes in from below and lies between the legs.', 'It came from above: it will slip off the end.'),
-            new TyingStep(Drawing::of([self::bight(), self::wrapped(50, 7.6)->to(178, 84)->to(190, 90)]), 'Wrap it back over itself and both legs towards the closed end, 7 to 10 turns side by side.', 'Wraps lie one beside the other, none crossed.', 'A wrap over another: it cuts in under load.'),
-            new TyingStep(Drawing::of([self::bight(), self::out(self::wrapped(50, 7.6))]), 'Out through the bight on the side it came in.', 'Both ends of the thin line leave the bight on the same side.', 'Out on the other side: the loop is trapped askew and cuts.'),
-            new TyingStep(Drawing::of([self::bight(), self::out(self::wrapped(78, 5.4))]), 'Wet it. Pull the thin standing line against both legs, easing the wraps to the end without slipping off. Snug the tags, trim close.', 'A slim, even barrel up against the closed end.', 'The wraps slip off the end: hold them while you pull.'),
+            new TyingStep(
+                Drawing::of([self::bight()]),
+                'Fold a bight in the thicker line.',
+                'Two legs, a closed end a hand long.',
+                'Too short: the wraps run off the end.',
+            ),
+            new TyingStep(
+                Drawing::of([self::bight(), self::in()->to(100, self::AXIS)->to(40, self::AXIS)->to(14, self::AXIS)]),
+                'The thin tag up through the bight from below, two hands of it.',
+                'It comes in from below and lies between the legs.',
+                'It came from above: it will slip off the end.',
+            ),
+            new TyingStep(
+                Drawing::of([self::bight(), self::wrapped(50, 7.6)->to(178, 84)->to(190, 90)]),
+                'Wrap it back over itself and both legs towards the closed end, 7 to 10 turns side by side.',
+                'Wraps lie one beside the other, none crossed.',
+                'A wrap over another: it cuts in under load.',
+            ),
+            new TyingStep(
+                Drawing::of([self::bight(), self::out(self::wrapped(50, 7.6))]),
+                'Out through the bight on the side it came in.',
+                'Both ends of the thin line leave the bight on the same side.',
+                'Out on the other side: the loop is trapped askew and cuts.',
+            ),
+            new TyingStep(
+                Drawing::of([self::bight(), self::out(self::wrapped(78, 5.4))]),
+                'Wet it. Pull the thin standing line against both legs, easing the wraps to the end without slipping off. Snug the tags, '
+                    . 'trim close.',
+                'A slim, even barrel up against the closed end.',
+                'The wraps slip off the end: hold them while you pull.',
+            ),
         ];
     }
 
     /** The thicker line, folded. */
     public static function bight(): Path
     {
-        return Path::of('a')->to(2, 44)->to(90, 44)->to(160, 44)->to(176, 47)->to(182, 55)->to(176, 63)->to(160, 66)->to(90, 66)->to(20, 66);
+        return Path::of('a')->to(2, 44)->to(90, 44)->to(160, 44)->to(176, 47)->to(182, 55)->to(176, 63)->to(160, 66)
+            ->to(90, 66)->to(20, 66);
     }
 
     /** The thin line from its standing end, under the closed end and up into the bight. */

@@ -14,10 +14,30 @@ final class ArborKnot implements Tying
     public static function steps(): array
     {
         return [
-            new TyingStep(self::drawn(self::round()->to(110, 80)->to(160, 84)), 'Tag round the arbor, back to where it came from.', 'A long tag, at least a hand wide.', 'Tag too short: the stopper cannot be tied.'),
-            new TyingStep(self::drawn(self::overhand(self::round(), 0)->to(176, 56)), 'An overhand with the tag round the standing line: over it, behind it, then over itself and through its own loop.', 'The standing line runs through the knot and slides in it.', 'The knot closes beside the standing line, not round it: nothing would tighten.'),
-            new TyingStep(self::drawn(self::stopper(self::overhand(self::round(), 0), 146, 58)), 'A second overhand in the tag alone, a finger’s breadth on.', 'A small hard knot in the tag.', 'Too far out: a long tag stays under the line.'),
-            new TyingStep(self::drawn(self::stopper(self::overhand(self::round(), -26), 118, 58)), 'Wet it. Pull the standing line: the first knot runs down to the arbor, the second jams against it. Trim close.', 'Both sit on the arbor, small and hard.', 'The tag slips through: the stopper was loose. Snug it first.'),
+            new TyingStep(
+                self::drawn(self::round()->to(110, 80)->to(160, 84)),
+                'Tag round the arbor, back to where it came from.',
+                'A long tag, at least a hand wide.',
+                'Tag too short: the stopper cannot be tied.',
+            ),
+            new TyingStep(
+                self::drawn(self::overhand(self::round(), 0)->to(176, 56)),
+                'An overhand with the tag round the standing line: over it, behind it, then over itself and through its own loop.',
+                'The standing line runs through the knot and slides in it.',
+                'The knot closes beside the standing line, not round it: nothing would tighten.',
+            ),
+            new TyingStep(
+                self::drawn(self::stopper(self::overhand(self::round(), 0), 146, 58)),
+                'A second overhand in the tag alone, a finger’s breadth on.',
+                'A small hard knot in the tag.',
+                'Too far out: a long tag stays under the line.',
+            ),
+            new TyingStep(
+                self::drawn(self::stopper(self::overhand(self::round(), -26), 118, 58)),
+                'Wet it. Pull the standing line: the first knot runs down to the arbor, the second jams against it. Trim close.',
+                'Both sit on the arbor, small and hard.',
+                'The tag slips through: the stopper was loose. Snug it first.',
+            ),
         ];
     }
 

@@ -18,10 +18,30 @@ final class Blood implements Tying
         $a = self::wrapped(118, 5.5);
 
         return [
-            new TyingStep(Drawing::of([Path::of('a')->to(2, 58)->to(78, 57)->to(92, 50)->to(140, 48)->to(184, 44), $straight]), 'Overlap the two lines by a hand and a half, tags opposite.', 'They lie side by side, a gap in the middle.', 'Too little overlap.'),
-            new TyingStep(Drawing::of([self::through($a, 118), $straight]), 'Wrap one tag 5 to 7 times round the other standing line, bring it back and down through the gap in the middle.', 'The wraps lie side by side; the tag goes down between the lines.', 'Brought back outside the gap: it unrolls.'),
-            new TyingStep(Drawing::of([self::through($a, 118), self::mirrored($a, 118)]), 'Wrap the other tag the other way the same number of times, bring it back up through the same gap.', 'One tag goes down through the gap, the other comes up through it.', 'Both go the same way: the knot is lopsided and slips.'),
-            new TyingStep(Drawing::of([self::through(self::wrapped(112, 4.2), 112), self::mirrored(self::wrapped(112, 4.2), 112)]), 'Wet it. Pull the standing lines until the wraps roll up together. Trim both tags.', 'Two rows of close coils, tags standing out in the middle.', 'A coil jumps over another: one side had fewer turns.'),
+            new TyingStep(
+                Drawing::of([Path::of('a')->to(2, 58)->to(78, 57)->to(92, 50)->to(140, 48)->to(184, 44), $straight]),
+                'Overlap the two lines by a hand and a half, tags opposite.',
+                'They lie side by side, a gap in the middle.',
+                'Too little overlap.',
+            ),
+            new TyingStep(
+                Drawing::of([self::through($a, 118), $straight]),
+                'Wrap one tag 5 to 7 times round the other standing line, bring it back and down through the gap in the middle.',
+                'The wraps lie side by side; the tag goes down between the lines.',
+                'Brought back outside the gap: it unrolls.',
+            ),
+            new TyingStep(
+                Drawing::of([self::through($a, 118), self::mirrored($a, 118)]),
+                'Wrap the other tag the other way the same number of times, bring it back up through the same gap.',
+                'One tag goes down through the gap, the other comes up through it.',
+                'Both go the same way: the knot is lopsided and slips.',
+            ),
+            new TyingStep(
+                Drawing::of([self::through(self::wrapped(112, 4.2), 112), self::mirrored(self::wrapped(112, 4.2), 112)]),
+                'Wet it. Pull the standing lines until the wraps roll up together. Trim both tags.',
+                'Two rows of close coils, tags standing out in the middle.',
+                'A coil jumps over another: one side had fewer turns.',
+            ),
         ];
     }
 
@@ -38,7 +58,8 @@ final class Blood implements Tying
         $points = $path->points();
         $end = $points[count($points) - 1][0];
 
-        return $path->to($end + 6, 36)->to($end - 6, 22)->to(($end + $from) / 2, 17)->to($from + 2, 20)->to(106, 32)->to(105, 47.5, 5)->to(105, 58)->to(105, 67, -5)->to(105, 82)->to(106, 96);
+        return $path->to($end + 6, 36)->to($end - 6, 22)->to(($end + $from) / 2, 17)->to($from + 2, 20)->to(106, 32)
+            ->to(105, 47.5, 5)->to(105, 58)->to(105, 67, -5)->to(105, 82)->to(106, 96);
     }
 
     /** The other line is the first turned half round in the page, except that its tag comes up where the first goes down. */

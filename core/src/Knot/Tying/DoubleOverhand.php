@@ -17,10 +17,30 @@ final class DoubleOverhand implements Tying
     public static function steps(): array
     {
         return [
-            new TyingStep(self::drawn(ArborKnot::round()->to(110, 80)->to(160, 84)), 'Tag round the arbor.', 'Both ends come off the same side.', 'Bail shut: the line would lie outside it.'),
-            new TyingStep(self::drawn(self::knotted([96])), 'A half knot with tag and standing line: tag over, round, and out on the other side. Pull it down on to the arbor.', 'It lies on the arbor and does not turn on it.', 'Loose on the arbor: the line slides round when you wind.'),
-            new TyingStep(self::drawn(self::knotted([88, 136])), 'A second half knot on top, the tag over again.', 'The two lie flat, one on the other.', 'The second turned the other way: it sits crooked and slips sooner.'),
-            new TyingStep(self::drawn(self::knotted([78, 106])), 'Wet it, snug both, trim close.', 'A small square knot against the arbor.', 'On bare braid it slips: take a noose or tape.'),
+            new TyingStep(
+                self::drawn(ArborKnot::round()->to(110, 80)->to(160, 84)),
+                'Tag round the arbor.',
+                'Both ends come off the same side.',
+                'Bail shut: the line would lie outside it.',
+            ),
+            new TyingStep(
+                self::drawn(self::knotted([96])),
+                'A half knot with tag and standing line: tag over, round, and out on the other side. Pull it down on to the arbor.',
+                'It lies on the arbor and does not turn on it.',
+                'Loose on the arbor: the line slides round when you wind.',
+            ),
+            new TyingStep(
+                self::drawn(self::knotted([88, 136])),
+                'A second half knot on top, the tag over again.',
+                'The two lie flat, one on the other.',
+                'The second turned the other way: it sits crooked and slips sooner.',
+            ),
+            new TyingStep(
+                self::drawn(self::knotted([78, 106])),
+                'Wet it, snug both, trim close.',
+                'A small square knot against the arbor.',
+                'On bare braid it slips: take a noose or tape.',
+            ),
         ];
     }
 

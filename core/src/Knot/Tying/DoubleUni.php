@@ -22,10 +22,31 @@ final class DoubleUni implements Tying
         $b = Path::of('b')->to(198, self::B)->to(100, self::B);
 
         return [
-            new TyingStep(Drawing::of([$a->to(184, self::A), $b->to(16, self::B)]), 'Overlap the two lines by two hands, tags opposite.', 'They lie side by side.', 'Too little overlap: the second half has no room.'),
-            new TyingStep(Drawing::of([self::first(114, 7, 190, 12), $b->to(16, self::B)]), 'With the first tag fold a loop back over both lines and wrap inside it, away from the middle: 3 times to be buried, 5 with the thicker line in the guides.', 'The wraps lie side by side inside the loop.', 'Wraps outside of the loop: nothing holds them.'),
-            new TyingStep(Drawing::of([self::first(114, 7, 190, 12), self::second(114, 7, 190, 12)]), 'Snug, not tight. The same with the other tag, mirrored: 3 buried, 7 with braid.', 'Two barrels, mirror images, a gap between them.', 'Both run the same way: they pull past each other.'),
-            new TyingStep(Drawing::of([self::first(104, 5, 150, 28), self::second(104, 5, 150, 28)]), 'Wet it. Pull both standing lines: the barrels slide together. Snug the tags, trim close.', 'Two barrels hard against each other.', 'A gap stays: one barrel was snugged too early.'),
+            new TyingStep(
+                Drawing::of([$a->to(184, self::A), $b->to(16, self::B)]),
+                'Overlap the two lines by two hands, tags opposite.',
+                'They lie side by side.',
+                'Too little overlap: the second half has no room.',
+            ),
+            new TyingStep(
+                Drawing::of([self::first(114, 7, 190, 12), $b->to(16, self::B)]),
+                'With the first tag fold a loop back over both lines and wrap inside it, away from the middle: 3 times to be buried, 5 '
+                    . 'with the thicker line in the guides.',
+                'The wraps lie side by side inside the loop.',
+                'Wraps outside of the loop: nothing holds them.',
+            ),
+            new TyingStep(
+                Drawing::of([self::first(114, 7, 190, 12), self::second(114, 7, 190, 12)]),
+                'Snug, not tight. The same with the other tag, mirrored: 3 buried, 7 with braid.',
+                'Two barrels, mirror images, a gap between them.',
+                'Both run the same way: they pull past each other.',
+            ),
+            new TyingStep(
+                Drawing::of([self::first(104, 5, 150, 28), self::second(104, 5, 150, 28)]),
+                'Wet it. Pull both standing lines: the barrels slide together. Snug the tags, trim close.',
+                'Two barrels hard against each other.',
+                'A gap stays: one barrel was snugged too early.',
+            ),
         ];
     }
 

@@ -20,11 +20,41 @@ final class Fg implements Tying
         $leader = Path::of('a')->to(2, self::AXIS)->to(60, self::AXIS)->to(196, self::AXIS);
 
         return [
-            new TyingStep(Drawing::of([Path::of('a')->to(2, 96)->to(60, 74)->to(96, 55, 4)->to(104, 34)->to(108, 14), Path::of('b')->to(198, 55)->to(100, 55)->to(4, 55)]), 'Hold the braid taut. Carry the leader across it from above.', 'The braid does not give.', 'Slack braid: no crossing lies where it should.'),
-            new TyingStep(Drawing::of([$leader, self::woven(6, 40, 12, 5)->to(146, 36)->to(158, 32)]), 'And from below, and from above again: the braid crosses itself round the leader each time.', 'Every crossing lies against the one before.', 'Crossings on one side only: it is a spiral and will slip.'),
-            new TyingStep(Drawing::of([$leader, self::woven(self::CROSSINGS, 24, 6.4, 5)->to(160, 36)->to(172, 32)]), 'Go on to 18 to 24 crossings. Pull the braid both ways until it bites.', 'A tight plait the braid cannot slide along.', 'Gaps between the crossings: the leader pulls out.'),
-            new TyingStep(Drawing::of([self::cut(190), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 0)]), 'Two to four half hitches with the braid tag round leader and braid together.', 'Each hitch lies against the last.', 'A hitch that crosses the one before stands out in the guides.'),
-            new TyingStep(Drawing::of([self::cut(140), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 2)]), 'Trim the leader close. Two to four half hitches round the braid alone, the last with three turns. Trim.', 'The leader’s end disappears under the hitches.', 'The leader cut before the plait has bitten: it slides out.'),
+            new TyingStep(
+                Drawing::of(
+                    [
+                        Path::of('a')->to(2, 96)->to(60, 74)->to(96, 55, 4)->to(104, 34)->to(108, 14),
+                        Path::of('b')->to(198, 55)->to(100, 55)->to(4, 55),
+                    ],
+                ),
+                'Hold the braid taut. Carry the leader across it from above.',
+                'The braid does not give.',
+                'Slack braid: no crossing lies where it should.',
+            ),
+            new TyingStep(
+                Drawing::of([$leader, self::woven(6, 40, 12, 5)->to(146, 36)->to(158, 32)]),
+                'And from below, and from above again: the braid crosses itself round the leader each time.',
+                'Every crossing lies against the one before.',
+                'Crossings on one side only: it is a spiral and will slip.',
+            ),
+            new TyingStep(
+                Drawing::of([$leader, self::woven(self::CROSSINGS, 24, 6.4, 5)->to(160, 36)->to(172, 32)]),
+                'Go on to 18 to 24 crossings. Pull the braid both ways until it bites.',
+                'A tight plait the braid cannot slide along.',
+                'Gaps between the crossings: the leader pulls out.',
+            ),
+            new TyingStep(
+                Drawing::of([self::cut(190), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 0)]),
+                'Two to four half hitches with the braid tag round leader and braid together.',
+                'Each hitch lies against the last.',
+                'A hitch that crosses the one before stands out in the guides.',
+            ),
+            new TyingStep(
+                Drawing::of([self::cut(140), self::hitched(self::woven(self::CROSSINGS, 24, 4.6), 2, 2)]),
+                'Trim the leader close. Two to four half hitches round the braid alone, the last with three turns. Trim.',
+                'The leader’s end disappears under the hitches.',
+                'The leader cut before the plait has bitten: it slides out.',
+            ),
         ];
     }
 
@@ -40,12 +70,36 @@ final class Fg implements Tying
         $right = $left + ($crossings + 1) * $step;
         $path = Path::of('b')->to(198, 60 + $bend)->to(max($right + 12, 116), 60 + $bend)->to($right + 4, self::AXIS + self::RADIUS);
         for ($k = 0; $k <= $crossings; ++$k) {
-            $path = $path->wrapped($right - $k * $step, -$step, 1, self::AXIS, self::RADIUS, $k % 2 === 0, $k % 2 === 1, self::outer($crossings - 1 - $k, true));
+            $path = $path->wrapped(
+                $right - $k * $step,
+                -$step,
+                1,
+                self::AXIS,
+                self::RADIUS,
+                $k % 2 === 0,
+                $k % 2 === 1,
+                self::outer($crossings - 1 - $k, true),
+            );
         }
         $up = $crossings % 2 === 1;
-        $path = $path->to($left - 4, self::AXIS + ($up ? 1 : -1) * self::RADIUS)->to($left - 5, self::AXIS + ($up ? 1 : -1) * (self::RADIUS + 4))->to($left + 0.4 * $step, self::AXIS + ($up ? 1 : -1) * (self::RADIUS + 4));
+        $path = $path->to($left - 4, self::AXIS + ($up ? 1 : -1) * self::RADIUS)->to(
+            $left - 5,
+            self::AXIS + ($up ? 1 : -1) * (self::RADIUS + 4),
+        )->to(
+            $left + 0.4 * $step,
+            self::AXIS + ($up ? 1 : -1) * (self::RADIUS + 4),
+        );
         for ($k = 0; $k < $crossings; ++$k) {
-            $path = $path->wrapped($left + (1.22 + $k) * $step, $step, 1, self::AXIS, self::RADIUS + 2, ($k % 2 === 0) === $up, ($crossings - 1 - $k) % 2 === 1, self::outer($k, false));
+            $path = $path->wrapped(
+                $left + (1.22 + $k) * $step,
+                $step,
+                1,
+                self::AXIS,
+                self::RADIUS + 2,
+                ($k % 2 === 0) === $up,
+                ($crossings - 1 - $k) % 2 === 1,
+                self::outer($k, false),
+            );
         }
 
         return $path;
@@ -62,7 +116,8 @@ final class Fg implements Tying
     {
         for ($k = 0; $k < $both; ++$k) {
             $x = 117 + 9 * $k;
-            $path = $path->to($x - 1, 40, 6)->to($x + 5, 43, 6)->to($x + 6, 55, 6)->to($x + 4, 68)->to($x, 66, -6)->to($x, 52, -6)->to($x + 1, 41, -2)->to($x + 3, 33, 1);
+            $path = $path->to($x - 1, 40, 6)->to($x + 5, 43, 6)->to($x + 6, 55, 6)->to($x + 4, 68)->to($x, 66, -6)
+                ->to($x, 52, -6)->to($x + 1, 41, -2)->to($x + 3, 33, 1);
         }
         for ($k = 0; $k < $alone; ++$k) {
             $x = 146 + 12 * $k;

@@ -17,10 +17,30 @@ final class TapedTag implements Tying
         $tape = Prop::tape(74, 28, 62, 54);
 
         return [
-            new TyingStep(Drawing::of([self::wraps(0)], [$core]), 'Lay the tag along the arbor.', 'It lies straight, as long as three wraps are wide.', 'Across the arbor: it makes a lump.'),
-            new TyingStep(Drawing::of([self::wraps(6)], [$core]), 'Three wraps by hand over the tag, side by side.', 'The tag is held down by the wraps.', 'Wraps one over the other make a lump.'),
-            new TyingStep(Drawing::of([self::wraps(6)], [$core, $tape]), 'A strip of tape, narrower than the traverse, smooth over tag and wraps. The line runs out beside it.', 'Flat, no fold, well inside both flanges.', 'Up at a flange: line catches on it.'),
-            new TyingStep(Drawing::of([self::wraps(6, true)], [$core, $tape]), 'Wind over it, tight. The next layers must hide the tape.', 'After a few layers nothing of it is to be seen.', 'Glue that touches the main line creeps into braid when it is warm.'),
+            new TyingStep(
+                Drawing::of([self::wraps(0)], [$core]),
+                'Lay the tag along the arbor.',
+                'It lies straight, as long as three wraps are wide.',
+                'Across the arbor: it makes a lump.',
+            ),
+            new TyingStep(
+                Drawing::of([self::wraps(6)], [$core]),
+                'Three wraps by hand over the tag, side by side.',
+                'The tag is held down by the wraps.',
+                'Wraps one over the other make a lump.',
+            ),
+            new TyingStep(
+                Drawing::of([self::wraps(6)], [$core, $tape]),
+                'A strip of tape, narrower than the traverse, smooth over tag and wraps. The line runs out beside it.',
+                'Flat, no fold, well inside both flanges.',
+                'Up at a flange: line catches on it.',
+            ),
+            new TyingStep(
+                Drawing::of([self::wraps(6, true)], [$core, $tape]),
+                'Wind over it, tight. The next layers must hide the tape.',
+                'After a few layers nothing of it is to be seen.',
+                'Glue that touches the main line creeps into braid when it is warm.',
+            ),
         ];
     }
 
@@ -33,7 +53,16 @@ final class TapedTag implements Tying
         }
         $path = $path->to(133, 61, 3)->to(134, 74, 3)->wrapped(130, -8, $halves, 55, 27, true, false, 7);
         $path = $on
-            ? $path->to(78, 92, 12)->wrapped(72, 7, 1, 55, 29, true, false, 7)->to(84, 24, 12)->to(92, 55, 14)->to(98, 86, 12)->to(102, 106, 12)
+            ? $path->to(78, 92, 12)->wrapped(
+                72,
+                7,
+                1,
+                55,
+                29,
+                true,
+                false,
+                7,
+            )->to(84, 24, 12)->to(92, 55, 14)->to(98, 86, 12)->to(102, 106, 12)
             : $path->to(78, 92, 4)->to(70, 106, 4);
 
         return $path->backwards()->ending('tag');
