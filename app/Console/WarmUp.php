@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Schema\Schema;
+use App\Schema\Bodies;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 
@@ -32,7 +32,7 @@ final class WarmUp
     /** Writes the list as a PHP file that preloads them. */
     public static function write(string $path): void
     {
-        Schema::keep();
+        Bodies::keep();
         $kernel = app(Kernel::class);
         foreach (self::REQUESTS as [$verb, $uri, $body]) {
             $request = Request::create($uri, $verb, server: ['HTTP_HOST' => '127.0.0.1'], content: $body);

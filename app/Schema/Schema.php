@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Schema;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
-use Symfony\Component\Yaml\Yaml;
 
 /**
  * One of the two published JSON schemas: of what is sent over HTTP (docs/openapi.yaml) and of a document (docs/undro.schema.json).
@@ -15,20 +13,9 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Schema
 {
-    private const TYPES = [
-        'string' => 'text',
-        'boolean' => 'true or false',
-        'array' => 'a list',
-        'object' => 'an object',
-        'integer' => 'a whole number',
-        'number' => 'a number',
-        'null' => 'empty',
-    ];
     /** No text holds these, whatever its schema: they show nothing and break tables, calendars and files. */
     private const UNPRINTABLE = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
 
-    /** @var array<string, self> by verb and path */
-    private static array $bodies = [];
     private static ?self $document = null;
 
     private ?Validator $validator = null;
@@ -36,7 +23,7 @@ final class Schema
     private array $wholes = [];
 
     /** @param array<array-key, mixed> $root */
-    private function __construct(private readonly string $id, private readonly array $root) {}
+    public function __construct(private readonly string $id, private readonly array $root) {}
 
     private function validator(): Validator
     {
@@ -49,29 +36,6 @@ final class Schema
         }
 
         return $this->validator;
-    }
-
-    /** Of the body of an operation of the HTTP interface; null: the contract has no such operation with a body. */
-    public static function body(string $verb, string $path): ?self
-    {
-        $operation = self::operation($verb, $path);
-        if (!isset(self::$bodies[$operation])) {
-            $fresh = @filemtime(self::kept()) >= filemtime(self::contract());
-            $bodies = $fresh ? require self::kept() : null;
-            $body = is_array($bodies) ? $bodies[$operation] ?? null : self::keep()[$operation] ?? null;
-            if (!is_array($body)) {
-                return null;
-            }
-            self::$bodies[$operation] = new self('https://undro.invalid/body.json', $body);
-        }
-
-        return self::$bodies[$operation];
-    }
-
-    /** Whatever the parts of the path are called. */
-    private static function operation(string $verb, string $path): string
-    {
-        return strtoupper($verb) . ' ' . preg_replace('/\{[^}]*\}/', '{}', $path);
     }
 
     /** Of everything that goes out and in as one document. */
@@ -91,41 +55,6 @@ final class Schema
     public static function file(): string
     {
         return base_path('docs/undro.schema.json');
-    }
-
-    /**
-     * Takes the bodies out of the contract, each with all that it refers to, once for all requests that follow: YAML takes a tenth of a
-     * second each time, and one body is a small part of it.
-     *
-     * @return array<string, array<array-key, mixed>> by verb and path
-     */
-    public static function keep(): array
-    {
-        $read = Yaml::parseFile(self::contract());
-        $contract = is_array($read)
-            ? new self('https://undro.invalid/openapi.json', array_intersect_key($read, ['paths' => true, 'components' => true]))
-            : null;
-        $bodies = [];
-        foreach (is_array($read) && is_array($read['paths'] ?? null) ? $read['paths'] : [] as $path => $verbs) {
-            foreach (is_array($verbs) ? array_keys($verbs) : [] as $verb) {
-                $body = $contract?->node(
-                    sprintf(
-                        '#/paths/%s/%s/requestBody/content/application~1json/schema',
-                        strtr((string) $path, ['~' => '~0', '/' => '~1']),
-                        $verb,
-                    ),
-                );
-                if ($body !== null) {
-                    $bodies[self::operation((string) $verb, (string) $path)] = $contract->inlined($body);
-                }
-            }
-        }
-        $part = self::kept() . '.' . getmypid();
-        if (@file_put_contents($part, '<?php return ' . var_export($bodies, true) . ";\n") !== false) {
-            rename($part, self::kept());
-        }
-
-        return $bodies;
     }
 
     /** @param array<array-key, mixed> $data a decoded JSON object */
@@ -150,7 +79,7 @@ final class Schema
             return new Misfit(ltrim($path . '.' . ($first[0] ?? ''), '.'), 'is needed');
         }
 
-        return new Misfit($path, self::why($error));
+        return new Misfit($path, Misfit::why($error));
     }
 
     /**
@@ -226,7 +155,7 @@ final class Schema
      *
      * @return array<array-key, mixed>
      */
-    private function inlined(array $schema): array
+    public function inlined(array $schema): array
     {
         if (is_string($schema['$ref'] ?? null)) {
             return $this->inlined($this->node($schema['$ref']) ?? []);
@@ -236,7 +165,7 @@ final class Schema
     }
 
     /** @return array<array-key, mixed>|null */
-    private function node(string $pointer): ?array
+    public function node(string $pointer): ?array
     {
         $node = $this->root;
         foreach (array_slice(explode('/', $pointer), 1) as $step) {
@@ -294,66 +223,5 @@ final class Schema
         }
 
         return null;
-    }
-
-    private static function why(ValidationError $error): string
-    {
-        $schema = $error->schema()->info()->data();
-        $args = $error->args();
-        $figure = static fn(string $name): string => is_scalar($args[$name] ?? null) ? (string) $args[$name] : '';
-
-        return match ($error->keyword()) {
-            'enum' => 'must be one of ' . implode(
-                ', ',
-                array_filter(is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [], is_string(...)),
-            ),
-            'minLength', 'minItems' => 'is needed',
-            'maxLength' => "may have at most {$figure('max')} characters, not {$figure('length')}",
-            'maxItems', 'maxProperties' => "may have at most {$figure('max')} entries, not {$figure('count')}",
-            'minimum' => "must be {$figure('min')} or more",
-            'maximum' => "must be {$figure('max')} or less",
-            'format' => $figure('format') === 'uuid' ? 'is no id (a UUID)' : "is not {$figure('format')}",
-            'pattern' => $figure('pattern') === '\S' ? 'is needed' : 'is no id (a UUID)',
-            'type' => self::type($error),
-            default => lcfirst((new ErrorFormatter())->formatErrorMessage($error)),
-        };
-    }
-
-    private static function type(ValidationError $error): string
-    {
-        $expected = array_filter((array) ($error->args()['expected'] ?? []), is_string(...));
-        $typed = $error->data()->value();
-        $said = match (true) {
-            is_string($typed) => '“' . mb_substr($typed, 0, 40) . '”',
-            is_int($typed), is_float($typed) => (string) $typed,
-            is_bool($typed) => $typed ? 'true' : 'false',
-            $typed === null => 'nothing',
-            default => is_array($typed) ? 'a list' : 'an object',
-        };
-        if ($expected === ['boolean'] && is_string($typed)) {
-            return "must be yes or no, not $said";
-        }
-
-        return sprintf(
-            'must be %s, not %s',
-            implode(
-                ' or ',
-                array_map(
-                    static fn(string $type): string => self::TYPES[$type] ?? $type,
-                    array_values(array_diff($expected, ['null'])) ?: $expected,
-                ),
-            ),
-            $said,
-        );
-    }
-
-    private static function contract(): string
-    {
-        return base_path('docs/openapi.yaml');
-    }
-
-    private static function kept(): string
-    {
-        return storage_path('framework/bodies.php');
     }
 }

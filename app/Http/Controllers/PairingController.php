@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Http\Middleware\PairedOnly;
 use App\Http\OwnCookies;
-use App\Models\CalendarKey;
 use App\Models\PairedDevice;
 use App\Models\PairingCode;
 use Illuminate\Http\JsonResponse;
@@ -52,11 +51,8 @@ final class PairingController
     public function forget(Request $request, int $id): JsonResponse
     {
         PairedOnly::isThisComputer($request) || throw new HttpException(403, 'A device is shut out on the computer itself.');
-        DB::transaction(static function () use ($id): void {
-            // what it follows it follows no longer
-            CalendarKey::query()->where('paired_device_id', $id)->delete();
-            PairedDevice::query()->whereKey($id)->delete();
-        });
+        // what it follows goes with it
+        PairedDevice::query()->whereKey($id)->delete();
 
         return $this->show($request);
     }

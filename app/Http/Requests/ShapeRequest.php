@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Clock;
 use App\Models\TypedFigures;
-use App\Schema\Schema;
+use App\Schema\Bodies;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -56,7 +56,7 @@ class ShapeRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $said = $this->said();
-        $schema = Schema::body($this->method(), '/' . $this->path()) ?? Schema::body(
+        $schema = Bodies::of($this->method(), '/' . $this->path()) ?? Bodies::of(
             $this->method(),
             '/' . ($this->route()?->uri() ?? ''),
         ) ?? throw new \LogicException(

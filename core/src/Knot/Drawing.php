@@ -30,23 +30,6 @@ final readonly class Drawing
         return new self($paths, $props, self::read($paths));
     }
 
-    /** Over and under, as one meets them along a path: "O" and "U". */
-    public function sequence(int $path): string
-    {
-        $met = [];
-        foreach ($this->crossings as $crossing) {
-            if ($crossing->over === $path) {
-                $met[] = [$crossing->overAt, 'O'];
-            }
-            if ($crossing->under === $path) {
-                $met[] = [$crossing->underAt, 'U'];
-            }
-        }
-        usort($met, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-
-        return implode('', array_column($met, 1));
-    }
-
     /**
      * @param list<Path> $paths
      *

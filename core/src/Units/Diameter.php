@@ -33,10 +33,4 @@ final readonly class Diameter
     {
         return $this->millimetres;
     }
-
-    /** The PE number a braid of this diameter would carry. */
-    public function asPe(): float
-    {
-        return ($this->millimetres / self::PE_ONE_MM) ** 2;
-    }
 }

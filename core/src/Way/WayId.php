@@ -31,10 +31,4 @@ enum WayId: string
     {
         return in_array($this, [self::Backing, self::Grip, self::TurnOver], true);
     }
-
-    /** Whether it changes the arbor. */
-    public function buildsArbor(): bool
-    {
-        return $this === self::Sleeve || $this === self::Tape;
-    }
 }

@@ -49,7 +49,7 @@ final class TypedTest extends TestCase
         self::assertEqualsWithDelta(7.5, Typed::force('7,5', ForceUnit::Newton)->inNewtons(), 1e-9);
         self::assertEqualsWithDelta(113.398, Typed::mass('4 oz', MassUnit::Gram)->inGrams(), 0.001);
         self::assertEqualsWithDelta(0.165 * sqrt(1.2), Typed::diameter('PE 1.2', LengthUnit::Millimetre)->inMillimetres(), 1e-9);
-        self::assertEqualsWithDelta(1.2, Typed::diameter('pe1,2', LengthUnit::Millimetre)->asPe(), 1e-9);
+        self::assertEqualsWithDelta(0.165 * sqrt(1.2), Typed::diameter('pe1,2', LengthUnit::Millimetre)->inMillimetres(), 1e-9);
     }
 
     /** @return iterable<array{string, string}> typed, a part of the message */

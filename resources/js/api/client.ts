@@ -16,7 +16,7 @@ export class Problem extends Error {
   }
 }
 
-export const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
+const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
 
 /** The session's token, in a cookie whose name the page tells: each Undro in a browser has its own. */
 function token(): string {

@@ -28,6 +28,5 @@ export type DragSteps = Schemas['DragStepsResult'];
 export type LogEntry = Schemas['LogEntry'];
 export type Care = Schemas['Care'];
 export type Learnt = Schemas['Learnt'];
-export type StockLine = Schemas['StockLine'];
 export type DayResult = Schemas['DayResult'];
 export type DayWish = Schemas['DayWish'];

@@ -6,7 +6,7 @@ import { chosen, type Draft } from './draft';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
-export const WAYS = [
+const WAYS = [
   { value: 'backing', label: 'Backing' },
   { value: 'grip', label: 'A few metres, for grip' },
   { value: 'main_only', label: 'Nothing' },

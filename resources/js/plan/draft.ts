@@ -42,7 +42,7 @@ export const CHOICES = {
   spare: readonly ('' | 'yes')[];
 };
 
-export type ChoiceKey = keyof typeof CHOICES;
+type ChoiceKey = keyof typeof CHOICES;
 type Chosen = { -readonly [K in ChoiceKey]: (typeof CHOICES)[K][number] };
 
 /** Fields of free text. */

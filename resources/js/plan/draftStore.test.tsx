@@ -13,6 +13,17 @@ import type { Planning } from './usePlan';
 
 afterEach(cleanup);
 
+/** The choice of what is worked out, with a plan that is no more than its draft. */
+function Choice({ store }: { store: ReturnType<typeof draftStore> }) {
+  const { draft } = useSyncExternalStore(store.subscribe, store.get);
+  const plan = {
+    draft,
+    set: (change) => store.step({ what: 'set', change }),
+    errorFor: () => undefined,
+  } as Pick<Planning, 'draft' | 'set' | 'errorFor'> as Planning;
+  return <OpenChoice plan={plan} />;
+}
+
 describe('a plan being made', () => {
   it('builds steps in a row on each other before anything is drawn', () => {
     const store = draftStore(begin({ stamp: '0.25/200' }));
@@ -57,18 +68,9 @@ describe('a plan being made', () => {
 
   it('is told what is worked out, and forgets the join, by one press', async () => {
     const store = draftStore(begin({ join: '3 mm' }));
-    function Choice() {
-      const { draft } = useSyncExternalStore(store.subscribe, store.get);
-      const plan = {
-        draft,
-        set: (change) => store.step({ what: 'set', change }),
-        errorFor: () => undefined,
-      } as Pick<Planning, 'draft' | 'set' | 'errorFor'> as Planning;
-      return <OpenChoice plan={plan} />;
-    }
     render(
       <MantineProvider env="test">
-        <Choice />
+        <Choice store={store} />
       </MantineProvider>,
     );
     const second = screen.getAllByRole('radio')[1] as HTMLInputElement;

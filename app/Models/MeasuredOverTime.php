@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Clock;
+use App\Database\Row;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+use Undro\Input\Bounds;
+use Undro\Input\Input;
+use Undro\Spool\Measures;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+use Undro\Units\Moment;
+
+/**
+ * What was measured on a spool: dated facts, each as typed with its canonical value, of which the last of a quantity counts.
+ *
+ * @property Collection<int, Measurement> $measurements
+ */
+trait MeasuredOverTime
+{
+    /** @var array<string, array{typed: string, mm: float|null}>|null what was measured last, by quantity */
+    private ?array $lastMeasures = null;
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class)->orderBy('measured_at')->orderBy('id');
+    }
+
+    /** @return array<string, string> what was measured last, as typed, by quantity; empty where it was not */
+    public function measures(): array
+    {
+        return array_map(static fn(array $measure): string => $measure['typed'], $this->lastMeasures());
+    }
+
+    /**
+     * Reads the stamps and last measures of many spools at once.
+     *
+     * @param iterable<array-key, self> $spools
+     */
+    public static function readAll(iterable $spools): void
+    {
+        $byId = [];
+        foreach ($spools as $spool) {
+            $spool->lastMeasures = array_fill_keys(self::QUANTITIES, ['typed' => '', 'mm' => null]);
+            $byId[$spool->id] = $spool;
+        }
+        foreach (array_chunk(array_keys($byId), 500) as $ids) {
+            $rows = DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id');
+            foreach (Row::all($rows, ['spool_id', 'quantity', 'typed', 'value_mm']) as $row) {
+                $byId[$row->int('spool_id')]->lastMeasures[$row->text('quantity')] = [
+                    'typed' => $row->text('typed'),
+                    'mm' => $row->optionalFloat('value_mm'),
+                ];
+            }
+            $stamps = Rating::query()->whereIntegerInRaw('spool_id', $ids)->get()->keyBy('spool_id');
+            foreach ($ids as $id) {
+                $byId[$id]->setRelation('rating', $stamps->get($id));
+            }
+        }
+    }
+
+    /** A new dated fact, where it differs from the last one. @param string $workings how it was got */
+    public function measured(string $quantity, string $typed, ?float $millimetres, string $workings = ''): void
+    {
+        if ($this->measures()[$quantity] !== $typed) {
+            $last = $this->measurements()->where('quantity', $quantity)->max('measured_at');
+            $this->measurements()->create([
+                'quantity' => $quantity,
+                'typed' => $typed,
+                'value_mm' => $millimetres,
+                'how' => $this->measured_with->value,
+                'workings' => $workings,
+                // what is measured now counts from now on, also where the clock was set back since the last time
+                'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
+            ]);
+            $this->lastMeasures = null;
+        }
+    }
+
+    /** A measurement made elsewhere, with its date; one that is known changes nothing. @throws \Undro\DomainFault */
+    public function measuredBefore(TypedFigures $fact): void
+    {
+        $quantity = $fact->text('quantity');
+        $when = Clock::read($fact->in, 'measured_at')->dated();
+        if ($this->measurements()->where(['quantity' => $quantity, 'measured_at' => $when])->doesntExist()) {
+            $this->measurements()->create([
+                'quantity' => $quantity,
+                'typed' => $fact->text('typed'),
+                'value_mm' => $fact->in->optionalMillimetres('typed', ...self::bounds($quantity))?->inMillimetres(),
+                'how' => $fact->text('how'),
+                'workings' => $fact->text('workings'),
+                'measured_at' => $when,
+            ]);
+            $this->lastMeasures = null;
+        }
+    }
+
+    /** @return array<string, array{typed: string, mm: float|null}> */
+    private function lastMeasures(): array
+    {
+        if ($this->lastMeasures === null) {
+            self::readAll([$this]);
+        }
+
+        return $this->lastMeasures ?? [];
+    }
+
+    private function mm(string $quantity): ?float
+    {
+        return $this->lastMeasures()[$quantity]['mm'] ?? null;
+    }
+
+    /**
+     * @param array<string, array{typed: string, mm: float|null}> $measures
+     *
+     * @throws \Undro\DomainFault if they cannot be of one spool
+     */
+    private static function coreMeasures(array $measures, float $sd): Measures
+    {
+        $mm = static fn(string $quantity): ?float => $measures[$quantity]['mm'] ?? null;
+        $diameter = static fn(?float $mm): ?Diameter => $mm === null ? null : Diameter::millimetres($mm);
+        $traverse = $mm('traverse');
+
+        return new Measures(
+            $diameter($mm('lip_diameter')),
+            $diameter($mm('arbor_diameter')),
+            $diameter($mm('arbor_deep_diameter')),
+            $traverse === null ? null : Length::millimetres($traverse),
+            $sd,
+        );
+    }
+
+    /** @return array{float, float} */
+    private static function bounds(string $quantity): array
+    {
+        return in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
+    }
+
+    private function measure(Input $measures, string $workings): void
+    {
+        foreach (self::QUANTITIES as $quantity) {
+            if ($measures->mentions($quantity)) {
+                $mm = $measures->optionalMillimetres($quantity, ...self::bounds($quantity))?->inMillimetres();
+                $this->measured($quantity, trim($measures->text($quantity, 60)), $mm, $workings);
+            }
+        }
+        // together they must be of one spool
+        self::coreMeasures($this->lastMeasures(), $this->measured_with->sd());
+    }
+}
