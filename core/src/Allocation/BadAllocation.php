@@ -19,6 +19,7 @@ final class BadAllocation extends DomainFault
         ));
     }
 
+    /** Names the field it is given. */
     public static function twice(string $what, string $id): self
     {
         return new self($what, sprintf('"%s" is there twice.', mb_substr($id, 0, 40)));

@@ -10,6 +10,7 @@ final readonly class Bin
     /** @param list<array{int, int}> $cuts piece, and micrometres of it */
     public function __construct(public Source $source, public array $cuts) {}
 
+    /** Micrometres that stay on the source. */
     public function left(): int
     {
         return $this->source->length - array_sum(array_column($this->cuts, 1));
@@ -21,6 +22,11 @@ final readonly class Bin
         return new Worth($this->source->price, self::waste($this->left(), $useful), 1);
     }
 
+    /**
+     * What a rest counts as waste, micrometres.
+     *
+     * @param int $useful a rest as long as this is none
+     */
     public static function waste(int $left, int $useful): int
     {
         return $left < $useful ? $left : 0;

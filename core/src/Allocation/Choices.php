@@ -37,6 +37,7 @@ final readonly class Choices
         return $this->forbid[$job][$part->value] ?? [];
     }
 
+    /** The source a part of a job must come from; null: any. */
     public function only(string $job, Part $part): ?string
     {
         return $this->pin[$job][$part->value] ?? null;

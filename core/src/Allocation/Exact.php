@@ -44,6 +44,7 @@ final class Exact
         private readonly array $fixed = [],
     ) {}
 
+    /** Steps taken so far, of those that were allowed. */
     public function steps(): int
     {
         return $this->steps;

@@ -43,11 +43,13 @@ final readonly class Source
         return new self((string) $place, $line, self::micrometres($length), (int) round($price * self::MONEY), true);
     }
 
+    /** Whole micrometres, so that a cut that just fits fits. */
     public static function micrometres(Length $length): int
     {
         return (int) round($length->inMetres() * self::MICRO);
     }
 
+    /** The length of so many micrometres. */
     public static function length(int $micrometres): Length
     {
         return Length::metres($micrometres / self::MICRO);

@@ -16,6 +16,7 @@ enum Fishing: string
     case DeepJigging = 'deep_jigging';
     case BigFish = 'big_fish';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

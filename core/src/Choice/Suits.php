@@ -13,6 +13,7 @@ enum Suits: string
     case TooLight = 'too_light';
     case OtherMaterial = 'other_material';
 
+    /** As the screen says it. */
     public function words(): string
     {
         return match ($this) {

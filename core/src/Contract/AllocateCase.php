@@ -17,6 +17,11 @@ final class AllocateCase implements Calculator
 {
     private const JOBS = 200;
 
+    /**
+     * Question and answer: handbook, chapter 7, "allocate".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $demands = [];

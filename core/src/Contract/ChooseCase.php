@@ -22,6 +22,11 @@ use Undro\Units\Typed;
 /** "choose": which line, from how one fishes, and which of the lines at hand suit. */
 final class ChooseCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "choose".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $rodIn = $in->has('rod') ? $in->object('rod') : null;

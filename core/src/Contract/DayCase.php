@@ -20,6 +20,11 @@ use Undro\Way\Wanted;
  */
 final class DayCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "day".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $pace = $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN);

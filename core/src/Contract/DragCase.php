@@ -42,6 +42,11 @@ final class DragCase implements Calculator
     /** A setting that gives so much more or less than when it was kept is worth a word. */
     private const WORTH_SAYING = 0.01;
 
+    /**
+     * Question and answer: handbook, chapter 7, "drag".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $links = $in->has('chain') ? ChainInput::links($in->object('chain')) : array_map(self::link(...), $in->objects('links', 1, 20));

@@ -22,6 +22,11 @@ final class DragNextCase implements Calculator
     /** Points of the believed knob law that a drawing gets. */
     private const POINTS = 16;
 
+    /**
+     * Question and answer: handbook, chapter 7, "drag_next".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $target = $in->force('target_N', ...Bounds::FORCE_N);

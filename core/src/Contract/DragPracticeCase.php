@@ -14,6 +14,11 @@ final class DragPracticeCase implements Calculator
 {
     private const POINTS = 30;
 
+    /**
+     * Question and answer: handbook, chapter 7, "drag_practice".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $target = $in->force('target_N', ...Bounds::FORCE_N);

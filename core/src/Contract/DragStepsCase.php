@@ -17,6 +17,11 @@ use Undro\Spool\ReelKind;
 /** "drag_steps": how a kind of drag is set, what it is counted in, and the fractions and knots there are to choose from. */
 final class DragStepsCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "drag_steps".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $mechanism = $in->optionalChoice('mechanism', Mechanism::class) ?? Mechanism::usual(

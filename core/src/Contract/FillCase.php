@@ -14,6 +14,11 @@ use Undro\Json\SpoolInput;
 /** "fill": what fits on a spool. */
 final class FillCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "fill".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $spool = SpoolInput::spool($in->object('spool'));

@@ -17,6 +17,11 @@ use Undro\Spool\ReelKind;
 /** "full_level": how far under the lip a full spool ends. */
 final class FullLevelCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "full_level".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $reel = $in->choice('reel', ReelKind::class);

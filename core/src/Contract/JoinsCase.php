@@ -18,6 +18,11 @@ use Undro\Knot\Where;
 /** "joins": the knots for a place and a pair of lines, the best first, with reasons. */
 final class JoinsCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "joins".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $where = $in->choice('where', Where::class);

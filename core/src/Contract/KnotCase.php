@@ -16,6 +16,11 @@ use Undro\Knot\TyingStep;
 /** "knot": how one knot is tied: a drawing for each move, as curves with their crossings. */
 final class KnotCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "knot".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $knot = $in->choice('knot', Knot::class);

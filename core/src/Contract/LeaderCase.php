@@ -10,6 +10,11 @@ use Undro\Join\LeaderSeat;
 /** "leader": where a leader's join sits at the cast, and the longest leader that works. */
 final class LeaderCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "leader".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $leader = $in->metres('leader_m', 0, 100);

@@ -21,6 +21,11 @@ final class LearnCase implements Calculator
     private const FILLS = 20_000;
     private const NAME = 80;
 
+    /**
+     * Question and answer: handbook, chapter 7, "learn".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $spools = [];

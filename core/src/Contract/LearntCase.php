@@ -11,6 +11,11 @@ use Undro\Line\Material;
 /** "learnt": what was learnt of a spool or a line, in words. */
 final class LearntCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "learnt".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $taught = new Taught($in->number('factor', -100, 100), $in->number('sd', 0, 100), (int) $in->number('fills', 1, 100_000, 1));

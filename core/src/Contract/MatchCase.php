@@ -23,6 +23,11 @@ final class MatchCase implements Calculator
     /** The share of the strength a drag takes when nothing else is said. Source: handbook, chapter 5. */
     private const QUARTER = 0.25;
 
+    /**
+     * Question and answer: handbook, chapter 7, "match".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $lineIn = $in->object('line');

@@ -31,6 +31,11 @@ final class MeasureCase implements Calculator
 {
     private const GRAM = 1.0;
 
+    /**
+     * Question and answer: handbook, chapter 7, "measure".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $method = $in->choice('method', Method::class);

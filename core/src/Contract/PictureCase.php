@@ -15,6 +15,11 @@ use Undro\Spool\Tolerance;
 /** "picture": a spool and what lies on it, at the rated gap of its kind of reel; no layers draw the empty spool. */
 final class PictureCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "picture".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $spoolIn = $in->object('spool');

@@ -20,6 +20,11 @@ use Undro\Units\Length;
 /** "placings": every way to place a filler for a reel, with its twist at the start, at the end and over the whole line. */
 final class PlacingsCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "placings".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $reel = $in->choice('reel', ReelKind::class);

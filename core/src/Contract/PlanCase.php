@@ -28,6 +28,11 @@ use Undro\Spool\Rating;
  */
 final class PlanCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "plan".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $read = PlanInput::read($in);

@@ -15,6 +15,11 @@ use Undro\Units\Typed;
 /** "quantity": one figure as typed, in the canonical unit of its kind. */
 final class QuantityCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "quantity".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $typed = $in->text('typed', 60);

@@ -11,6 +11,11 @@ use Undro\Input\Input;
 /** "schools": the disputed questions, their schools, and what Undro picks and why. Asks nothing. */
 final class SchoolsCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "schools".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         return ['questions' => array_map(static fn(Question $question): array => [

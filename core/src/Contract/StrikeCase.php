@@ -13,6 +13,11 @@ use Undro\Units\Length;
 /** "strike": the force a sweep of the rod brings to the hook. */
 final class StrikeCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "strike".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $woundDown = $in->number('wind_down_turns', 0, 1000, 0.0) * $in->metres('retrieve_m_per_turn', 0, 10, 0.0)->inMetres();

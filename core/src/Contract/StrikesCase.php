@@ -23,6 +23,11 @@ final class StrikesCase implements Calculator
     /** Lines that can be set side by side. */
     private const MOST = 60;
 
+    /**
+     * Question and answer: handbook, chapter 7, "strikes".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $drag = $in->optionalForce('drag_N', ...Bounds::FORCE_N);

@@ -14,6 +14,11 @@ use Undro\Units\Length;
 /** "strip": what can become of the line on a spool, and what each way comes to. */
 final class StripCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "strip".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $total = 0.0;

@@ -16,6 +16,11 @@ use Undro\Twist\Twist;
 /** "twist": turns per metre while winding and in the water. */
 final class TwistCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "twist".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $material = $in->optionalChoice('material', Material::class);

@@ -17,6 +17,11 @@ use Undro\Twist\Twist;
 /** "twist_lab": what becomes of a line's twist when it is wound one way and fished another. */
 final class TwistLabCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "twist_lab".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $reel = $in->choice('reel', ReelKind::class);

@@ -26,6 +26,11 @@ use Undro\Upkeep\Wear;
 /** "upkeep": what the line on a spool needs now, when it is due, and what can be done about it. */
 final class UpkeepCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "upkeep".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $today = self::date($in, 'today');

@@ -14,6 +14,11 @@ use Undro\Way\Ways;
 /** "ways": the ways to fill a spool side by side, for a plan as "plan" takes it, and which to take. */
 final class WaysCase implements Calculator
 {
+    /**
+     * Question and answer: handbook, chapter 7, "ways".
+     *
+     * @throws \Undro\DomainFault naming the figure that cannot be
+     */
     public static function compute(Input $in): array
     {
         $read = PlanInput::read($in);

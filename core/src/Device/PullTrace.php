@@ -67,6 +67,7 @@ final class PullTrace
         return $this->pulls;
     }
 
+    /** The highest median of three samples of the pull that is over, N; null: none was long enough. */
     public function startUp(): ?float
     {
         return $this->startUp;

@@ -12,26 +12,31 @@ use Undro\Units\Length;
 /** A drag target that cannot be worked out. */
 final class BadDrag extends DomainFault
 {
+    /** Names “links”. */
     public static function noLinks(): self
     {
         return new self('links', 'The chain needs at least one link, such as the main line.');
     }
 
+    /** Names “rated_N”. */
     public static function noStrength(string $name): self
     {
         return new self('rated_N', "The link \"$name\" needs a rated strength above 0.");
     }
 
+    /** Names “spool”. */
     public static function noDepth(): self
     {
         return new self('spool', 'The drag over the line out needs the shape of the spool: the lip, and the arbor or the traverse.');
     }
 
+    /** Names “running_N”. */
     public static function noPull(): self
     {
         return new self('running_N', 'A pull needs its running force, above 0: what the scale shows while the spool turns slowly.');
     }
 
+    /** Names “start_up_N”. */
     public static function startUpUnderRunning(Force $startUp, Force $running): self
     {
         return new self(
@@ -45,6 +50,7 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “efficiency_high”. */
     public static function rangeBackwards(string $name, float $low, float $high): self
     {
         return new self(
@@ -58,6 +64,7 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “position”. */
     public static function pastStop(Knob $knob, float $position, float $stop): self
     {
         return new self(
@@ -71,6 +78,7 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “position”. */
     public static function pastLimits(Knob $knob, float $position, ?float $least, ?float $most): self
     {
         return new self(
@@ -84,6 +92,7 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “position”. */
     public static function notWhole(Knob $knob, float $position): self
     {
         return new self(
@@ -96,11 +105,13 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “layers”. */
     public static function emptySpool(): self
     {
         return new self('layers', 'There is no line on this spool. Say what is on it, and how much runs out follows.');
     }
 
+    /** Names “measured”. */
     public static function measuredTwice(Length $lineOut): self
     {
         return new self(
@@ -109,6 +120,7 @@ final class BadDrag extends DomainFault
         );
     }
 
+    /** Names “join”. */
     public static function joinsNothing(Knot $knot): self
     {
         return new self('join', "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");

@@ -15,11 +15,19 @@ final readonly class Kept
      */
     private function __construct(public Knob $knob, public Pulls $pulls, public bool $fromOff, public bool $tip, public string $at) {}
 
+    /**
+     * A setting as it was kept.
+     *
+     * @param string $at ISO 8601
+     * @param bool $fromOff counted from fully backed off
+     * @param bool $tip read at the rod tip
+     */
     public static function of(Knob $knob, Pulls $pulls, bool $fromOff, bool $tip, string $at): self
     {
         return new self($knob, $pulls, $fromOff, $tip, $at);
     }
 
+    /** Where the knob stood, in its own unit. */
     public function position(): float
     {
         return $this->pulls->position();

@@ -52,6 +52,7 @@ final readonly class Link
         return Force::newtons($this->rated->inNewtons() * $this->efficiencyHigh * $this->condition);
     }
 
+    /** By working strength, with its knot and its condition. */
     public function holdsLessThan(self $other): bool
     {
         return $this->working()->inNewtons() < $other->working()->inNewtons();

@@ -19,6 +19,7 @@ enum Mechanism: string
     public const CAUTION = 'Hooks off, nobody in line with the rod, eyes away from the tip: what lets go comes back. Mind lamps and '
         . 'cables.';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -69,11 +69,13 @@ final readonly class Pulls
         return $this->stickiness !== null && $this->stickiness > self::STICKY;
     }
 
+    /** The pulls at the last place are further apart than one drag can be. */
     public function scattered(): bool
     {
         return $this->spread > self::SPREAD;
     }
 
+    /** Where the knob stood at the last pull, in its own unit. */
     public function position(): float
     {
         return $this->all[count($this->all) - 1]->position;

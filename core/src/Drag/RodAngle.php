@@ -23,6 +23,7 @@ enum RodAngle: string
         };
     }
 
+    /** What the angle does to the reading, in words. */
     public function says(): string
     {
         return match ($this) {

@@ -12,16 +12,19 @@ final readonly class Band
 {
     private function __construct(public Length $middle, public Length $sd) {}
 
+    /** Of 90 %: 1.645 sd to either side. */
     public static function of(Length $middle, Length $sd): self
     {
         return new self($middle, $sd);
     }
 
+    /** Its lower end, never below 0. */
     public function low(): Length
     {
         return Length::metres(max(0.0, $this->middle->inMetres() - $this->half()->inMetres()));
     }
 
+    /** Its upper end. */
     public function high(): Length
     {
         return Length::metres(max(0.0, $this->middle->inMetres() + $this->half()->inMetres()));

@@ -16,6 +16,7 @@ enum Measurement: string
     case WrapTestBacking = 'wrap_test_backing';
     case ThreeDepths = 'three_depths';
 
+    /** As the screen says it. */
     public function words(): string
     {
         return match ($this) {

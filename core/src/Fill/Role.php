@@ -11,6 +11,7 @@ enum Role: string
     case Main = 'main';
     case Leader = 'leader';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

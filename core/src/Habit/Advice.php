@@ -9,11 +9,17 @@ final readonly class Advice
 {
     private function __construct(public Question $question, public string $words, public ?string $departs) {}
 
+    /** What to do, as the angler does it anyway. */
     public static function of(Question $question, string $words): self
     {
         return new self($question, $words, null);
     }
 
+    /**
+     * What to do against the habit.
+     *
+     * @param string $why the habit cannot be kept here
+     */
     public static function departing(Question $question, string $words, string $why): self
     {
         return new self($question, $words, $why);

@@ -9,6 +9,7 @@ use Undro\DomainFault;
 /** A habit there is no such question or school for. */
 final class BadHabit extends DomainFault
 {
+    /** Names “schools”. */
     public static function noQuestion(string $question): self
     {
         return new self(

@@ -30,6 +30,7 @@ final readonly class Habits
         return new self($schools);
     }
 
+    /** The id of the school that is kept to, or of the pick. */
     public function school(Question $question): string
     {
         return $this->schools[$question->value] ?? $question->pick()[0];
@@ -41,6 +42,7 @@ final readonly class Habits
         return $this->school($question) !== $question->pick()[0];
     }
 
+    /** The school in a few words. */
     public function words(Question $question): string
     {
         foreach ($question->schools() as $school) {
@@ -52,11 +54,13 @@ final readonly class Habits
         return '';
     }
 
+    /** What goes under braid. */
     public function backing(): BackingSchool
     {
         return BackingSchool::from($this->school(Question::Backing));
     }
 
+    /** Where a spool counts as full. */
     public function full(): FullMeans
     {
         return FullMeans::from($this->school(Question::Full));

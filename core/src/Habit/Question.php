@@ -21,6 +21,7 @@ enum Question: string
     case Leader = 'leader';
     case LineLife = 'line_life';
 
+    /** The question as it is asked. */
     public function words(): string
     {
         return match ($this) {

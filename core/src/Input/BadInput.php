@@ -15,21 +15,25 @@ final class BadInput extends DomainFault
         return new self('name', sprintf('There is no calculator "%s". There are: %s.', mb_substr($name, 0, 40), implode(', ', $known)));
     }
 
+    /** Names no field. */
     public static function notJson(string $why): self
     {
         return new self('', "The case is not a JSON object: $why.");
     }
 
+    /** Names the field it is given. */
     public static function missing(string $field): self
     {
         return new self($field, 'This figure is needed.');
     }
 
+    /** Names the field it is given. */
     public static function wrongType(string $field, string $wanted): self
     {
         return new self($field, "This must be $wanted.");
     }
 
+    /** Names the field it is given. */
     public static function outOfRange(string $field, float $value, float $least, float $most, string $unit): self
     {
         $unit = $unit === '' ? '' : " $unit";
@@ -53,11 +57,13 @@ final class BadInput extends DomainFault
         return new self($field, sprintf('"%s" is not one of %s.', mb_substr($value, 0, 40), implode(', ', $choices)));
     }
 
+    /** Names the field it is given. */
     public static function tooMany(string $field, int $most): self
     {
         return new self($field, "At most $most entries.");
     }
 
+    /** Names the field it is given. */
     public static function tooLong(string $field, int $most): self
     {
         return new self($field, "At most $most characters.");

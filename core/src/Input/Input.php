@@ -33,6 +33,7 @@ final readonly class Input
         return $this->fields;
     }
 
+    /** Whether the field is there and not null. */
     public function has(string $key): bool
     {
         return isset($this->fields[$key]);
@@ -44,11 +45,21 @@ final readonly class Input
         return array_key_exists($key, $this->fields);
     }
 
+    /**
+     * A number, also as typed.
+     *
+     * @throws BadInput if it is missing without a default, or out of bounds
+     */
     public function number(string $key, float $least, float $most, ?float $default = null): float
     {
         return $this->optionalNumber($key, $least, $most) ?? $default ?? throw BadInput::missing($this->at($key));
     }
 
+    /**
+     * A number, also as typed; null: not there, or empty.
+     *
+     * @throws BadInput if it is out of bounds
+     */
     public function optionalNumber(string $key, float $least, float $most, string $unit = ''): ?float
     {
         $value = $this->fields[$key] ?? null;
@@ -138,6 +149,11 @@ final readonly class Input
         return $newtons === null ? null : Force::newtons($newtons);
     }
 
+    /**
+     * True or false.
+     *
+     * @throws BadInput if it is neither
+     */
     public function boolean(string $key, bool $default = false): bool
     {
         $value = $this->fields[$key] ?? $default;
@@ -145,6 +161,11 @@ final readonly class Input
         return is_bool($value) ? $value : throw BadInput::wrongType($this->at($key), 'true or false');
     }
 
+    /**
+     * Text; empty where it is not there.
+     *
+     * @throws BadInput if it is longer than may be
+     */
     public function text(string $key, int $most): string
     {
         return $this->short($key, $this->fields[$key] ?? '', $most);
@@ -217,6 +238,11 @@ final readonly class Input
         return $words;
     }
 
+    /**
+     * An object in it, whose faults name the whole path.
+     *
+     * @throws BadInput if there is none
+     */
     public function object(string $key): self
     {
         $value = $this->fields[$key] ?? throw BadInput::missing($this->at($key));

@@ -9,11 +9,13 @@ use Undro\DomainFault;
 /** A join that cannot be asked for. */
 final class BadJoin extends DomainFault
 {
+    /** Names “other”. */
     public static function needsTwo(): self
     {
         return new self('other', 'A line-to-line join needs both lines.');
     }
 
+    /** Names “tested.$knot”. */
     public static function shareOutside(string $knot, float $share): self
     {
         return new self(
@@ -22,11 +24,13 @@ final class BadJoin extends DomainFault
         );
     }
 
+    /** Names “knot”. */
     public static function noKnot(string $knot): self
     {
         return new self('knot', "There is no knot '$knot'.");
     }
 
+    /** Names “path_m”. */
     public static function noRod(): self
     {
         return new self('path_m', 'The way from tip to spool must be above 0.2 m: about the length of the rod.');

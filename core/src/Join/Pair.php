@@ -17,6 +17,7 @@ final readonly class Pair
 
     public function __construct(public Line $one, public ?Line $other = null) {}
 
+    /** The thicker over the thinner diameter, 1 or more. */
     public function ratio(): float
     {
         if ($this->other === null) {
@@ -27,6 +28,7 @@ final readonly class Pair
         return max($a, $b) / min($a, $b);
     }
 
+    /** How many of the two are braid. */
     public function braids(): int
     {
         return ($this->one->material === Material::Braid ? 1 : 0) + ($this->other?->material === Material::Braid ? 1 : 0);

@@ -11,6 +11,7 @@ enum Seat: string
     /** never: the coils catch it at every cast */
     case OnSpool = 'on_spool';
 
+    /** As the screen says it. */
     public function words(): string
     {
         return match ($this) {

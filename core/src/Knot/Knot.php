@@ -19,6 +19,7 @@ enum Knot: string
     case Blood = 'blood';
     case Fg = 'fg';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {
@@ -36,6 +37,7 @@ enum Knot: string
         };
     }
 
+    /** Whether it ties line to an arbor. */
     public function toArbor(): bool
     {
         return in_array($this, [self::Arbor, self::DoubleOverhand, self::Uni, self::FigureEight, self::TapedTag], true);
@@ -88,6 +90,7 @@ enum Knot: string
         };
     }
 
+    /** How quickly it is tied, 0 to 1. Ours, by general experience. */
     public function quick(): float
     {
         return match ($this) {

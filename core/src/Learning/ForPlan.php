@@ -24,16 +24,19 @@ final readonly class ForPlan
         public ?array $backing = null,
     ) {}
 
+    /** The spool as finished fills have shown it to be. */
     public function spool(Spool $spool): Spool
     {
         return $spool->learnt($this->factor, $this->sd, $this->correlations);
     }
 
+    /** The main line as finished fills have shown it to lie. */
     public function main(Line $line): Line
     {
         return $this->main === null ? $line : $line->learnt($this->main['factor'], $this->main['sd']);
     }
 
+    /** The backing as finished fills have shown it to lie. */
     public function backing(Line $line): Line
     {
         return $this->backing === null ? $line : $line->learnt($this->backing['factor'], $this->backing['sd']);

@@ -19,6 +19,7 @@ final readonly class Taught
      */
     public function __construct(public float $factor, public float $sd, public int $fills) {}
 
+    /** In words: how much a spool holds beside what its figures say. */
     public function ofSpool(): string
     {
         $share = $this->factor - 1;

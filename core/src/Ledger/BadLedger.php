@@ -10,16 +10,19 @@ use Undro\Units\Length;
 /** An event that cannot have happened as told. */
 final class BadLedger extends DomainFault
 {
+    /** Names “length_m”. */
     public static function noLength(): self
     {
         return new self('length_m', 'A length of line that moves must be above 0.');
     }
 
+    /** Names “place”. */
     public static function noSuchPlace(PlaceKind $kind): self
     {
         return new self('place', "Say which: {$kind->word()} needs a number, and only fillers, spools and carriers have one.");
     }
 
+    /** Names “length_m”. */
     public static function notEnough(Place $place, Length $wanted, Length $there): self
     {
         return new self('length_m', sprintf(
@@ -45,6 +48,7 @@ final class BadLedger extends DomainFault
         );
     }
 
+    /** Names “product”. */
     public static function otherProduct(Place $place): self
     {
         return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");
@@ -59,6 +63,7 @@ final class BadLedger extends DomainFault
         );
     }
 
+    /** Names “corrects”. */
     public static function correctsNothing(string $id): self
     {
         return new self('corrects', sprintf('There is no event "%s" before it to correct.', mb_substr($id, 0, 40)));

@@ -127,6 +127,7 @@ final readonly class Ledger
         );
     }
 
+    /** All that lies there; 0 where nothing does. */
     public function length(Place $place): Length
     {
         return self::sum($this->at($place));

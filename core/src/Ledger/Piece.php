@@ -11,6 +11,7 @@ final readonly class Piece
 {
     public function __construct(public int $product, public Length $length, public ?string $since = null) {}
 
+    /** The same piece, so much shorter. */
     public function cut(Length $length): self
     {
         return new self($this->product, $length, $this->since);

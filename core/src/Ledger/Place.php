@@ -17,6 +17,7 @@ final readonly class Place
         return new self($kind, $id);
     }
 
+    /** The same for the same place. */
     public function key(): string
     {
         return "{$this->kind->value}:$this->id";

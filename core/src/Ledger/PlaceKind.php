@@ -23,6 +23,7 @@ enum PlaceKind: string
         return in_array($this, [self::Filler, self::Spool, self::Carrier], true);
     }
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -9,16 +9,19 @@ use Undro\DomainFault;
 /** A line that cannot exist. */
 final class BadLine extends DomainFault
 {
+    /** Names “diameter_mm”. */
     public static function noDiameter(): self
     {
         return new self('diameter_mm', 'A line needs a diameter above 0, or a strength from which a nominal one is taken.');
     }
 
+    /** Names “strength”. */
     public static function noStrength(): self
     {
         return new self('strength', 'A strength must be above 0, such as 8 lb or 4 kg.');
     }
 
+    /** Names “size”. */
     public static function peNotBraid(string $word): self
     {
         return new self('size', "A PE number belongs to braid, and this line is $word. Choose braid, or give the diameter in mm.");

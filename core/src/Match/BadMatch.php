@@ -9,6 +9,7 @@ use Undro\DomainFault;
 /** Ranges that cannot be compared. */
 final class BadMatch extends DomainFault
 {
+    /** Names no field. */
     public static function backwards(string $typed): self
     {
         return new self(

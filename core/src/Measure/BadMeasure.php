@@ -9,6 +9,7 @@ use Undro\DomainFault;
 /** A measurement that gives no figure, or one too vague to help. */
 final class BadMeasure extends DomainFault
 {
+    /** Names “over_mm”. */
     public static function tooNarrow(float $millimetres): self
     {
         return new self(
@@ -17,16 +18,19 @@ final class BadMeasure extends DomainFault
         );
     }
 
+    /** Names “wraps”. */
     public static function fewWraps(): self
     {
         return new self('wraps', 'Count at least 5 touching wraps.');
     }
 
+    /** Names “wraps”. */
     public static function thickLine(float $millimetres): self
     {
         return new self('wraps', sprintf('That would be a line of %.2F mm. Count the wraps and measure their width again.', $millimetres));
     }
 
+    /** Names “first_mm”. */
     public static function readingsApart(float $millimetres): self
     {
         return new self(
@@ -35,26 +39,31 @@ final class BadMeasure extends DomainFault
         );
     }
 
+    /** Names “empty_g”. */
     public static function emptyNotLighter(): self
     {
         return new self('empty_g', 'The empty filler must be lighter than the full one.');
     }
 
+    /** Names “mass_g”. */
     public static function heavierThanFull(): self
     {
         return new self('mass_g', 'It cannot weigh more now than when it was full. Check which figure is which.');
     }
 
+    /** Names “mass_g”. */
     public static function lighterThanEmpty(): self
     {
         return new self('mass_g', 'It cannot weigh less now than when it is empty. Check which figure is which.');
     }
 
+    /** Names “after_g”. */
     public static function nothingGained(): self
     {
         return new self('after_g', 'The spool must be heavier with the line on it than before.');
     }
 
+    /** Names “mass_g”. */
     public static function moreThanAll(float $metres, float $whole): self
     {
         return new self(
@@ -67,6 +76,7 @@ final class BadMeasure extends DomainFault
         );
     }
 
+    /** Names the field it is given. */
     public static function tooVague(string $field, float $share, string $remedy): self
     {
         return new self($field, sprintf('That is only known to within %.0F %%, too vague to store: %s', 100 * $share, $remedy));

@@ -17,6 +17,11 @@ final readonly class Measured
     /** @param float $sd standard deviation in the figure's own unit (m, or mm for a diameter) */
     private function __construct(public Length|Diameter $figure, public float $sd, public Method $method, public string $workings) {}
 
+    /**
+     * A diameter with its sd, mm.
+     *
+     * @param string $workings how it was got
+     */
     public static function diameter(Diameter $figure, float $sdMillimetres, Method $method, string $workings): self
     {
         return new self($figure, $sdMillimetres, $method, $workings);

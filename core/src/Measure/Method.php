@@ -16,6 +16,7 @@ enum Method: string
     case PaperStrip = 'paper_strip';
     case Level = 'level';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -13,6 +13,7 @@ final class PaperStrip
     /** A mark on paper against a ruler, mm, one standard deviation. */
     private const READING_MM = 0.5;
 
+    /** The diameter of what a strip goes round once: C / pi. Source: handbook, chapter 6, measuring. */
     public static function of(Length $circumference): Measured
     {
         return Measured::diameter(

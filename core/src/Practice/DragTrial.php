@@ -26,6 +26,7 @@ final readonly class DragTrial
      */
     private function __construct(public bool $accepted, public int $moves, public int $pulls, public float $worst, public float $left) {}
 
+    /** A drag drawn by a seed, to be set to a target. */
     public static function of(int $seed, Force $target): self
     {
         $drag = SimulatedDrag::drawn($seed, $target);

@@ -10,21 +10,25 @@ use Undro\Units\Length;
 /** Something said of a run that cannot be. */
 final class BadRun extends DomainFault
 {
+    /** Names “layer”. */
     public static function noSuchLayer(int $layer, int $count): self
     {
         return new self('layer', sprintf('There is no layer %d; this fill has %d, counted from 0.', $layer, $count));
     }
 
+    /** Names “stretches”. */
     public static function backwards(int $layer): self
     {
         return new self('stretches', "Layer $layer lies under one that is being wound already; a fill goes on from the arbor out.");
     }
 
+    /** Names “depth_mm”. */
     public static function depthNeedsShape(): self
     {
         return new self('depth_mm', 'A depth says how much is on only where the lip and one more measure of the spool are known.');
     }
 
+    /** Names “depth_mm”. */
     public static function depthOutside(Length $depth, Length $bare): self
     {
         return new self(
@@ -38,16 +42,19 @@ final class BadRun extends DomainFault
         );
     }
 
+    /** Names “step”. */
     public static function noStep(string $step): self
     {
         return new self('step', "There is no step '$step' in this run.");
     }
 
+    /** Names “kind”. */
     public static function over(): self
     {
         return new self('kind', 'This run is over; what was wound stands in the log. Start another, or take this one back.');
     }
 
+    /** Names “readings”. */
     public static function readingsDisagree(float $spread): self
     {
         return new self(
@@ -60,11 +67,13 @@ final class BadRun extends DomainFault
         );
     }
 
+    /** Names “depths_mm”. */
     public static function noReadings(): self
     {
         return new self('depths_mm', 'Give at least one depth, such as 3.2 mm; three round the spool are better.');
     }
 
+    /** Names “case”. */
     public static function doesNotFit(): self
     {
         return new self('case', 'This plan does not fit the spool as it stands. Change it until it does, then wind it.');

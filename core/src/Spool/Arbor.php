@@ -13,6 +13,7 @@ final readonly class Arbor
 {
     private function __construct(public Diameter $thin, public Diameter $thick) {}
 
+    /** As thick at both ends. */
     public static function straight(Diameter $diameter): self
     {
         return new self($diameter, $diameter);
@@ -35,6 +36,7 @@ final readonly class Arbor
         );
     }
 
+    /** Whether it has no taper. */
     public function isStraight(): bool
     {
         return $this->thin->inMillimetres() === $this->thick->inMillimetres();

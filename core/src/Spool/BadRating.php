@@ -9,16 +9,19 @@ use Undro\DomainFault;
 /** A stamped capacity that cannot be read. */
 final class BadRating extends DomainFault
 {
+    /** Names “length_m”. */
     public static function noLength(): self
     {
         return new self('length_m', 'A stamped capacity needs a length above 0.');
     }
 
+    /** Names “diameter_mm”. */
     public static function noDiameter(): self
     {
         return new self('diameter_mm', 'A stamped capacity needs a line thickness above 0.');
     }
 
+    /** Names “ratings_text”. */
     public static function unreadable(string $part): self
     {
         $part = mb_strlen($part) > 30 ? mb_substr($part, 0, 27) . '...' : $part;
@@ -29,6 +32,7 @@ final class BadRating extends DomainFault
         );
     }
 
+    /** Names “ratings_text”. */
     public static function thick(string $part, float $millimetres): self
     {
         return new self(
@@ -41,6 +45,7 @@ final class BadRating extends DomainFault
         );
     }
 
+    /** Names “ratings_text”. */
     public static function long(string $part, float $metres): self
     {
         return new self(

@@ -12,6 +12,7 @@ use Undro\Units\Volume;
 /** Figures of a spool that contradict each other or are not enough. */
 final class BadSpool extends DomainFault
 {
+    /** Names “arbor_diameter_mm”. */
     public static function lipNotLargerThanArbor(Diameter $lip, Diameter $arbor): self
     {
         return new self('arbor_diameter_mm', sprintf(
@@ -21,16 +22,19 @@ final class BadSpool extends DomainFault
         ));
     }
 
+    /** Names “traverse_mm”. */
     public static function noTraverse(): self
     {
         return new self('traverse_mm', 'The traverse, the inside width of the spool, must be above 0 mm.');
     }
 
+    /** Names “arbor_deep_diameter_mm”. */
     public static function taperWithoutArbor(): self
     {
         return new self('arbor_deep_diameter_mm', 'The other end of a coned or vee arbor needs the arbor diameter as well.');
     }
 
+    /** Names “ratings_text”. */
     public static function nothingKnown(): self
     {
         return new self(
@@ -39,6 +43,7 @@ final class BadSpool extends DomainFault
         );
     }
 
+    /** Names “lip_diameter_mm”. */
     public static function noArborToBuildOn(): self
     {
         return new self(
@@ -47,6 +52,7 @@ final class BadSpool extends DomainFault
         );
     }
 
+    /** Names the field it is given. */
     public static function missing(string $field, string $word): self
     {
         return new self(
@@ -55,6 +61,7 @@ final class BadSpool extends DomainFault
         );
     }
 
+    /** Names “gap_mm”. */
     public static function gapTooDeep(Length $gap, Diameter $lip, Diameter $arbor): self
     {
         return new self('gap_mm', sprintf(
@@ -64,6 +71,7 @@ final class BadSpool extends DomainFault
         ));
     }
 
+    /** Names “ratings_text”. */
     public static function stampNeedsMoreRoom(Diameter $lip, Length $traverse, Volume $stamped, Volume $most): self
     {
         return new self('ratings_text', sprintf(
@@ -76,6 +84,7 @@ final class BadSpool extends DomainFault
         ));
     }
 
+    /** Names “ratings_text”. */
     public static function stampContradictsCalipers(
         Volume $stamped,
         Volume $measured,
@@ -106,6 +115,7 @@ final class BadSpool extends DomainFault
         return number_format($volume->inCubicMillimetres() / 1000, 1, '.', '');
     }
 
+    /** Names “spool”. */
     public static function ofAnotherReel(): self
     {
         return new self('spool', 'This spool does not sit in that reel. Pick the reel on the bench again.');

@@ -31,6 +31,7 @@ final readonly class Measures
         }
     }
 
+    /** The arbor as far as it was measured; null: not at all. */
     public function arborShape(): ?Arbor
     {
         return match (true) {
@@ -40,6 +41,11 @@ final readonly class Measures
         };
     }
 
+    /**
+     * The whole shape; null while a measure is missing.
+     *
+     * @throws BadSpool
+     */
     public function complete(): ?Geometry
     {
         $arbor = $this->arborShape();

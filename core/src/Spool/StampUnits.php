@@ -14,6 +14,7 @@ enum StampUnits: string
     case MillimetresMetres = 'mm_m';
     case PeMetres = 'pe_m';
 
+    /** The unit of its lengths. */
     public function lengthUnit(): LengthUnit
     {
         return $this === self::PoundsYards ? LengthUnit::Yard : LengthUnit::Metre;

@@ -79,6 +79,7 @@ final readonly class Gaussian
         return max(0.0, array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $h, $this->times($h))));
     }
 
+    /** The standard deviation of one figure, in its own unit. */
     public function sd(int $figure): float
     {
         return sqrt(max(0.0, $this->covariance[$figure][$figure]));

@@ -9,11 +9,13 @@ use Undro\DomainFault;
 /** A strike that cannot be worked out. */
 final class BadStrike extends DomainFault
 {
+    /** Names the field it is given. */
     public static function noStrength(string $field): self
     {
         return new self($field, 'The strength of the line must be above 0 N.');
     }
 
+    /** Names “wind_down_turns”. */
     public static function woundPastFish(): self
     {
         return new self(

@@ -13,6 +13,7 @@ enum Hook: string
     case StrongSingle = 'strong_single';
     case Treble = 'treble';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {
@@ -22,6 +23,7 @@ enum Hook: string
         };
     }
 
+    /** The force that sets it. Source: handbook, chapter 5, strike. */
     public function asks(): Force
     {
         return Force::newtons(match ($this) {

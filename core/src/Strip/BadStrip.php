@@ -10,21 +10,25 @@ use Undro\Units\Length;
 /** Line that cannot be taken off like that. */
 final class BadStrip extends DomainFault
 {
+    /** Names “spool”. */
     public static function nothingThere(): self
     {
         return new self('spool', 'Nothing lies on this spool, as far as is written. Write down what you found on it first.');
     }
 
+    /** Names “metres”. */
     public static function moreThanThere(Length $worn, Length $total): self
     {
         return new self('metres', sprintf('%.0F m lie on the spool; %.0F m cannot come off it.', $total->inMetres(), $worn->inMetres()));
     }
 
+    /** Names “to”. */
     public static function whereTo(): self
     {
         return new self('to', 'Say which filler or which spool it goes onto.');
     }
 
+    /** Names “metres”. */
     public static function howMuch(): self
     {
         return new self('metres', 'Say how many metres come off, such as 25 m.');

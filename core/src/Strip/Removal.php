@@ -17,6 +17,7 @@ enum Removal: string
     public const CAUTION = 'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it '
         . 'short, bag it, take it to a recycling point or follow the local waste rules.';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

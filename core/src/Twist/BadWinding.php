@@ -10,6 +10,7 @@ use Undro\Units\Diameter;
 /** A way of winding whose twist cannot be worked out. */
 final class BadWinding extends DomainFault
 {
+    /** Names the field it is given. */
     public static function senseUnknown(string $field, string $whose): self
     {
         return new self(
@@ -19,11 +20,13 @@ final class BadWinding extends DomainFault
         );
     }
 
+    /** Names the field it is given. */
     public static function noDiameter(string $field, string $word): self
     {
         return new self($field, "The diameter of the $word must be above 0 mm.");
     }
 
+    /** Names “filler_after_mm”. */
     public static function fillerGrows(Diameter $full, Diameter $after): self
     {
         return new self(
@@ -36,6 +39,7 @@ final class BadWinding extends DomainFault
         );
     }
 
+    /** Names “spool_after_mm”. */
     public static function spoolShrinks(Diameter $before, Diameter $after): self
     {
         return new self(
@@ -48,11 +52,13 @@ final class BadWinding extends DomainFault
         );
     }
 
+    /** Names “line_out_m”. */
     public static function noLineOut(): self
     {
         return new self('line_out_m', 'Some line must be out for the drag to twist: give the metres, such as 30.');
     }
 
+    /** Names “core_mm”. */
     public static function coreOutside(Diameter $core, Diameter $full): self
     {
         return new self(

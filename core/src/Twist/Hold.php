@@ -15,6 +15,7 @@ enum Hold: string
     case Bag = 'bag';
     case Stand = 'stand';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {
@@ -28,11 +29,13 @@ enum Hold: string
         };
     }
 
+    /** How line comes off a filler that is held so. */
     public function feed(): Feed
     {
         return $this === self::Floor ? Feed::OverEnd : Feed::Rotating;
     }
 
+    /** How the line is kept tight, in words. */
     public function tension(): string
     {
         return match ($this) {

@@ -12,6 +12,7 @@ enum PlacingId: string
     case Opposed = 'opposed';
     case OverEnd = 'over_end';
 
+    /** As the screen says it. */
     public function words(): string
     {
         return match ($this) {
@@ -28,6 +29,11 @@ enum PlacingId: string
         return $this === self::Matched || $this === self::Axle;
     }
 
+    /**
+     * What it comes to, in words.
+     *
+     * @param bool $fixedSpool a rotor winds
+     */
     public function verdict(bool $fixedSpool): string
     {
         return match ($this) {

@@ -10,6 +10,7 @@ enum Sense: string
     case Clockwise = 'cw';
     case CounterClockwise = 'ccw';
 
+    /** The other way round. */
     public function opposite(): self
     {
         return $this === self::Clockwise ? self::CounterClockwise : self::Clockwise;

@@ -13,6 +13,7 @@ enum SlackMove: string
     case SoakOrAxle = 'soak_or_axle';
     case Axle = 'axle';
 
+    /** As the screen says it. */
     public function words(): string
     {
         return match ($this) {

@@ -9,16 +9,19 @@ use Undro\DomainFault;
 /** A quantity that cannot be read or cannot exist. */
 final class BadQuantity extends DomainFault
 {
+    /** Names no field. */
     public static function notFinite(string $what): self
     {
         return new self('', "The $what must be a finite number.");
     }
 
+    /** Names no field. */
     public static function empty(string $example): self
     {
         return new self('', "Nothing was typed. Write a figure such as $example.");
     }
 
+    /** Names no field. */
     public static function unreadable(string $typed, string $example): self
     {
         return new self(
@@ -27,6 +30,7 @@ final class BadQuantity extends DomainFault
         );
     }
 
+    /** Names no field. */
     public static function unknownUnit(string $typed, string $unit, string $known): self
     {
         return new self(
@@ -35,6 +39,7 @@ final class BadQuantity extends DomainFault
         );
     }
 
+    /** Names no field. */
     public static function twoReadings(string $typed): self
     {
         $plain = str_replace(',', '', $typed);
@@ -43,21 +48,25 @@ final class BadQuantity extends DomainFault
         return new self('', sprintf('"%s" can be read two ways. Write %s or %s.', self::shorten($typed), trim($plain), trim($decimal)));
     }
 
+    /** Names no field. */
     public static function zeroDenominator(string $typed): self
     {
         return new self('', sprintf('"%s" divides by zero.', self::shorten($typed)));
     }
 
+    /** Names no field. */
     public static function notADate(string $typed): self
     {
         return new self('', sprintf('"%s" is not a date. Write it as 2026-03-31, with a time as 2026-03-31 18:05.', self::shorten($typed)));
     }
 
+    /** Names no field. */
     public static function tooLongAgo(string $typed, int $earliest): self
     {
         return new self('', sprintf('"%s" is too long ago: dates begin with %d.', self::shorten($typed), $earliest));
     }
 
+    /** Names no field. */
     public static function notYet(string $typed, string $today): self
     {
         return new self('', sprintf('"%s" has not been yet: today is %s.', self::shorten($typed), $today));

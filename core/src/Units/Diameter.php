@@ -29,6 +29,7 @@ final readonly class Diameter
         return new self(self::PE_ONE_MM * sqrt($number));
     }
 
+    /** Millimetres. */
     public function inMillimetres(): float
     {
         return $this->millimetres;

@@ -24,11 +24,13 @@ final readonly class Force
         return new self($amount * $unit->inNewtons());
     }
 
+    /** Newtons. */
     public function inNewtons(): float
     {
         return $this->newtons;
     }
 
+    /** In another unit. */
     public function in(ForceUnit $unit): float
     {
         return $this->newtons / $unit->inNewtons();

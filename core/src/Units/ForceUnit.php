@@ -15,6 +15,7 @@ enum ForceUnit: string
 
     public const STANDARD_GRAVITY = 9.80665;
 
+    /** Newtons in one of it. */
     public function inNewtons(): float
     {
         return match ($this) {
@@ -26,6 +27,7 @@ enum ForceUnit: string
         };
     }
 
+    /** By a word that people type; null: no force. */
     public static function named(string $word): ?self
     {
         return match (mb_strtolower($word)) {

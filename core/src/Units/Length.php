@@ -33,21 +33,25 @@ final readonly class Length
         return new self($amount * $unit->inMetres());
     }
 
+    /** Both, one after the other. */
     public function plus(self $other): self
     {
         return new self($this->metres + $other->metres);
     }
 
+    /** Metres. */
     public function inMetres(): float
     {
         return $this->metres;
     }
 
+    /** Millimetres. */
     public function inMillimetres(): float
     {
         return $this->metres * 1000;
     }
 
+    /** In another unit. */
     public function in(LengthUnit $unit): float
     {
         return $this->metres / $unit->inMetres();

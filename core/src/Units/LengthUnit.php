@@ -14,6 +14,7 @@ enum LengthUnit: string
     case Foot = 'ft';
     case Inch = 'in';
 
+    /** Metres in one of it. */
     public function inMetres(): float
     {
         return match ($this) {
@@ -26,6 +27,7 @@ enum LengthUnit: string
         };
     }
 
+    /** By a word that people type; null: no length. */
     public static function named(string $word): ?self
     {
         return match (mb_strtolower($word)) {

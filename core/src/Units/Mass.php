@@ -18,11 +18,13 @@ final readonly class Mass
         return new self($amount * $unit->inGrams());
     }
 
+    /** Grams. */
     public function inGrams(): float
     {
         return $this->grams;
     }
 
+    /** In another unit. */
     public function in(MassUnit $unit): float
     {
         return $this->grams / $unit->inGrams();

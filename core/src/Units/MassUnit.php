@@ -14,6 +14,7 @@ enum MassUnit: string
 
     public const POUND_IN_GRAMS = 453.59237;
 
+    /** Grams in one of it. */
     public function inGrams(): float
     {
         return match ($this) {
@@ -24,6 +25,7 @@ enum MassUnit: string
         };
     }
 
+    /** By a word that people type; null: no mass. */
     public static function named(string $word): ?self
     {
         return match (mb_strtolower($word)) {

@@ -13,6 +13,7 @@ final readonly class Sentence
     /** @param list<Length|Diameter|Force> $figures */
     private function __construct(public string $words, public array $figures) {}
 
+    /** Words with "{0}" where a figure goes, and the figures. */
     public static function of(string $words, Length|Diameter|Force ...$figures): self
     {
         return new self($words, array_values($figures));

@@ -14,6 +14,7 @@ final readonly class Limits
 
     private function __construct(public float $months, public float $outings) {}
 
+    /** By material. Source: handbook, chapter 6, the life of a fill. */
     public static function usual(Material $material): self
     {
         return match ($material) {

@@ -13,6 +13,7 @@ enum Remedy: string
     case TurnOver = 'turn_over';
     case Replace = 'replace';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -13,6 +13,7 @@ enum State: string
     case Soon = 'soon';
     case Fit = 'fit';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -93,6 +93,11 @@ final readonly class Wear
         );
     }
 
+    /**
+     * Fresh, soon due, to be turned, or due.
+     *
+     * @param string $today ISO 8601
+     */
     public function state(string $today): State
     {
         return match (true) {

@@ -45,6 +45,11 @@ final readonly class WayCalculator
         return $this->solve($this->wanted->spool, Layer::open(Role::Backing, $this->backing), $this->main());
     }
 
+    /**
+     * Backing, then the main line.
+     *
+     * @param Fill $whole backing under all of the main line
+     */
     public function backing(Fill $whole): Way
     {
         return $this->worked(WayId::Backing, $whole, [], [
@@ -52,6 +57,7 @@ final readonly class WayCalculator
         ], knots: 1);
     }
 
+    /** Main line alone, to the full level. */
     public function mainOnly(): Way
     {
         $fill = $this->solve($this->wanted->spool, Layer::open(Role::Main, $this->wanted->main));

@@ -14,6 +14,7 @@ enum WayId: string
     case Tape = 'tape';
     case TurnOver = 'turn_over';
 
+    /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {

@@ -58,6 +58,7 @@ final readonly class Ways
         );
     }
 
+    /** One of them, also where it does not work here. */
     public function find(WayId $id): Way
     {
         foreach ($this->ways as $way) {

@@ -12,6 +12,7 @@ final class Alberto implements Tying
 {
     public const WRAPS = 7;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [

@@ -15,6 +15,7 @@ final class Albright implements Tying
     public const LEG = 11.0;
     private const RADIUS = 20.0;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [

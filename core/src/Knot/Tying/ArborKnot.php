@@ -11,6 +11,7 @@ use Undro\Knot\TyingStep;
 
 final class ArborKnot implements Tying
 {
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [

@@ -12,6 +12,7 @@ final class Blood implements Tying
 {
     public const TURNS = 5;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         $straight = Path::of('b')->to(198, 58)->to(122, 58)->to(108, 66)->to(92, 67)->to(60, 70)->to(20, 74);

@@ -14,6 +14,7 @@ final class DoubleOverhand implements Tying
     private const TOP = 32.0;
     private const BOTTOM = 78.0;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [

@@ -16,6 +16,7 @@ final class DoubleUni implements Tying
     private const B = 60.0;
     private const AXIS = 54.0;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         $a = Path::of('a')->to(2, self::A)->to(100, self::A);

@@ -15,6 +15,7 @@ final class Fg implements Tying
     private const AXIS = 55.0;
     private const RADIUS = 10.0;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         $leader = Path::of('a')->to(2, self::AXIS)->to(60, self::AXIS)->to(196, self::AXIS);

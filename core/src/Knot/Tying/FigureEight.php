@@ -13,6 +13,7 @@ final class FigureEight implements Tying
 {
     private const APART = 3.2;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         $whole = self::middle()->to(130, 36, 4)->to(150, 33)->to(162, 32);

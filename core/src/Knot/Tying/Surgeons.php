@@ -13,6 +13,7 @@ final class Surgeons implements Tying
     private const APART = 2.9;
     private const TIMES = 2;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [

@@ -11,6 +11,7 @@ use Undro\Knot\TyingStep;
 
 final class TapedTag implements Tying
 {
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         $core = Prop::core(34, 30, 132, 50);

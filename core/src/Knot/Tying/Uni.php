@@ -18,6 +18,7 @@ final class Uni implements Tying
     /** Three times round and out on top: seven half turns. */
     private const HALVES = 7;
 
+    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
     public static function steps(): array
     {
         return [
