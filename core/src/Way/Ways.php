@@ -35,15 +35,15 @@ final readonly class Ways
      */
     public static function of(Wanted $wanted, ?float $pace, bool $spare): self
     {
-        $bench = WayCalculator::of($wanted, $pace);
-        $whole = $bench->whole();
+        $each = WayCalculator::of($wanted, $pace);
+        $whole = $each->whole();
         $ways = [
-            $whole->fits() ? $bench->backing($whole) : self::full(WayId::Backing),
-            $bench->mainOnly(),
-            self::attempt(WayId::Grip, $bench->grip(...)),
-            self::attempt(WayId::Sleeve, $bench->sleeve(...)),
-            self::attempt(WayId::Tape, $bench->tape(...)),
-            $whole->fits() ? $bench->turnOver($whole, $spare) : self::full(WayId::TurnOver),
+            $whole->fits() ? $each->backing($whole) : self::full(WayId::Backing),
+            $each->mainOnly(),
+            self::attempt(WayId::Grip, $each->grip(...)),
+            self::attempt(WayId::Sleeve, $each->sleeve(...)),
+            self::attempt(WayId::Tape, $each->tape(...)),
+            $whole->fits() ? $each->turnOver($whole, $spare) : self::full(WayId::TurnOver),
         ];
         [$own, $why] = self::own($wanted, $whole, $ways[0], $ways[1]);
         $pick = self::byHabit($own, $wanted, $whole->fits());

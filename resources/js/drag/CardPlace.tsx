@@ -11,7 +11,7 @@ import classes from './Card.module.css';
 import { START } from './chain';
 import { KNOB_WORD, place } from './knob';
 import { Ladder } from './Ladder';
-import { useDragBench } from './useDragBench';
+import { useDragOf } from './useDragOf';
 
 /** A card for the pocket, 85 by 54 mm twice: the force and the place of the knob, and what to ease off to. */
 export function CardPlace() {
@@ -21,7 +21,7 @@ export function CardPlace() {
   const reel = reels.data?.find((each) => String(each.id) === at.reel) ?? onBench;
   const spool =
     reel?.spools.find((each) => String(each.id) === at.spool) ?? (reel === onBench ? benched : reel?.spools[0]);
-  const { found, kept } = useDragBench(at, reel, spool, units);
+  const { found, kept } = useDragOf(at, reel, spool, units);
   if (!reels.data) return <Waiting query={reels} what="the reels" />;
   if (!reel || !spool || !found || found.ladder.length === 0) {
     return (

@@ -16,7 +16,7 @@ import { RunsOut } from './RunsOut';
 import { SetIt } from './SetIt';
 import { StrikePart } from './StrikePart';
 import { Target } from './Target';
-import { useDragBench } from './useDragBench';
+import { useDragOf } from './useDragOf';
 import { useHeld, useSetting } from './useSetting';
 
 /** The drag of what is on the bench: how tight, set with a scale, and what becomes of it. */
@@ -26,7 +26,7 @@ export function DragPlace() {
   const [typed, set] = useLinked(START);
   const key = reel && spool ? `${reel.id}-${spool.id}` : 'bench';
   const held = useHeld(key);
-  const { draft, ready, found, problem, steps, history, kept } = useDragBench(typed, reel, spool, units, held.position);
+  const { draft, ready, found, problem, steps, history, kept } = useDragOf(typed, reel, spool, units, held.position);
   const [sure, setSure] = useState('');
   // once what was kept is there the chain is begun, and stands as typed from then on
   useEffect(() => {

@@ -8,7 +8,7 @@ import { metresPer, type Units } from '../units/units';
 import { begun, type DragDraft, dragCase, rungs } from './chain';
 
 /** All that the Drag place and its card know of a spool in its reel. @param position of the knob, as typed */
-export function useDragBench(
+export function useDragOf(
   typed: DragDraft,
   reel: Reel | undefined,
   spool: Spool | undefined,
@@ -20,15 +20,15 @@ export function useDragBench(
   const { data: rods = [] } = useRods();
   const settings = history.data?.settings;
   const kept = history.data?.now.set ?? null;
-  const bench = reel && spool ? `${reel.id}-${spool.id}` : '';
+  const which = reel && spool ? `${reel.id}-${spool.id}` : '';
   const draft = useMemo(
-    () => known(bench === '' ? typed : begun(typed, bench, spool, settings?.[0])),
-    [typed, bench, spool, settings],
+    () => known(which === '' ? typed : begun(typed, which, spool, settings?.[0])),
+    [typed, which, spool, settings],
   );
   const rod = rods.find((each) => String(each.id) === draft.rod);
   const total = spool?.contents.reduce((sum, piece) => sum + piece.length_m, 0) ?? 0;
   // until what was kept is there the chain is not known
-  const ready = bench === '' || settings !== undefined;
+  const ready = which === '' || settings !== undefined;
   const whole = dragCase({
     draft,
     reel,
@@ -44,8 +44,8 @@ export function useDragBench(
   const drag = useCalculator('drag', ask);
   // a figure that cannot be read takes nothing off the screen: the last good answer of this spool stays
   const [good, setGood] = useState<{ key: string; data: DragResult } | null>(null);
-  if (drag.data && !drag.isPlaceholderData && good?.data !== drag.data) setGood({ key: bench, data: drag.data });
-  const found = ask === null ? undefined : (drag.data ?? (good?.key === bench ? good.data : undefined));
+  if (drag.data && !drag.isPlaceholderData && good?.data !== drag.data) setGood({ key: which, data: drag.data });
+  const found = ask === null ? undefined : (drag.data ?? (good?.key === which ? good.data : undefined));
   const steps = useCalculator('drag_steps', {
     mechanism: draft.mechanism as 'star',
     reel: reel?.kind ?? 'spinning',
