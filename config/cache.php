@@ -9,7 +9,7 @@ return [
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
         // what takes a while to work out
-        'answers' => ['driver' => 'database', 'table' => 'answers'],
+        'answers' => ['driver' => 'database', 'table' => 'answers', 'events' => false],
         'door' => ['driver' => 'database', 'table' => 'cache'],
     ],
 ];

@@ -24,7 +24,12 @@ final readonly class Row
      */
     public static function all(Builder $query, array $columns = ['*']): array
     {
-        return array_values($query->get($columns)->map(static fn(mixed $row): self => new self((array) $row))->all());
+        $rows = [];
+        foreach ($query->get($columns) as $row) {
+            $rows[] = new self((array) $row);
+        }
+
+        return $rows;
     }
 
     /**

@@ -20,14 +20,13 @@ final class Answers
     private array $ahead = [];
 
     /**
-     * @param list<string|int|null>               $question all that it depends on
+     * @param string                              $key  of the question
      * @param \Closure(): array<array-key, mixed> $work
      *
      * @return array<array-key, mixed>
      */
-    public function remembered(array $question, \Closure $work): array
+    public function remembered(string $key, \Closure $work): array
     {
-        $key = self::key($question);
         $kept = array_key_exists($key, $this->ahead) ? $this->ahead[$key] : self::kept()->get($key);
         if (is_array($kept)) {
             return $kept;
@@ -44,15 +43,15 @@ final class Answers
     /**
      * Reads many at once that will be asked for.
      *
-     * @param list<list<string|int|null>> $questions
+     * @param list<string> $keys of the questions
      */
-    public function readAhead(array $questions): void
+    public function readAhead(array $keys): void
     {
         if (DB::table(self::TABLE)->count() > self::MOST) {
             FullDisk::orLeave(static fn(): bool => Cache::store(self::TABLE)->clear());
         }
-        foreach (array_chunk(array_values(array_unique(array_map(self::key(...), $questions))), 500) as $keys) {
-            foreach (self::kept()->many($keys) as $key => $kept) {
+        foreach (array_chunk(array_values(array_unique($keys)), 500) as $some) {
+            foreach (self::kept()->many($some) as $key => $kept) {
                 $this->ahead[(string) $key] = is_array($kept) ? $kept : null;
             }
         }
@@ -63,8 +62,8 @@ final class Answers
         return Cache::store(self::TABLE);
     }
 
-    /** @param list<string|int|null> $question */
-    private static function key(array $question): string
+    /** @param list<string|int|null> $question all that the answer depends on */
+    public static function key(array $question): string
     {
         return md5(json_encode($question, JSON_THROW_ON_ERROR));
     }

@@ -19,18 +19,27 @@ use Undro\Ledger\PlaceKind;
 use Undro\Spool\ReelKind;
 
 /** Pictures of spools with what lies on them. */
-final readonly class SpoolPictures
+final class SpoolPictures
 {
-    public function __construct(private Answers $answers, private EventLog $log, private Lines $lines) {}
+    /** @var array<int, string> of the lines that lie on spools */
+    private array $lineQuestions = [];
+    /** @var \WeakMap<Spool, array{ReelKind, string}> kind of reel and key of what was read ahead */
+    private \WeakMap $keys;
+
+    public function __construct(private readonly Answers $answers, private readonly EventLog $log, private readonly Lines $lines)
+    {
+        $this->keys = new \WeakMap();
+    }
 
     /** @return array<array-key, mixed> shape, layers, how full, and the problem where it cannot be drawn */
     public function of(Spool $spool, ReelKind $reel): array
     {
-        $pieces = $this->lying($spool);
+        [$of, $known] = $this->keys[$spool] ?? [null, ''];
+        $key = $of === $reel ? $known : $this->key($spool, $reel);
 
-        return $this->answers->remembered($this->question($spool, $reel, $pieces), function () use ($spool, $reel, $pieces): array {
+        return $this->answers->remembered($key, function () use ($spool, $reel): array {
             try {
-                return PictureJson::write($spool->spool($reel), $this->layers($pieces)) + ['problem' => null];
+                return PictureJson::write($spool->spool($reel), $this->layers($this->lying($spool))) + ['problem' => null];
             } catch (DomainFault $fault) {
                 return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
             }
@@ -44,34 +53,33 @@ final readonly class SpoolPictures
      */
     public function readAhead(Collection $reels): void
     {
-        $questions = [];
+        $keys = [];
         foreach ($reels as $reel) {
+            $kind = $reel->kind;
             foreach ($reel->spools as $spool) {
-                $questions[] = $this->question($spool, $reel->kind, $this->lying($spool));
+                $keys[] = $key = $this->key($spool, $kind);
+                $this->keys[$spool] = [$kind, $key];
             }
         }
-        $this->answers->readAhead($questions);
+        $this->answers->readAhead($keys);
     }
 
     /** @return list<Piece> from the arbor out */
     private function lying(Spool $spool): array
     {
-        return $this->log->ledger()->at(Place::of(PlaceKind::Spool, $spool->id));
+        return $this->log->at(Place::of(PlaceKind::Spool, $spool->id));
     }
 
-    /**
-     * @param list<Piece> $pieces
-     *
-     * @return list<string|int|null>
-     */
-    private function question(Spool $spool, ReelKind $reel, array $pieces): array
+    /** Of all that its picture depends on. */
+    private function key(Spool $spool, ReelKind $reel): string
     {
         $question = ['picture', $reel->value, $spool->fingerprint()];
-        foreach ($pieces as $piece) {
-            array_push($question, $this->lines->fingerprint($piece->product), (string) $piece->length->inMetres());
+        foreach ($this->lying($spool) as $piece) {
+            $question[] = $this->lineQuestions[$piece->product] ??= $this->lines->fingerprint($piece->product);
+            $question[] = (string) $piece->length->inMetres();
         }
 
-        return $question;
+        return Answers::key($question);
     }
 
     /**

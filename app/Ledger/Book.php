@@ -9,11 +9,15 @@ use App\Models\Account;
 use Illuminate\Support\Facades\DB;
 use Undro\Json\LedgerJson;
 use Undro\Ledger\Ledger;
+use Undro\Ledger\Piece;
+use Undro\Ledger\Place;
 
 /** The ledger as the log has made it, kept with the number of the entry it stands for, so that only what is new is read. */
 final class Book
 {
     private ?Ledger $ledger = null;
+    /** @var array<string, list<Piece>> what was asked for already, by place */
+    private array $at = [];
 
     public function __construct(private readonly Events $events) {}
 
@@ -33,6 +37,18 @@ final class Book
         return $this->ledger = $ledger;
     }
 
+    /**
+     * What lies at a place now.
+     *
+     * @return list<Piece> from the arbor out
+     */
+    public function at(Place $place): array
+    {
+        $ledger = $this->ledger();
+
+        return $this->at[$place->key()] ??= $ledger->at($place);
+    }
+
     /** As it was after an entry, if that is the one it is kept for. */
     public function keptAt(int $entry): ?Ledger
     {
@@ -43,7 +59,7 @@ final class Book
 
     public function keep(Ledger $ledger, int $entry): void
     {
-        $this->ledger = $ledger;
+        $this->hold($ledger);
         DB::table('ledger_caches')->upsert(
             [['account_id' => Account::current()->id, 'last_event_id' => $entry, 'state' => LedgerJson::write($ledger)]],
             ['account_id'],
@@ -55,6 +71,7 @@ final class Book
     public function hold(?Ledger $ledger): void
     {
         $this->ledger = $ledger;
+        $this->at = [];
     }
 
     /** The entry that the spools' states are kept up to; -1: none. */

@@ -13,6 +13,8 @@ use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Ledger;
 use Undro\Ledger\Move;
+use Undro\Ledger\Piece;
+use Undro\Ledger\Place;
 
 /** The account's event log: what lies where is read from it, and each new entry is checked against all the others. */
 final readonly class EventLog
@@ -23,6 +25,16 @@ final readonly class EventLog
     public function ledger(): Ledger
     {
         return $this->book->ledger();
+    }
+
+    /**
+     * What lies at a place now.
+     *
+     * @return list<Piece> from the arbor out
+     */
+    public function at(Place $place): array
+    {
+        return $this->book->at($place);
     }
 
     /**

@@ -65,7 +65,7 @@ final class SpoolStates
     public function lying(int $spool, ?string $at = null, ?string $without = null): array
     {
         if ($at === null) {
-            return $this->book->ledger()->at(Place::of(PlaceKind::Spool, $spool));
+            return $this->book->at(Place::of(PlaceKind::Spool, $spool));
         }
         $pieces = [];
         foreach ($this->of($spool, until: $at, most: $without === null ? 1 : null) as $state) {

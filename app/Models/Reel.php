@@ -60,13 +60,16 @@ final class Reel extends Record
      */
     public static function readSpools(Collection $reels): void
     {
-        $spools = Spool::inUse()->orderBy('id')->get()->keyBy('id');
+        $spools = [];
+        foreach (Spool::inUse()->orderBy('id')->get() as $spool) {
+            $spools[$spool->id] = $spool;
+        }
         Spool::readAll($spools);
         $sits = [];
         foreach (Row::all(DB::table('reel_spool')->orderBy('spool_id'), ['reel_id', 'spool_id']) as $row) {
-            $spool = $spools->get($row->int('spool_id'));
-            if ($spool !== null) {
-                $sits[$row->int('reel_id')][] = $spool;
+            $spool = $row->int('spool_id');
+            if (isset($spools[$spool])) {
+                $sits[$row->int('reel_id')][] = $spools[$spool];
             }
         }
         foreach ($reels as $reel) {

@@ -87,7 +87,7 @@ final class Spool extends Record
             $stamp['stamped'] ?? '',
             $stamp['units'] ?? '',
             $stamp['material'] ?? '',
-            $this->lastMeasures(),
+            ...array_values($this->measures()),
         ], JSON_THROW_ON_ERROR);
     }
 

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
 use App\Http\Answers;
+use App\Http\SpoolPictures;
 use App\Learning\Learning;
 use App\Ledger\Book;
 use App\Ledger\EventLog;
@@ -42,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
             Packs::class,
             Learning::class,
             Answers::class,
+            SpoolPictures::class,
         ] as $once) {
             $this->app->scoped($once);
         }

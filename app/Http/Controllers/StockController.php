@@ -23,7 +23,7 @@ final class StockController
     public function index(Stock $stock, Answers $answers): JsonResponse
     {
         return new JsonResponse($answers->remembered(
-            ['stock', DataStamp::now(), Clock::today()],
+            Answers::key(['stock', DataStamp::now(), Clock::today()]),
             static fn(): array => array_map(StockResource::line(...), $stock->lines()),
         ));
     }

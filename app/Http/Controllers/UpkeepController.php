@@ -33,7 +33,7 @@ final class UpkeepController
         $angler = $request->integer('angler');
 
         return new JsonResponse($answers->remembered(
-            ['upkeep', DataStamp::now(), Clock::today(), $angler],
+            Answers::key(['upkeep', DataStamp::now(), Clock::today(), $angler]),
             static fn(): array => array_map(UpkeepResource::of(...), $upkeep->all(Angler::query()->with('habits')->find($angler))),
         ));
     }

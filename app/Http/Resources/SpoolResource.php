@@ -30,11 +30,11 @@ final class SpoolResource extends JsonResource
         $lines = app(Lines::class);
         // plain arrays: a long list reads thousands of these, and a model's magic costs more than the rest together
         $is = $spool->getAttributes();
-        $measures = $spool->measures();
+        $id = $spool->id;
         $rating = $spool->rating?->getAttributes() ?? [];
 
         return [
-            'id' => $spool->id,
+            'id' => $id,
             'name' => $is['name'],
             'lip' => $is['lip'],
             'lay' => $is['lay'],
@@ -42,7 +42,7 @@ final class SpoolResource extends JsonResource
             'stamp_units' => $rating['units'] ?? null,
             'stamp_material' => $rating['material'] ?? 'mono',
             'measured_with' => $is['measured_with'],
-            'measures' => $measures,
+            'measures' => $spool->measures(),
             'grips' => (bool) ($is['grips'] ?? false),
             'version' => $is['version'],
             'archived' => isset($is['archived_at']),
@@ -50,7 +50,7 @@ final class SpoolResource extends JsonResource
                 'line' => LineResource::facts($lines->product($piece->product)),
                 'length_m' => $piece->length->inMetres(),
                 'since' => $piece->since,
-            ], app(EventLog::class)->ledger()->at(Place::of(PlaceKind::Spool, $spool->id))),
+            ], app(EventLog::class)->at(Place::of(PlaceKind::Spool, $id))),
             'picture' => app(SpoolPictures::class)->of($spool, $kind),
         ];
     }
