@@ -14,10 +14,13 @@ use App\Models\Filler;
 use App\Models\LineProduct;
 use App\Models\Plan;
 use App\Models\Reel;
-use App\Models\Rod;
 use App\Models\Run;
 use App\Models\Spool;
-use App\Models\TypedFigures;
+use Database\Factories\FillerFactory;
+use Database\Factories\LineProductFactory;
+use Database\Factories\ReelFactory;
+use Database\Factories\RodFactory;
+use Database\Factories\SpoolFactory;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -29,14 +32,10 @@ use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
-use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Practice\SimulatedDrag;
 use Undro\Units\Force;
-use Undro\Units\ForceUnit;
 use Undro\Units\Length;
-use Undro\Units\LengthUnit;
-use Undro\Units\Typed;
 
 /**
  * The demo: two friends and a child who fish an invented cold coast, the Skarrow Sound and its lakes, from kayak and
@@ -122,7 +121,7 @@ final class DemoSeeder extends Seeder
             ['name' => 'Longstrand 13', 'length' => '13 ft', 'line_min' => '15 lb', 'line_max' => '40 lb', 'max_drag' => '7 kg'],
             ['name' => 'Tarnwand 6', 'length' => '1.8 m', 'line_min' => '4 lb', 'line_max' => '10 lb', 'max_drag' => '1.5 kg'],
         ] as $figures) {
-            (new Rod())->take(new TypedFigures($figures));
+            RodFactory::new()->create($figures);
         }
     }
 
@@ -142,17 +141,9 @@ final class DemoSeeder extends Seeder
             'hybrid25' => ['Halfway hybrid 0.25', Material::Hybrid, '0.25 mm', '4.8 kg', 'smoke'],
             'hybrid30' => ['Halfway hybrid 0.30', Material::Hybrid, '0.30 mm', '6.4 kg', 'smoke'],
         ] as $key => [$name, $material, $size, $strength, $colour]) {
-            $read = LineSize::read($size, $material);
-            $this->lines[$key] = LineProduct::query()->create([
-                'name' => $name,
-                'material' => $material->value,
-                'size_typed' => $size,
-                'diameter_mm' => $read->diameter->inMillimetres(),
-                'nominal' => $read->nominal,
-                'strength_typed' => $strength,
-                'strength_n' => Typed::force($strength, ForceUnit::Kilogram)->inNewtons(),
-                'colour' => $colour,
-            ]);
+            $this->lines[$key] = LineProductFactory::new()->createOne(
+                ['name' => $name, 'material' => $material->value, 'size' => $size, 'strength' => $strength, 'colour' => $colour],
+            );
         }
     }
 
@@ -191,26 +182,23 @@ final class DemoSeeder extends Seeder
     /** @param array<string, array{string, string, string, string, string, array{string, string, string, string, string}}> $spools */
     private function reel(string $angler, string $name, string $kind, string $ratio, string $drag, array $spools): void
     {
-        $reel = Reel::query()->create([
+        $reel = ReelFactory::new()->createOne([
             'angler_id' => $this->anglers[$angler]->id,
             'name' => $name,
             'kind' => $kind,
-            'gear_ratio_typed' => $ratio,
-            'gear_ratio' => $ratio === '' ? null : Typed::number($ratio),
-            'max_drag_typed' => $drag,
-            'max_drag_n' => $drag === '' ? null : Typed::force($drag, ForceUnit::Kilogram)->inNewtons(),
+            'gear_ratio' => $ratio,
+            'max_drag' => $drag,
+            ...self::RANGES[$name] ?? [],
         ]);
-        $reel->take(new TypedFigures(self::RANGES[$name] ?? []));
         foreach ($spools as $key => [$spoolName, $lip, $lay, $stamp, $with, $measures]) {
-            $spool = new Spool();
-            $spool->take(new TypedFigures([
+            $spool = SpoolFactory::new()->createOne([
                 'name' => $spoolName,
                 'lip' => $lip,
                 'lay' => $lay,
                 'stamp' => $stamp,
                 'measured_with' => $with,
                 'measures' => array_filter(array_combine(array_slice(Spool::QUANTITIES, 0, count($measures)), $measures)),
-            ]));
+            ]);
             $spool->reels()->attach($reel);
             $this->spools[$key] = $spool;
         }
@@ -240,20 +228,14 @@ final class DemoSeeder extends Seeder
             ], 'k' => ['fluoro33', '100 m', '16.00', 290], 'l' => ['hybrid25', '250 m', '11.50', 250],
             'm' => ['hybrid30', '300 m', '12.90', 120],
         ] as $key => [$line, $length, $price, $daysAgo]) {
-            $metres = Typed::length($length, LengthUnit::Metre);
-            $filler = Filler::query()->create(
-                [
-                    'line_product_id' => $this->lines[$line]->id,
-                    'full_length_typed' => $length,
-                    'full_length_m' => $metres->inMetres(),
-                    'price' => $price,
-                ],
+            $filler = FillerFactory::new()->createOne(
+                ['line_product_id' => $this->lines[$line]->id, 'full_length' => $length, 'price' => $price],
             );
             $this->fillers[$key] = $filler;
             $this->event(
                 EventKind::Bought,
                 $daysAgo,
-                [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $metres, $filler->line_product_id)],
+                [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), Length::metres($filler->full_length_m), $filler->line_product_id)],
             );
         }
     }

@@ -10,9 +10,11 @@ use App\Models\Angler;
 use App\Models\Filler;
 use App\Models\LineProduct;
 use App\Models\Plan;
-use App\Models\Reel;
 use App\Models\Spool;
-use App\Models\TypedFigures;
+use Database\Factories\FillerFactory;
+use Database\Factories\LineProductFactory;
+use Database\Factories\ReelFactory;
+use Database\Factories\SpoolFactory;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -65,18 +67,12 @@ final class LargeSeeder extends Seeder
         $made = ['mono' => [], 'braid' => []];
         for ($i = 0; $i < 40; ++$i) {
             $material = $i % 2 === 0 ? 'mono' : 'braid';
-            $line = new LineProduct();
-            $line->take(
-                new TypedFigures(
-                    [
-                        'name' => "Row $i $material",
-                        'material' => $material,
-                        'size' => sprintf('%.2F mm', ($material === 'mono' ? 0.22 : 0.10) + 0.004 * $i),
-                        'strength' => sprintf('%d kg', 3 + $i % 12),
-                    ],
-                ),
-            );
-            $made[$material][] = $line;
+            $made[$material][] = LineProductFactory::new()->createOne([
+                'name' => "Row $i $material",
+                'material' => $material,
+                'size' => sprintf('%.2F mm', ($material === 'mono' ? 0.22 : 0.10) + 0.004 * $i),
+                'strength' => sprintf('%d kg', 3 + $i % 12),
+            ]);
         }
 
         return [$made['mono'], $made['braid']];
@@ -93,9 +89,7 @@ final class LargeSeeder extends Seeder
         $when = $this->when(4000);
         for ($i = 0; $i < self::FILLERS; ++$i) {
             $line = $lines[$i % 2][intdiv($i, 2) % 20];
-            $filler = new Filler(['line_product_id' => $line->id]);
-            $filler->take(new TypedFigures(['full_length' => '1000 m', 'price' => '14.00']));
-            $made[$i % 2][] = $filler;
+            $filler = $made[$i % 2][] = FillerFactory::new()->createOne(['line_product_id' => $line->id]);
             $this->event('bought', $when, [['shop', 0, 'filler', $filler->id, 1000.0, $line->id]], null);
         }
 
@@ -108,16 +102,11 @@ final class LargeSeeder extends Seeder
         $spools = [];
         for ($i = 0; $i < self::REELS; ++$i) {
             $kind = ['spinning', 'spinning', 'baitcasting', 'spincast'][$i % 4];
-            $reel = new Reel(['angler_id' => $angler]);
-            $reel->take(
-                new TypedFigures(['name' => sprintf('Shelf %03d', $i), 'kind' => $kind, 'gear_ratio' => '5.2', 'max_drag' => '6 kg']),
-            );
-            $spool = new Spool(['lip' => $kind === 'spinning' ? 'bevelled' : 'straight']);
-            $spool->take(
-                new TypedFigures(
-                    ['name' => 'Spool 1', 'stamp' => '0.25/240 0.30/170', 'measures' => ['lip_diameter' => '46 mm', 'traverse' => '19 mm']],
-                ),
-            );
+            $reel = ReelFactory::new()->createOne(['angler_id' => $angler, 'name' => sprintf('Shelf %03d', $i), 'kind' => $kind]);
+            $spool = SpoolFactory::new()->createOne([
+                'lip' => $kind === 'spinning' ? 'bevelled' : 'straight',
+                'measures' => ['lip_diameter' => '46 mm', 'traverse' => '19 mm'],
+            ]);
             $spool->reels()->attach($reel);
             $spools[] = $spool;
         }
