@@ -52,7 +52,8 @@ $uuid = static fn(string $of, int|string $k): string => preg_replace(
 );
 
 $lines = $ask('GET', '/api/lines')[1];
-$reel = $ask('GET', '/api/reels')[1][0];
+// the same one in all of them: one that comes late finds them renamed, and in another order
+$reel = min(array_column($ask('GET', '/api/reels')[1], 'id'));
 $angler = $ask('GET', '/api/anglers')[1][0]['id'];
 $run = $ask('GET', '/api/runs')[1][0]['id'] ?? null;
 $statuses = $took = [];
@@ -60,8 +61,8 @@ $statuses = $took = [];
 usleep((int) (1e6 * max(0, (float) getenv('UNDRO_BEGIN') - microtime(true))));
 for ($k = 0, $until = microtime(true) + (float) $seconds; microtime(true) < $until; ++$k) {
     if ($mode === 'same') {
-        $seen = $ask('GET', "/api/reels/{$reel['id']}")[1]['version'];
-        [$status] = $ask('PATCH', "/api/reels/{$reel['id']}", ['name' => "of $number $k", 'version' => $seen]);
+        $seen = $ask('GET', "/api/reels/$reel")[1]['version'];
+        [$status] = $ask('PATCH', "/api/reels/$reel", ['name' => "of $number $k", 'version' => $seen]);
         $status === 200 && $saved['versions'][] = $seen;
         $seen = $ask('GET', '/api/anglers')[1][0]['version'];
         [$status] = $ask('PATCH', "/api/anglers/$angler", ['habits' => ['long_cast' => $k % 2 === 0], 'version' => $seen]);
