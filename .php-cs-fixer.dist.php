@@ -14,4 +14,12 @@ return (new PhpCsFixer\Config())
         'strict_comparison' => true,
         'trailing_comma_in_multiline' => true,
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__ . '/app', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/core', __DIR__ . '/database', __DIR__ . '/public', __DIR__ . '/routes', __DIR__ . '/tests'])->exclude('cache')->notPath('build')->name('artisan')->notName('*.blade.php'));
+    ->setFinder(PhpCsFixer\Finder::create()
+        ->in(array_map(
+            static fn(string $part): string => __DIR__ . "/$part",
+            ['app', 'bootstrap', 'config', 'core', 'database', 'public', 'routes', 'tests'],
+        ))
+        ->exclude('cache')
+        ->notPath('build')
+        ->name('artisan')
+        ->notName('*.blade.php'));

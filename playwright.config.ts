@@ -12,6 +12,11 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: 'line',
+  // what only looks comes last: it fills whichever worker is free, while the long runs at the bench go on in the other
+  projects: [
+    { name: 'use', testIgnore: 'axe.spec.ts' },
+    { name: 'axe', testMatch: 'axe.spec.ts' },
+  ],
   use: {
     baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',
     viewport: { width: 1280, height: 800 },

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use App\Ledger\EventLog;
+use App\Ledger\SpoolStates;
 use App\Models\Account;
 use App\Models\LineProduct;
 use App\Models\Spool;
@@ -15,8 +16,11 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Undro\Contract\Compute;
 use Undro\DomainFault;
+use Undro\Fill\FillCalculator;
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
+use Undro\Units\Length;
 
 require __DIR__ . '/../vendor/autoload.php';
 $app = require __DIR__ . '/../bootstrap/app.php';
@@ -27,24 +31,17 @@ const A_WEEK = 4;
 
 DB::transaction(static function (): void {
     $account = Account::current()->id;
-    $spools = Spool::query()->with('rating')->orderBy('id')->limit(12)->get();
+    $spools = Spool::query()->with(['rating', 'reels'])->orderBy('id')->limit(12)->get();
     $lines = LineProduct::query()->orderBy('id')->limit(4)->get();
     $level = static function (Spool $spool, LineProduct $line): ?float {
         try {
-            $layers = Compute::run(
-                'picture',
-                [
-                    'spool' => $spool->figures(),
-                    'layers' => [['material' => $line->material, 'diameter_mm' => $line->diameter_mm, 'length_m' => 100]],
-                ],
-            )['layers'];
+            $shape = $spool->spool($spool->reelKind());
+            $layer = Layer::of(Role::Main, $line->line(), Length::metres(100));
+
+            return FillCalculator::solve($shape, $shape->ratedGap, [$layer])->layers[0]->depth?->inMillimetres();
         } catch (DomainFault) {
             return null;
         }
-
-        return is_array($layers) && is_array($layers[0]) && is_numeric($layers[0]['depth_mm'] ?? null)
-            ? (float) $layers[0]['depth_mm']
-            : null;
     };
     $event = static fn(string $kind, string $when): int => DB::table('events')->insertGetId(
         [
@@ -114,7 +111,7 @@ DB::transaction(static function (): void {
 });
 $begun = microtime(true);
 app(EventLog::class)->readAgain();
-app(EventLog::class)->states(1);
+app(SpoolStates::class)->of(1);
 printf(
     "ten years of four reels a week: %d entries, all of them read anew in %.0f ms\n",
     DB::table('events')->count(),

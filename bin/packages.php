@@ -45,7 +45,8 @@ $differ = static fn(string $one, string $other): bool => strstr($one, ':', true)
 
 switch ($argv[1] ?? '') {
     case 'write':
-        file_put_contents($list, implode('', array_map(static fn(string $name, array $is): string => "$name $is[0] $is[1]\n", array_keys($installed()), $installed())));
+        $lines = array_map(static fn(string $name, array $is): string => "$name $is[0] $is[1]\n", array_keys($installed()), $installed());
+        file_put_contents($list, implode('', $lines));
         break;
     case 'with':
         foreach ($pinned() as $name => [$version]) {

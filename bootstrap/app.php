@@ -21,7 +21,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // the framework's own list less what a local server has no use for: proxies, other origins, maintenance,
         // and trimming, since what was typed is kept as typed
-        $middleware->use([OwnHostsOnly::class, SecurityHeaders::class, PairedOnly::class, SameOriginWrites::class, ValidatePathEncoding::class, ReadableBody::class]);
+        $middleware->use([
+            OwnHostsOnly::class,
+            SecurityHeaders::class,
+            PairedOnly::class,
+            SameOriginWrites::class,
+            ValidatePathEncoding::class,
+            ReadableBody::class,
+        ]);
         // looked at before anything else is; it says nothing but which device it is
         $middleware->encryptCookies(except: [OwnCookies::name(OwnCookies::DEVICE), OwnCookies::DEVICE]);
         $middleware->web(replace: [ValidateCsrfToken::class => OwnCsrfToken::class]);

@@ -18,7 +18,8 @@ if ($here && $path === '/up') {
 
     return true;
 }
-if ($here && is_string($path) && preg_match('~^/build/assets/[\w.-]+\.(\w+)$~', $path, $found) === 1 && isset($types[$found[1]]) && is_file(__DIR__ . $path)) {
+$asset = is_string($path) && preg_match('~^/build/assets/[\w.-]+\.(\w+)$~', $path, $found) === 1;
+if ($here && $asset && isset($types[$found[1]]) && is_file(__DIR__ . $path)) {
     header("Content-Type: {$types[$found[1]]}");
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: public, max-age=31536000, immutable');

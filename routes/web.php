@@ -28,7 +28,10 @@ use Illuminate\Support\Facades\Route;
 
 // calculators change nothing: no session, no token
 foreach (['allocate', 'day'] as $heavy) {
-    Route::post("/api/compute/$heavy", ComputeController::class)->defaults('name', $heavy)->withoutMiddleware('web')->middleware(FewAtATime::class);
+    Route::post("/api/compute/$heavy", ComputeController::class)
+        ->defaults('name', $heavy)
+        ->withoutMiddleware('web')
+        ->middleware(FewAtATime::class);
 }
 Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
 

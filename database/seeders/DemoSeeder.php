@@ -232,11 +232,9 @@ final class DemoSeeder extends Seeder
                 ['line_product_id' => $this->lines[$line]->id, 'full_length' => $length, 'price' => $price],
             );
             $this->fillers[$key] = $filler;
-            $this->event(
-                EventKind::Bought,
-                $daysAgo,
-                [Move::of(Place::of(PlaceKind::Shop), $this->filler($key), Length::metres($filler->full_length_m), $filler->line_product_id)],
-            );
+            $all = Length::metres($filler->full_length_m);
+            $bought = Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $all, $filler->line_product_id);
+            $this->event(EventKind::Bought, $daysAgo, [$bought]);
         }
     }
 

@@ -22,7 +22,9 @@ final class LearningController
     /** What finished fills have taught, in words, and the readings it comes from. */
     public function index(Learning $learning, Answers $answers): JsonResponse
     {
-        return new JsonResponse($answers->remembered(Answers::key(['learnt', DataStamp::now()]), static fn(): array => self::taught($learning)));
+        $question = Answers::key(['learnt', DataStamp::now()]);
+
+        return new JsonResponse($answers->remembered($question, static fn(): array => self::taught($learning)));
     }
 
     /** @return array<string, mixed> */
@@ -56,7 +58,9 @@ final class LearningController
     {
         $of = [$request->integer('spool'), $request->integer('main') ?: null, $request->integer('backing') ?: null];
 
-        return new JsonResponse($answers->remembered(Answers::key(['plan', DataStamp::now(), ...$of]), static function () use ($learning, $of): array {
+        $question = Answers::key(['plan', DataStamp::now(), ...$of]);
+
+        return new JsonResponse($answers->remembered($question, static function () use ($learning, $of): array {
             $learnt = $learning->about(...$of);
 
             return ['learnt' => $learnt === null ? null : LearningResource::forPlan($learnt)];

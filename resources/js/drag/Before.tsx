@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { CartesianGrid, ErrorBar, Line, LineChart, XAxis, YAxis } from 'recharts';
+import { ErrorBar, Line } from 'recharts';
 import type { Schemas } from '../api/client';
 import type { DragSetting } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
@@ -114,38 +114,29 @@ function Drift({ drift }: { drift: NonNullable<Schemas['DragHistory']['drift']> 
   const top = (Math.max(...drift.points.map((point) => point.high_N)) / per) * 1.1;
   const days = points.map((point) => point.at);
   return (
-    <Chart>
-      {(width) => (
-        <LineChart
-          width={Math.min(width, 720)}
-          height={190}
-          margin={{ left: 4, right: 30, top: 8, bottom: 4 }}
-          accessibilityLayer={false}
-          title={`Force at ${place(drift.position)} ${KNOB_WORD[drift.knob]} over time`}
-        >
-          <CartesianGrid vertical={false} />
-          <XAxis
-            type="number"
-            dataKey="at"
-            domain={['dataMin', 'dataMax']}
-            ticks={days}
-            tickFormatter={(at: number) =>
-              new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
-            }
-          />
-          <YAxis domain={[0, top]} ticks={ticks(top, step(top, 4))} width={62} unit={` ${units.force}`} />
-          <Line
-            data={points}
-            dataKey="force"
-            stroke="var(--next)"
-            strokeWidth={2.2}
-            dot={{ r: 4, fill: 'var(--ink)' }}
-            isAnimationActive={false}
-          >
-            <ErrorBar dataKey="band" direction="y" stroke="var(--ink)" width={6} />
-          </Line>
-        </LineChart>
-      )}
+    <Chart
+      title={`Force at ${place(drift.position)} ${KNOB_WORD[drift.knob]} over time`}
+      height={190}
+      widest={720}
+      margin={{ right: 30 }}
+      x={{
+        dataKey: 'at',
+        domain: ['dataMin', 'dataMax'],
+        ticks: days,
+        tickFormatter: (at: number) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' }),
+      }}
+      y={{ domain: [0, top], ticks: ticks(top, step(top, 4)), unit: ` ${units.force}` }}
+    >
+      <Line
+        data={points}
+        dataKey="force"
+        stroke="var(--next)"
+        strokeWidth={2.2}
+        dot={{ r: 4, fill: 'var(--ink)' }}
+        isAnimationActive={false}
+      >
+        <ErrorBar dataKey="band" direction="y" stroke="var(--ink)" width={6} />
+      </Line>
     </Chart>
   );
 }

@@ -1,4 +1,4 @@
-import { CartesianGrid, Line, LineChart, ReferenceLine, Scatter, XAxis, YAxis } from 'recharts';
+import { Line, ReferenceLine, Scatter } from 'recharts';
 import type { DragResult } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
@@ -20,56 +20,49 @@ export function Curve({ drag, out }: { drag: DragResult; out: number }) {
     Math.max(...points.map((point) => point.force), (drag.limit_N ?? 0) / per, ...measured.map((m) => m.force)) * 1.08;
   const by = step(top, 5);
   return (
-    <Chart>
-      {(width) => (
-        <LineChart
-          width={width}
-          height={210}
-          margin={{ left: 12, right: 26, top: 8, bottom: 0 }}
-          accessibilityLayer={false}
-          title="Drag over line out"
-        >
-          <CartesianGrid vertical={false} />
-          <XAxis type="number" dataKey="left" domain={[0, total]} hide />
-          <YAxis
-            mirror
-            domain={[0, top]}
-            ticks={ticks(top, by)}
-            width={60}
-            axisLine={false}
-            tickLine={false}
-            tickFormatter={(at: number) => (at === by ? `${at} ${units.force}` : `${Math.round(at * 100) / 100}`)}
-          />
-          {drag.limit_N !== null && (
-            <ReferenceLine
-              y={drag.limit_N / per}
-              stroke="var(--stop)"
-              strokeDasharray="7 4"
-              label={{ value: `half of the ${drag.weakest}`, position: 'insideTopRight', fill: 'var(--stop)' }}
-            />
-          )}
-          <ReferenceLine x={total - out} stroke="var(--ink)" strokeWidth={1.6} />
-          {drag.by_measured && (
-            <Line
-              data={points}
-              dataKey="shape"
-              dot={false}
-              stroke="var(--ink-soft)"
-              strokeDasharray="3 4"
-              isAnimationActive={false}
-            />
-          )}
-          <Line
-            data={points}
-            dataKey="force"
-            dot={false}
-            stroke="var(--next)"
-            strokeWidth={2.6}
-            isAnimationActive={false}
-          />
-          <Scatter data={measured} dataKey="force" fill="var(--ink)" isAnimationActive={false} />
-        </LineChart>
+    <Chart
+      title="Drag over line out"
+      height={210}
+      margin={{ left: 12, right: 26, bottom: 0 }}
+      x={{ dataKey: 'left', domain: [0, total], hide: true }}
+      y={{
+        mirror: true,
+        domain: [0, top],
+        ticks: ticks(top, by),
+        width: 60,
+        axisLine: false,
+        tickLine: false,
+        tickFormatter: (at: number) => (at === by ? `${at} ${units.force}` : `${Math.round(at * 100) / 100}`),
+      }}
+    >
+      {drag.limit_N !== null && (
+        <ReferenceLine
+          y={drag.limit_N / per}
+          stroke="var(--stop)"
+          strokeDasharray="7 4"
+          label={{ value: `half of the ${drag.weakest}`, position: 'insideTopRight', fill: 'var(--stop)' }}
+        />
       )}
+      <ReferenceLine x={total - out} stroke="var(--ink)" strokeWidth={1.6} />
+      {drag.by_measured && (
+        <Line
+          data={points}
+          dataKey="shape"
+          dot={false}
+          stroke="var(--ink-soft)"
+          strokeDasharray="3 4"
+          isAnimationActive={false}
+        />
+      )}
+      <Line
+        data={points}
+        dataKey="force"
+        dot={false}
+        stroke="var(--next)"
+        strokeWidth={2.6}
+        isAnimationActive={false}
+      />
+      <Scatter data={measured} dataKey="force" fill="var(--ink)" isAnimationActive={false} />
     </Chart>
   );
 }

@@ -2,7 +2,7 @@ import { Anchor, Button, Group, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Area, CartesianGrid, ComposedChart, Line, Scatter, XAxis, YAxis } from 'recharts';
+import { Area, Line, Scatter } from 'recharts';
 import { useCalculator } from '../api/calculators';
 import type { DragNext } from '../api/types';
 import { Rod } from '../drawings/rod/Rod';
@@ -180,36 +180,21 @@ function Trace({
       ...band.map((b) => b.band[1] ?? 0),
     ) * 1.1;
   return (
-    <Chart>
-      {(width) => (
-        <ComposedChart
-          width={width}
-          height={230}
-          margin={{ left: 4, right: 14, top: 8, bottom: 16 }}
-          accessibilityLayer={false}
-          title="Force over the turns of the knob: the band believed, the line it was, the pulls"
-        >
-          <CartesianGrid vertical={false} />
-          <XAxis
-            type="number"
-            dataKey="at"
-            domain={['dataMin', 'dataMax']}
-            tickFormatter={place}
-            label={{ value: 'turns of the knob', position: 'insideBottom', offset: -8 }}
-          />
-          <YAxis domain={[0, top]} ticks={ticks(top, step(top, 5))} width={62} unit={` ${units.force}`} />
-          <Area
-            data={band}
-            dataKey="band"
-            stroke="none"
-            fill="var(--next)"
-            fillOpacity={0.2}
-            isAnimationActive={false}
-          />
-          <Line data={real} dataKey="truth" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
-          <Scatter data={pulls} dataKey="pull" fill="var(--next)" isAnimationActive={false} />
-        </ComposedChart>
-      )}
+    <Chart
+      title="Force over the turns of the knob: the band believed, the line it was, the pulls"
+      height={230}
+      margin={{ bottom: 16 }}
+      x={{
+        dataKey: 'at',
+        domain: ['dataMin', 'dataMax'],
+        tickFormatter: place,
+        label: { value: 'turns of the knob', position: 'insideBottom', offset: -8 },
+      }}
+      y={{ domain: [0, top], ticks: ticks(top, step(top, 5)), unit: ` ${units.force}` }}
+    >
+      <Area data={band} dataKey="band" stroke="none" fill="var(--next)" fillOpacity={0.2} isAnimationActive={false} />
+      <Line data={real} dataKey="truth" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
+      <Scatter data={pulls} dataKey="pull" fill="var(--next)" isAnimationActive={false} />
     </Chart>
   );
 }

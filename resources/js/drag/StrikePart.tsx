@@ -1,5 +1,5 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
-import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { Line, ReferenceLine } from 'recharts';
 import { useCalculator } from '../api/calculators';
 import { useLines } from '../api/records';
 import type { DragResult, Line as OwnedLine, Reel, Spool } from '../api/types';
@@ -118,47 +118,28 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
         {strikes.error && <p role="alert">{strikes.error.message}</p>}
         {found && (
           <>
-            <Chart>
-              {(width) => (
-                <LineChart
-                  width={width}
-                  height={230}
-                  margin={{ left: 4, right: 14, top: 8, bottom: 4 }}
-                  accessibilityLayer={false}
-                  title="Force at the hook over distance"
-                >
-                  <CartesianGrid vertical={false} />
-                  <XAxis
-                    type="number"
-                    dataKey="far"
-                    domain={[0, far]}
-                    ticks={ticks(far, step(far, 8))}
-                    unit={` ${units.length}`}
-                  />
-                  <YAxis
-                    domain={[0, top * 1.08]}
-                    ticks={ticks(top * 1.08, step(top, 5))}
-                    width={62}
-                    unit={` ${units.force}`}
-                  />
-                  <ReferenceLine x={found.distance_m / metre} stroke="var(--ink)" />
-                  {found.lines.map((line) => (
-                    <Line
-                      key={line.name}
-                      data={line.curve.map((point) => ({
-                        far: point.distance_m / metre,
-                        force: point.hook_force_N / per,
-                      }))}
-                      dataKey="force"
-                      dot={false}
-                      stroke={line.name === onReel ? 'var(--next)' : 'var(--ink)'}
-                      strokeWidth={line.name === onReel ? 3 : 1.5}
-                      strokeDasharray={STROKE[line.material]}
-                      isAnimationActive={false}
-                    />
-                  ))}
-                </LineChart>
-              )}
+            <Chart
+              title="Force at the hook over distance"
+              height={230}
+              x={{ dataKey: 'far', domain: [0, far], ticks: ticks(far, step(far, 8)), unit: ` ${units.length}` }}
+              y={{ domain: [0, top * 1.08], ticks: ticks(top * 1.08, step(top, 5)), unit: ` ${units.force}` }}
+            >
+              <ReferenceLine x={found.distance_m / metre} stroke="var(--ink)" />
+              {found.lines.map((line) => (
+                <Line
+                  key={line.name}
+                  data={line.curve.map((point) => ({
+                    far: point.distance_m / metre,
+                    force: point.hook_force_N / per,
+                  }))}
+                  dataKey="force"
+                  dot={false}
+                  stroke={line.name === onReel ? 'var(--next)' : 'var(--ink)'}
+                  strokeWidth={line.name === onReel ? 3 : 1.5}
+                  strokeDasharray={STROKE[line.material]}
+                  isAnimationActive={false}
+                />
+              ))}
             </Chart>
             <ul className={classes.surprises}>
               {found.says.map((each) => (
