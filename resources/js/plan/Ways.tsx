@@ -66,8 +66,8 @@ export function Ways({ plan }: { plan: Planning }) {
         data={data}
         fresh={!isPlaceholderData && rested === asked}
         taken={draft.way}
-        kind={draft.kind as ReelKind}
-        lip={draft.lip as LipShape}
+        kind={draft.kind}
+        lip={draft.lip}
         units={units}
         onTake={onTake}
       />
