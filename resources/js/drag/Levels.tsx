@@ -4,6 +4,7 @@ import { driveScale } from '../api/devices';
 import type { DragResult, DragSetting, Reel, Spool } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
+import { unlessTyped } from '../parts/unlessTyped';
 import { useBench } from '../shell/bench';
 import { drag as dragForce, length, withUnit, words } from '../units/units';
 import type { DragDraft } from './chain';
@@ -53,8 +54,8 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
       pulls: [{ position: set.position ?? 0, running_N: withUnit(running, units.force) }],
     };
     if (await keep(point, 'The point is on the curve.')) {
-      setOut('');
-      setRunning('');
+      setOut(unlessTyped(out));
+      setRunning(unlessTyped(running));
     }
   };
   return (

@@ -6,6 +6,7 @@ import type { DragResult, DragSetting, DragSteps, Reel, Sentence, Spool } from '
 import { Rod } from '../drawings/rod/Rod';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';
+import { unlessTyped } from '../parts/unlessTyped';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { force, newtonsPer, words } from '../units/units';
@@ -69,8 +70,8 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
       note,
     };
     if (await keep(made, byHand ? 'Kept, not measured.' : 'The setting is kept.')) {
-      setting.change(() => ({ pulls: [] }));
-      setNote('');
+      setting.change((now) => ({ pulls: now.pulls.slice(setting.pulls.length) }));
+      setNote(unlessTyped(note));
     }
   };
   const go = () => {

@@ -10,7 +10,7 @@ import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
 import classes from './Log.module.css';
-import { dayOf, EMPTY, entryOf, hasFigure, said } from './saying';
+import { dayOf, EMPTY, entryOf, hasFigure, said, unsaid } from './saying';
 import { DID, dateOf, SAYINGS, type Saying, sayingOf } from './words';
 
 interface SayProps {
@@ -46,7 +46,8 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
         instead ? `Put right: ${DID[made.kind].toLowerCase()}.` : `Written down: ${DID[made.kind].toLowerCase()}.`,
         () => takeBack(made.id),
       );
-      if (!instead) setTyped({ ...EMPTY });
+      // what was typed meanwhile is the next thing to say
+      if (!instead) setTyped((now) => unsaid(typed, now));
       onDone?.();
     } catch (error) {
       if (error instanceof Problem) setProblem(error);

@@ -20,6 +20,12 @@ export const EMPTY = {
   words: '',
 };
 
+/** What is left in the fields once something was written down: what was typed while it went out. */
+export const unsaid = (sent: Said, now: Said): Said => {
+  const meanwhile = (Object.keys(now) as (keyof Said)[]).filter((field) => now[field] !== sent[field]);
+  return { ...EMPTY, ...Object.fromEntries(meanwhile.map((field) => [field, now[field]])) };
+};
+
 /** What an entry said, as it can be typed again. */
 export const said = (entry: LogEntry): Said => ({
   ...EMPTY,

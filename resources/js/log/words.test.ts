@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '../api/types';
+import { EMPTY, unsaid } from './saying';
 import { DID, dateOf, SAYINGS, sayingOf } from './words';
 
 const entry = (change: Partial<LogEntry>): LogEntry => ({
@@ -47,5 +48,15 @@ describe('what an entry can be put right as', () => {
     for (const saying of Object.values(SAYINGS)) expect(saying.word).not.toBe('');
     for (const word of Object.values(DID)) expect(word).not.toBe('');
     expect(dateOf('2026-06-10T12:00:00Z')).toMatch(/^2026-06-\d\d$/);
+  });
+});
+
+describe('what is left in the fields once something was written down', () => {
+  const sent = { ...EMPTY, metres: '8', words: 'cut off in the kelp' };
+  it('is nothing of what was sent', () => {
+    expect(unsaid(sent, { ...sent })).toEqual(EMPTY);
+  });
+  it('is all that was typed while it went out', () => {
+    expect(unsaid(sent, { ...sent, metres: '67', filler: '7' })).toEqual({ ...EMPTY, metres: '67', filler: '7' });
   });
 });

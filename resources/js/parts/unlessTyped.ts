@@ -1,0 +1,2 @@
+/** A field once its text was taken: empty, but where something else was typed while it went out. */
+export const unlessTyped = (sent: string) => (now: string) => (now === sent ? '' : now);
