@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Resources\LineResource;
 use App\Ledger\EventLog;
 use App\Ledger\Lines;
 use App\Models\Reel;
@@ -18,24 +19,24 @@ use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Spool\ReelKind;
 
-/** Pictures of spools with what lies on them. */
+/** What lies on spools, and their pictures with it. */
 final class SpoolPictures
 {
     /** @var array<int, string> of the lines that lie on spools */
     private array $lineQuestions = [];
-    /** @var \WeakMap<Spool, array{ReelKind, string}> kind of reel and key of what was read ahead */
-    private \WeakMap $keys;
+    /** @var \WeakMap<Spool, array{ReelKind, string, list<Piece>}> kind of reel, key and what lies on it, of what was read ahead */
+    private \WeakMap $ahead;
 
     public function __construct(private readonly Answers $answers, private readonly EventLog $log, private readonly Lines $lines)
     {
-        $this->keys = new \WeakMap();
+        $this->ahead = new \WeakMap();
     }
 
     /** @return array<array-key, mixed> shape, layers, how full, and the problem where it cannot be drawn */
     public function of(Spool $spool, ReelKind $reel): array
     {
-        [$of, $known] = $this->keys[$spool] ?? [null, ''];
-        $key = $of === $reel ? $known : $this->key($spool, $reel);
+        [$of, $known] = $this->ahead[$spool] ?? [null, ''];
+        $key = $of === $reel ? $known : $this->key($spool, $reel, $this->lying($spool));
 
         return $this->answers->remembered($key, function () use ($spool, $reel): array {
             try {
@@ -44,6 +45,21 @@ final class SpoolPictures
                 return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
             }
         });
+    }
+
+    /** @return list<array<string, mixed>> each piece that lies on it, from the arbor out, with its line */
+    public function contents(Spool $spool): array
+    {
+        $contents = [];
+        foreach ($this->ahead[$spool][2] ?? $this->lying($spool) as $piece) {
+            $contents[] = [
+                'line' => LineResource::facts($this->lines->product($piece->product)),
+                'length_m' => $piece->length->inMetres(),
+                'since' => $piece->since,
+            ];
+        }
+
+        return $contents;
     }
 
     /**
@@ -57,8 +73,9 @@ final class SpoolPictures
         foreach ($reels as $reel) {
             $kind = $reel->kind;
             foreach ($reel->spools as $spool) {
-                $keys[] = $key = $this->key($spool, $kind);
-                $this->keys[$spool] = [$kind, $key];
+                $lying = $this->lying($spool);
+                $keys[] = $key = $this->key($spool, $kind, $lying);
+                $this->ahead[$spool] = [$kind, $key, $lying];
             }
         }
         $this->answers->readAhead($keys);
@@ -70,11 +87,15 @@ final class SpoolPictures
         return $this->log->at(Place::of(PlaceKind::Spool, $spool->id));
     }
 
-    /** Of all that its picture depends on. */
-    private function key(Spool $spool, ReelKind $reel): string
+    /**
+     * Of all that its picture depends on.
+     *
+     * @param list<Piece> $lying
+     */
+    private function key(Spool $spool, ReelKind $reel, array $lying): string
     {
         $question = ['picture', $reel->value, $spool->fingerprint()];
-        foreach ($this->lying($spool) as $piece) {
+        foreach ($lying as $piece) {
             $question[] = $this->lineQuestions[$piece->product] ??= $this->lines->fingerprint($piece->product);
             $question[] = (string) $piece->length->inMetres();
         }

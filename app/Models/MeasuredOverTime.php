@@ -23,8 +23,10 @@ use Undro\Units\Moment;
  */
 trait MeasuredOverTime
 {
-    /** @var array<string, array{typed: string, mm: float|null}>|null what was measured last, by quantity */
-    private ?array $lastMeasures = null;
+    /** @var array<string, string>|null what was measured last, as typed, by quantity */
+    private ?array $lastTyped = null;
+    /** @var array<string, float|null> the same in mm */
+    private array $lastMm = [];
 
     /** @return HasMany<Measurement, $this> */
     public function measurements(): HasMany
@@ -35,7 +37,7 @@ trait MeasuredOverTime
     /** @return array<string, string> what was measured last, as typed, by quantity; empty where it was not */
     public function measures(): array
     {
-        return array_map(static fn(array $measure): string => $measure['typed'], $this->lastMeasures());
+        return $this->lastTyped ?? $this->readLast();
     }
 
     /**
@@ -46,17 +48,17 @@ trait MeasuredOverTime
     public static function readAll(iterable $spools): void
     {
         $byId = [];
+        $untyped = array_fill_keys(self::QUANTITIES, '');
         foreach ($spools as $spool) {
-            $spool->lastMeasures = array_fill_keys(self::QUANTITIES, ['typed' => '', 'mm' => null]);
+            [$spool->lastTyped, $spool->lastMm] = [$untyped, []];
             $byId[$spool->id] = $spool;
         }
         foreach (array_chunk(array_keys($byId), 500) as $ids) {
             $rows = DB::table('measurements')->whereIntegerInRaw('spool_id', $ids)->orderBy('measured_at')->orderBy('id');
             foreach (Row::all($rows, ['spool_id', 'quantity', 'typed', 'value_mm']) as $row) {
-                $byId[$row->int('spool_id')]->lastMeasures[$row->text('quantity')] = [
-                    'typed' => $row->text('typed'),
-                    'mm' => $row->optionalFloat('value_mm'),
-                ];
+                [$spool, $quantity] = [$byId[$row->int('spool_id')], $row->text('quantity')];
+                $spool->lastTyped[$quantity] = $row->text('typed');
+                $spool->lastMm[$quantity] = $row->optionalFloat('value_mm');
             }
             $stamps = Rating::query()->whereIntegerInRaw('spool_id', $ids)->get()->keyBy('spool_id');
             foreach ($ids as $id) {
@@ -79,7 +81,7 @@ trait MeasuredOverTime
                 // what is measured now counts from now on, also where the clock was set back since the last time
                 'measured_at' => Clock::moment()->after(is_string($last) ? Moment::read($last) : null)->dated(),
             ]);
-            $this->lastMeasures = null;
+            $this->lastTyped = null;
         }
     }
 
@@ -97,42 +99,39 @@ trait MeasuredOverTime
                 'workings' => $fact->text('workings'),
                 'measured_at' => $when,
             ]);
-            $this->lastMeasures = null;
+            $this->lastTyped = null;
         }
     }
 
-    /** @return array<string, array{typed: string, mm: float|null}> */
-    private function lastMeasures(): array
+    /** @return array<string, string> as typed */
+    private function readLast(): array
     {
-        if ($this->lastMeasures === null) {
-            self::readAll([$this]);
-        }
+        self::readAll([$this]);
 
-        return $this->lastMeasures ?? [];
+        return $this->lastTyped ?? [];
     }
 
     private function mm(string $quantity): ?float
     {
-        return $this->lastMeasures()[$quantity]['mm'] ?? null;
+        if ($this->lastTyped === null) {
+            $this->readLast();
+        }
+
+        return $this->lastMm[$quantity] ?? null;
     }
 
-    /**
-     * @param array<string, array{typed: string, mm: float|null}> $measures
-     *
-     * @throws \Undro\DomainFault if they cannot be of one spool
-     */
-    private static function coreMeasures(array $measures, float $sd): Measures
+    /** @throws \Undro\DomainFault if they cannot be of one spool */
+    private function coreMeasures(): Measures
     {
-        $mm = static fn(string $quantity): ?float => $measures[$quantity]['mm'] ?? null;
         $diameter = static fn(?float $mm): ?Diameter => $mm === null ? null : Diameter::millimetres($mm);
-        $traverse = $mm('traverse');
+        $traverse = $this->mm('traverse');
 
         return new Measures(
-            $diameter($mm('lip_diameter')),
-            $diameter($mm('arbor_diameter')),
-            $diameter($mm('arbor_deep_diameter')),
+            $diameter($this->mm('lip_diameter')),
+            $diameter($this->mm('arbor_diameter')),
+            $diameter($this->mm('arbor_deep_diameter')),
             $traverse === null ? null : Length::millimetres($traverse),
-            $sd,
+            $this->measured_with->sd(),
         );
     }
 
@@ -151,6 +150,6 @@ trait MeasuredOverTime
             }
         }
         // together they must be of one spool
-        self::coreMeasures($this->lastMeasures(), $this->measured_with->sd());
+        $this->coreMeasures();
     }
 }

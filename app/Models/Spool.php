@@ -68,7 +68,7 @@ final class Spool extends Record
         $ratedGap = $this->mm('rated_gap');
 
         return Shape::of(
-            self::coreMeasures($this->lastMeasures(), $this->measured_with->sd()),
+            $this->coreMeasures(),
             $this->rating?->ratings() ?? [],
             $this->lay,
             $ratedGap === null ? $reel->ratedGap() : Length::millimetres($ratedGap),

@@ -5,14 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Http\SpoolPictures;
-use App\Ledger\EventLog;
-use App\Ledger\Lines;
 use App\Models\Spool;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Undro\Ledger\Piece;
-use Undro\Ledger\Place;
-use Undro\Ledger\PlaceKind;
 use Undro\Spool\ReelKind;
 
 /** @property Spool $resource */
@@ -27,14 +22,13 @@ final class SpoolResource extends JsonResource
     /** @return array<string, mixed> a spool as it sits in a kind of reel */
     public static function inReel(Spool $spool, ReelKind $kind): array
     {
-        $lines = app(Lines::class);
+        $pictures = app(SpoolPictures::class);
         // plain arrays: a long list reads thousands of these, and a model's magic costs more than the rest together
         $is = $spool->getAttributes();
-        $id = $spool->id;
         $rating = $spool->rating?->getAttributes() ?? [];
 
         return [
-            'id' => $id,
+            'id' => $is['id'],
             'name' => $is['name'],
             'lip' => $is['lip'],
             'lay' => $is['lay'],
@@ -46,12 +40,8 @@ final class SpoolResource extends JsonResource
             'grips' => (bool) ($is['grips'] ?? false),
             'version' => $is['version'],
             'archived' => isset($is['archived_at']),
-            'contents' => array_map(static fn(Piece $piece): array => [
-                'line' => LineResource::facts($lines->product($piece->product)),
-                'length_m' => $piece->length->inMetres(),
-                'since' => $piece->since,
-            ], app(EventLog::class)->at(Place::of(PlaceKind::Spool, $id))),
-            'picture' => app(SpoolPictures::class)->of($spool, $kind),
+            'contents' => $pictures->contents($spool),
+            'picture' => $pictures->of($spool, $kind),
         ];
     }
 }
