@@ -5,7 +5,7 @@
 part() {
     case $1 in
         core) vendor/bin/phpunit --testsuite core ;;
-        feature) vendor/bin/paratest --testsuite feature --processes 2 ;;
+        feature) vendor/bin/paratest --testsuite feature --processes 3 ;;
         types) php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress && npx --no-install tsc --noEmit ;;
         lint) vendor/bin/php-cs-fixer check --diff --show-progress=none && npx --no-install biome check . ;;
         unit) npx --no-install vitest run ;;
