@@ -7,13 +7,11 @@ namespace App\Learning;
 use App\Ledger\Lines;
 use App\Models\Spool;
 use Undro\DomainFault;
-use Undro\Input\Bounds;
 use Undro\Learning\Finished;
 use Undro\Learning\ForPlan;
 use Undro\Learning\Learnt;
 use Undro\Learning\Taught;
 use Undro\Spool\Spool as Shape;
-use Undro\Statistics\CorrelationMatrix;
 
 /** What the levels that were read teach of spools and lines. Worked out from the log once a request, and only where it is asked for. */
 final class Learning
@@ -72,40 +70,8 @@ final class Learning
         }
         $all = $this->lines->all();
         $named = array_map(static fn(?int $line): ?string => $line !== null && isset($all[$line]) ? "line $line" : null, [$main, $backing]);
-        $each = array_values(array_unique(array_filter($named)));
-        [$room, $sd] = $learnt->room("spool $spool");
-        $cells = array_map(static fn(?string $line): ?array => $line === null ? null : $learnt->cell($line), $named);
-        // readings of nonsense are asked about; no plan follows them
-        foreach ([$room, ...array_map(static fn(array $cell): float => $cell[0], array_filter($cells))] as $factor) {
-            if ($factor < Bounds::FACTOR[0] || $factor > Bounds::FACTOR[1]) {
-                return null;
-            }
-        }
-        $places = [
-            0,
-            ...array_map(static fn(?string $line): ?int => $line === null ? null : 1 + (int) array_search($line, $each, true), $named),
-        ];
-        // a plan takes each sd relative to the figure itself
-        [$mainCell, $backingCell] = array_map(
-            static fn(?array $cell): ?array => $cell === null ? null : ['factor' => $cell[0], 'sd' => $cell[1] / $cell[0]],
-            $cells,
-        );
 
-        return new ForPlan($room, $sd / $room, self::among($learnt->correlations("spool $spool", $each), $places), $mainCell, $backingCell);
-    }
-
-    /**
-     * The correlations of some of the figures.
-     *
-     * @param list<list<float>> $all
-     * @param list<int|null>    $places null: nothing is known of it
-     */
-    private static function among(array $all, array $places): CorrelationMatrix
-    {
-        return new CorrelationMatrix(array_map(static fn(?int $i): array => array_map(
-            static fn(?int $j): float => $i === null || $j === null ? 0.0 : max(-1.0, min(1.0, $all[$i][$j] ?? 0.0)),
-            $places,
-        ), $places));
+        return ForPlan::from($learnt, "spool $spool", ...$named);
     }
 
     private function learnt(): Learnt

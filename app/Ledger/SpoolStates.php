@@ -96,7 +96,7 @@ final class SpoolStates
         $outer = $last[count($last) - 1];
         $filled = [];
         foreach ([...$this->of($spool, $outer->since ?? ''), new SpoolState('', '9', $last)] as $state) {
-            $sums = self::sums($state->pieces);
+            $sums = Piece::metresByLine($state->pieces);
             $main = array_key_last($sums) === $outer->product;
             if ($main && $state->at >= ($outer->since ?? '') && $sums[$outer->product] > ($filled[$outer->product] ?? 0.0)) {
                 $filled = $sums;
@@ -196,20 +196,5 @@ final class SpoolStates
         }
 
         return $touched;
-    }
-
-    /**
-     * @param list<Piece> $pieces
-     *
-     * @return array<int, float> metres by line
-     */
-    private static function sums(array $pieces): array
-    {
-        $sums = [];
-        foreach ($pieces as $piece) {
-            $sums[$piece->product] = ($sums[$piece->product] ?? 0.0) + $piece->length->inMetres();
-        }
-
-        return $sums;
     }
 }

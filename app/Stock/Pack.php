@@ -26,4 +26,10 @@ final readonly class Pack
             return null;
         }
     }
+
+    /** Of a metre; null where the price cannot be read. */
+    public function perMetre(): ?Price
+    {
+        return $this->price()?->times(1 / $this->metres);
+    }
 }

@@ -46,14 +46,14 @@ final class Packs
     {
         $best = null;
         foreach ($packs as $pack) {
-            $price = $pack->price()?->times(1 / $pack->metres);
+            $price = $pack->perMetre();
             $best = $price !== null && ($best === null || $price->amount < $best->amount) ? $price : $best;
         }
 
         return $best;
     }
 
-    /** What was paid for a metre of a line last; null: not known. @throws \Undro\DomainFault if that cannot be read */
+    /** What was paid for a metre of a line last; null: not known. */
     public function paidPerMetre(int $line): ?Price
     {
         if ($this->paid === null) {
@@ -63,9 +63,7 @@ final class Packs
             }
         }
 
-        $pack = $this->paid[$line] ?? null;
-
-        return $pack === null ? null : Price::read($pack->price)->times(1 / $pack->metres);
+        return ($this->paid[$line] ?? null)?->perMetre();
     }
 
     private static function bought(Filler $filler): Pack

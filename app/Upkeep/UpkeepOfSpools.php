@@ -74,15 +74,12 @@ final readonly class UpkeepOfSpools
         } catch (DomainFault) {
             return null;
         }
-        $metres = array_sum(
-            array_map(static fn(Piece $piece): float => $piece->product === $outer->product ? $piece->length->inMetres() : 0.0, $pieces),
-        );
 
         return new SpoolUpkeep(
             $reel,
             $spool,
             $this->lines->product($outer->product),
-            Length::metres($metres),
+            Length::metres(Piece::metresByLine($pieces)[$outer->product] ?? 0.0),
             $outer->since,
             $upkeep,
             $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,

@@ -16,4 +16,21 @@ final readonly class Piece
     {
         return new self($this->product, $length, $this->since);
     }
+
+    /**
+     * How much there is of each line.
+     *
+     * @param list<self> $pieces
+     *
+     * @return array<int, float> metres by line, in the order in which the lines come first
+     */
+    public static function metresByLine(array $pieces): array
+    {
+        $metres = [];
+        foreach ($pieces as $piece) {
+            $metres[$piece->product] = ($metres[$piece->product] ?? 0.0) + $piece->length->inMetres();
+        }
+
+        return $metres;
+    }
 }

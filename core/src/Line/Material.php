@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Line;
 
+use Undro\Units\Force;
+
 /**
  * What a line is made of, with everything the job knows about that material in one table.
  * Source of every figure: handbook, chapters 2 (filling), 3 (twist) and 5 (strike).
@@ -90,5 +92,13 @@ enum Material: string
             self::Fluoro => 0.05,
             self::Braid => 0.012,
         };
+    }
+
+    /**
+     * How stiff a line of this rated strength is: the force that would stretch it to twice its length, were it straight all the way. Source: handbook, chapter 5.
+     */
+    public function stiffness(Force $rated): Force
+    {
+        return Force::newtons(0.25 * $rated->inNewtons() / $this->elongationAtQuarter());
     }
 }

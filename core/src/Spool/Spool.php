@@ -84,17 +84,7 @@ final readonly class Spool
     /** The same spool, its room known as well as this. @param float $sd relative sd of the line volume */
     public function trusted(float $sd): self
     {
-        return new self(
-            $this->source,
-            $this->geometry,
-            $this->capacity,
-            $this->ratedGap,
-            $this->lay,
-            $this->scale,
-            $sd,
-            $this->atRatedGap,
-            $this->correlations,
-        );
+        return $this->known($sd, $this->correlations);
     }
 
     /**
@@ -106,19 +96,7 @@ final readonly class Spool
      */
     public function learnt(float $factor, float $sd, CorrelationMatrix $correlations): self
     {
-        $known = $this->roomier($factor);
-
-        return new self(
-            $known->source,
-            $known->geometry,
-            $known->capacity,
-            $known->ratedGap,
-            $known->lay,
-            $known->scale,
-            $sd,
-            $known->atRatedGap,
-            $correlations,
-        );
+        return $this->roomier($factor)->known($sd, $correlations);
     }
 
     /** The same spool, its room this much larger than the figures say. @param float $factor above 0 */
@@ -291,5 +269,20 @@ final readonly class Spool
     private static function times(float $factor, Volume $volume): Volume
     {
         return Volume::cubicMillimetres($factor * $volume->inCubicMillimetres());
+    }
+
+    private function known(float $sd, ?CorrelationMatrix $correlations): self
+    {
+        return new self(
+            $this->source,
+            $this->geometry,
+            $this->capacity,
+            $this->ratedGap,
+            $this->lay,
+            $this->scale,
+            $sd,
+            $this->atRatedGap,
+            $correlations,
+        );
     }
 }

@@ -36,7 +36,7 @@ final readonly class Strike
         $rated->inNewtons() > 0 || throw BadStrike::noStrength('rated_N');
         $holds = ($working ?? $rated)->inNewtons();
         $holds > 0 || throw BadStrike::noStrength('working_N');
-        $stiffness = 0.25 * $rated->inNewtons() / $material->elongationAtQuarter();
+        $stiffness = $material->stiffness($rated)->inNewtons();
         $between = $distance->inMetres() + $slack->inMetres() - $woundDown->inMetres();
         $between > 0 || throw BadStrike::woundPastFish();
         $stretch = max(0.0, $sweep->inMetres() + $woundDown->inMetres() - $slack->inMetres());

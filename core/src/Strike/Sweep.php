@@ -50,7 +50,7 @@ final readonly class Sweep
             $slack,
             $perTurn,
             $turns,
-            Force::newtons(0.25 * $rated->inNewtons() / $material->elongationAtQuarter()),
+            $material->stiffness($rated),
         );
     }
 

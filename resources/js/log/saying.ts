@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import type { LogEntry } from '../api/types';
 import { newId } from '../parts/newId';
+import { unlessTyped } from '../parts/unlessTyped';
 import { type Units, withUnit } from '../units/units';
 import { dateOf, SAYINGS, type Saying } from './words';
 
@@ -22,8 +23,10 @@ export const EMPTY = {
 
 /** What is left in the fields once something was written down: what was typed while it went out. */
 export const unsaid = (sent: Said, now: Said): Said => {
-  const meanwhile = (Object.keys(now) as (keyof Said)[]).filter((field) => now[field] !== sent[field]);
-  return { ...EMPTY, ...Object.fromEntries(meanwhile.map((field) => [field, now[field]])) };
+  const left = { ...now };
+  for (const field of Object.keys(now) as (keyof Said)[])
+    left[field] = unlessTyped(sent[field], EMPTY[field])(now[field]);
+  return left;
 };
 
 /** What an entry said, as it can be typed again. */

@@ -1,2 +1,5 @@
 /** A field once its text was taken: empty, but where something else was typed while it went out. */
-export const unlessTyped = (sent: string) => (now: string) => (now === sent ? '' : now);
+export const unlessTyped =
+  (sent: string, empty = '') =>
+  (now: string) =>
+    now === sent ? empty : now;
