@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
+import type { QueryClient } from '@tanstack/react-query';
 import { Problem } from '../api/client';
 import { newId } from './newId';
 import classes from './parts.module.css';
@@ -43,6 +44,21 @@ export async function undo(id?: string) {
   } catch (error) {
     failed(error);
   }
+}
+
+/** Takes the latest change back, also one that is still being written: its way back is there once it is. */
+export async function undoLatest(queries: QueryClient) {
+  await new Promise<void>((resolve) => {
+    const changes = queries.getMutationCache();
+    const look = () => {
+      if (queries.isMutating() > 0) return;
+      stop();
+      setTimeout(resolve);
+    };
+    const stop = changes.subscribe(look);
+    look();
+  });
+  await undo();
 }
 
 /** Says why something could not be done; nothing typed is lost. */

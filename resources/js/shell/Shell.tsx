@@ -1,7 +1,8 @@
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Outlet, useNavigate } from 'react-router';
-import { undo } from '../parts/undo';
+import { undoLatest } from '../parts/undo';
 import { BenchProvider, useBench } from './bench';
 import { PLACES } from './places';
 import { Rail } from './Rail';
@@ -28,7 +29,8 @@ function Room() {
   const switchUnits = useUnitSwitch();
   useHotkeys([['mod+K', openSearch]], []);
   // in a field Ctrl Z stays the field's own
-  useHotkeys([['mod+Z', () => void undo()]]);
+  const queries = useQueryClient();
+  useHotkeys([['mod+Z', () => void undoLatest(queries)]]);
   useHotkeys(
     singleKeys
       ? [
