@@ -7,6 +7,8 @@ namespace App\Learning;
 use App\Ledger\Lines;
 use App\Models\Spool;
 use Undro\DomainFault;
+use Undro\Learning\BadLearning;
+use Undro\Learning\Expected;
 use Undro\Learning\Finished;
 use Undro\Learning\ForPlan;
 use Undro\Learning\Learnt;
@@ -21,8 +23,10 @@ final class Learning
     private array $shapes = [];
     /** @var list<LevelRead> */
     private array $readings = [];
-    /** @var list<LevelRead> those that count */
-    private array $counted = [];
+    /** @var list<LevelRead> those that were not left out for good */
+    private array $fills = [];
+    /** @var array<string, true> entries that were kept once and are nonsense beside what was read since: asked about again */
+    private array $dropped = [];
 
     public function __construct(private readonly LevelsRead $levels, private readonly Lines $lines) {}
 
@@ -34,28 +38,48 @@ final class Learning
         return $this->readings;
     }
 
-    /** @return list<string> the entries that do not agree with the rest */
-    public function doubtful(): array
+    /**
+     * The readings that do not agree with the rest, do not count, and are asked about.
+     *
+     * @return array<string, Expected|null> the gap that was expected of each, by its entry
+     */
+    public function asked(): array
     {
-        return array_map(fn(int $index): string => $this->counted[$index]->uuid, $this->learnt()->doubtful());
+        $learnt = $this->learnt();
+        $asked = [];
+        foreach ($learnt->outliers() as $index) {
+            $asked[$this->fills[$index]->uuid] = $learnt->expected($index);
+        }
+
+        return $asked;
+    }
+
+    /** @return list<LevelRead> the readings asked about that speak of a spool, or of a line on any spool */
+    public function askedOf(?int $spool, ?int ...$lines): array
+    {
+        $asked = $this->asked();
+
+        return array_values(array_filter($this->fills, static fn(LevelRead $reading): bool => array_key_exists($reading->uuid, $asked)
+            && ($reading->spool === $spool || array_filter(
+                $lines,
+                static fn(?int $line): bool => $line !== null && $reading->has("line $line"),
+            ) !== [])));
     }
 
     /** Null: nothing was learnt of it. */
     public function spool(int $spool): ?Taught
     {
         $learnt = $this->learnt();
-        $fills = count(array_filter($this->counted, static fn(LevelRead $reading): bool => $reading->spool === $spool));
 
-        return $fills === 0 ? null : new Taught(...[...$learnt->room("spool $spool"), $fills]);
+        return isset($this->shapes[$spool]) ? $learnt->ofSpool("spool $spool") : null;
     }
 
     /** Null: nothing was learnt of it. */
     public function line(int $line): ?Taught
     {
         $learnt = $this->learnt();
-        $fills = count(array_filter($this->counted, static fn(LevelRead $reading): bool => $reading->has("line $line")));
 
-        return $fills === 0 ? null : new Taught(...[...$learnt->cell("line $line"), $fills]);
+        return isset($this->lines->all()[$line]) ? $learnt->ofLine("line $line") : null;
     }
 
     /** What a plan is told of its spool and its lines; null: nothing was learnt of any of them. */
@@ -74,13 +98,60 @@ final class Learning
         return ForPlan::from($learnt, "spool $spool", ...$named);
     }
 
+    /**
+     * A reading that was just said to count all the same must not make nonsense of all others.
+     *
+     * @throws DomainFault naming the reading
+     */
+    public function check(string $uuid): void
+    {
+        $this->learnt = null;
+        $this->learnt();
+        foreach ($this->fills as $reading) {
+            $reading->uuid !== $uuid || !isset($this->dropped[$uuid]) || throw BadLearning::cannotCount($reading->gap);
+        }
+    }
+
     private function learnt(): Learnt
     {
         if ($this->learnt !== null) {
             return $this->learnt;
         }
+        $this->readShapes();
+        $this->readings = $this->levels->on($this->shapes);
+        $this->fills = array_values(array_filter($this->readings, static fn(LevelRead $reading): bool => $reading->counts));
+        $shapes = [];
+        foreach ($this->shapes as $id => $shape) {
+            $shapes["spool $id"] = $shape;
+        }
+        $lines = [];
+        foreach (array_keys($this->lines->all()) as $id) {
+            $lines["line $id"] = $this->lines->line($id);
+        }
+        $this->dropped = [];
+        while (true) {
+            try {
+                return $this->learnt = new Learnt($shapes, $lines, array_map(
+                    fn(LevelRead $reading): Finished => new Finished(
+                        "spool $reading->spool",
+                        $reading->layers,
+                        $reading->gap,
+                        $reading->readings,
+                        $reading->keep && !isset($this->dropped[$reading->uuid]),
+                    ),
+                    $this->fills,
+                ));
+            } catch (BadLearning $fault) {
+                $this->dropped[$this->fills[$fault->fill ?? throw $fault]->uuid] = true;
+            }
+        }
+    }
+
+    private function readShapes(): void
+    {
         $spools = Spool::inUse()->with('reels')->orderBy('id')->get();
         Spool::readAll($spools);
+        $this->shapes = [];
         foreach ($spools as $spool) {
             try {
                 $shape = $spool->spool($spool->reelKind());
@@ -91,25 +162,5 @@ final class Learning
                 $this->shapes[$spool->id] = $shape;
             }
         }
-        $this->readings = $this->levels->on($this->shapes);
-        $this->counted = array_values(array_filter($this->readings, static fn(LevelRead $reading): bool => $reading->counts));
-        $shapes = [];
-        foreach ($this->shapes as $id => $shape) {
-            $shapes["spool $id"] = $shape;
-        }
-        $lines = [];
-        foreach (array_keys($this->lines->all()) as $id) {
-            $lines["line $id"] = $this->lines->line($id);
-        }
-
-        return $this->learnt = new Learnt($shapes, $lines, array_map(
-            static fn(LevelRead $reading): Finished => new Finished(
-                "spool $reading->spool",
-                $reading->layers,
-                $reading->gap,
-                $reading->readings,
-            ),
-            $this->counted,
-        ));
     }
 }

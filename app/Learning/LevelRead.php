@@ -13,7 +13,8 @@ final readonly class LevelRead
      * @param string                      $uuid    of the entry
      * @param string                      $typed   the gap as typed
      * @param int                         $readings round the spool
-     * @param bool                        $counts  for what is learnt
+     * @param bool                        $counts  for what is learnt; false: left out for good
+     * @param bool                        $keep    it counts though it does not agree with the others
      * @param list<array{string, Length}> $layers  line and length, from the arbor out
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class LevelRead
         public Length $gap,
         public int $readings,
         public bool $counts,
+        public bool $keep,
         public array $layers,
     ) {}
 

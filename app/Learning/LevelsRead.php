@@ -52,6 +52,7 @@ final readonly class LevelsRead
                     $gap,
                     $reading->readings,
                     $reading->counts,
+                    $reading->keep,
                     $layers,
                 );
             }

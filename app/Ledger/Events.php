@@ -10,6 +10,7 @@ use App\Models\Account;
 use App\Models\Event as EventRow;
 use Illuminate\Support\Facades\DB;
 use Undro\Ledger\BadLedger;
+use Undro\Ledger\Corrections;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
@@ -90,15 +91,13 @@ final readonly class Events
     /** @return array<array-key, true> the entries a later one corrects or takes back, by their ids */
     public function takenBack(): array
     {
-        $out = [];
+        $corrections = new Corrections();
         $rows = DB::table('events')->where('account_id', Account::current()->id)->whereNotNull('corrects')->orderByDesc('id');
-        foreach (Row::all($rows, ['uuid', 'corrects']) as $row) {
-            if (!isset($out[$row->text('uuid')])) {
-                $out[$row->text('corrects')] = true;
-            }
+        foreach (Row::all($rows, ['uuid', 'kind', 'corrects']) as $row) {
+            $corrections->stands($row->text('uuid'), EventKind::from($row->text('kind')), $row->text('corrects'));
         }
 
-        return $out;
+        return $corrections->out();
     }
 
     /**

@@ -17,13 +17,14 @@ use Undro\Measure\BadMeasure;
  * @property string $gap_typed
  * @property float  $gap_mm
  * @property int    $readings round the spool
- * @property bool   $counts
+ * @property bool   $counts  false: left out of what is learnt for good
+ * @property bool   $keep    counted though it does not agree with the others
  */
 final class LevelReading extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['counts' => 'boolean'];
+    protected $casts = ['counts' => 'boolean', 'keep' => 'boolean'];
 
     /** What is said of one, not yet kept. @throws \Undro\DomainFault naming the figure that cannot be */
     public static function read(Input $in, int $spool): self
@@ -36,6 +37,7 @@ final class LevelReading extends Model
             'gap_mm' => $gap->inMillimetres(),
             'readings' => (int) $in->number('readings', 1, 100, 1),
             'counts' => $in->boolean('counts', true),
+            'keep' => $in->boolean('keep'),
         ]);
     }
 }

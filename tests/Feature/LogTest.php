@@ -275,6 +275,43 @@ final class LogTest extends TestCase
         self::assertStringContainsString('2 fills', $found['spools'][0]['words']);
     }
 
+    public function testASlipOfThePenIsSetAsideAndAnsweredInThreeWays(): void
+    {
+        foreach ([1, 2, 3] as $_) {
+            $this->say(['what' => 'level', 'gap' => '2.4 mm', 'readings' => 3]);
+        }
+        $honest = $this->ask('GET', '/api/learnt');
+        $slip = $this->say(['what' => 'level', 'gap' => '4.4 mm', 'readings' => 3]);
+        $query = ['spool' => $this->spool, 'main' => $this->braid, 'backing' => $this->nylon];
+        $found = $this->ask('GET', '/api/learnt');
+        // it bends nothing, and is asked about with what was expected
+        self::assertSame($honest['spools'], $found['spools']);
+        self::assertSame([true, false, false, false], array_column($found['readings'], 'asked'));
+        self::assertEqualsWithDelta(2.4, $found['readings'][0]['expected_mm'], 0.2);
+        self::assertGreaterThan(0, $found['readings'][0]['expected_half_mm']);
+        self::assertSame(1, $this->ask('GET', '/api/learnt/plan', $query)['asked']);
+        foreach ([
+            [['counts' => false], $honest['spools'], 3],
+            [['gap' => '2.4 mm'], null, 4],
+            [['keep' => true], null, 4],
+        ] as [$answer, $spools, $fills]) {
+            $slip = $this->say([...['what' => 'level', 'gap' => '4.4 mm', 'readings' => 3, 'corrects' => $slip['id'] ?? ''], ...$answer]);
+            $then = $this->ask('GET', '/api/learnt');
+            self::assertSame(0, $this->ask('GET', '/api/learnt/plan', $query)['asked']);
+            self::assertSame($fills, $then['spools'][0]['fills']);
+            $spools === null || self::assertSame($spools, $then['spools']);
+        }
+        // counted all the same it bends the figures, since that was said
+        self::assertLessThan($honest['spools'][0]['factor'], $then['spools'][0]['factor']);
+        // what would make nonsense of everything is refused where it is said, and nothing is written
+        $before = DB::table('events')->count();
+        $refused = $this->ask('POST', '/api/spools/{id}/entries', [
+            'id' => (string) Str::uuid(), 'what' => 'level', 'gap' => '7.3 mm', 'readings' => 100, 'keep' => true,
+        ], $this->spool, 422);
+        self::assertSame('keep', $refused['error']['field']);
+        self::assertSame($before, DB::table('events')->count());
+    }
+
     public function testAFigureThatCannotBeIsNamed(): void
     {
         foreach ([

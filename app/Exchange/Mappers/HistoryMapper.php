@@ -225,6 +225,7 @@ final class HistoryMapper
             'gap' => $level->gap_typed,
             'readings' => $level->readings,
             'counts' => $level->counts,
+            'keep' => $level->keep,
         ];
     }
 }

@@ -40,13 +40,13 @@ final class LearningController
             $taught = $learning->line($line->id);
             $lines[] = $taught === null ? null : LearningResource::line($line, $taught);
         }
-        $doubtful = $learning->doubtful();
+        $asked = $learning->asked();
         $readings = [];
         // the latest, and any that is asked about
         foreach (array_reverse($learning->readings()) as $index => $reading) {
-            $doubt = in_array($reading->uuid, $doubtful, true);
+            $doubt = array_key_exists($reading->uuid, $asked);
             if ($index < self::LATEST || $doubt) {
-                $readings[] = LearningResource::reading($reading, $doubt);
+                $readings[] = LearningResource::reading($reading, $doubt, $asked[$reading->uuid] ?? null);
             }
         }
 
@@ -63,7 +63,10 @@ final class LearningController
         return new JsonResponse($answers->remembered($question, static function () use ($learning, $of): array {
             $learnt = $learning->about(...$of);
 
-            return ['learnt' => $learnt === null ? null : LearningResource::forPlan($learnt)];
+            return [
+                'learnt' => $learnt === null ? null : LearningResource::forPlan($learnt),
+                'asked' => count($learning->askedOf(...$of)),
+            ];
         }));
     }
 }

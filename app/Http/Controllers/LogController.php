@@ -10,10 +10,12 @@ use App\History\Search;
 use App\History\What;
 use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\EventResource;
+use App\Learning\Learning;
 use App\Models\Event;
 use App\Models\Spool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Undro\Ledger\EventKind;
 
@@ -48,17 +50,24 @@ final class LogController
         ]);
     }
 
-    public function store(ByAnglerRequest $request, Entries $entries, Pages $pages, Spool $spool): JsonResponse
+    public function store(ByAnglerRequest $request, Entries $entries, Pages $pages, Learning $learning, Spool $spool): JsonResponse
     {
-        $event = $entries->write(
-            $request->string('id')->value(),
-            $spool->id,
-            $request->figures()->choice('what', What::class),
-            $request->figures(),
-            $request->integer('angler') ?: null,
-            $request->happenedAt(),
-            $request->filled('corrects') ? $request->string('corrects')->value() : null,
-        );
+        $event = DB::transaction(static function () use ($request, $entries, $learning, $spool): Event {
+            $event = $entries->write(
+                $request->string('id')->value(),
+                $spool->id,
+                $request->figures()->choice('what', What::class),
+                $request->figures(),
+                $request->integer('angler') ?: null,
+                $request->happenedAt(),
+                $request->filled('corrects') ? $request->string('corrects')->value() : null,
+            );
+            if ($request->boolean('keep')) {
+                $learning->check($event->uuid);
+            }
+
+            return $event;
+        });
 
         return new JsonResponse(
             EventResource::of($event->load('moves'), $pages->facts([$event])[$event->id]),

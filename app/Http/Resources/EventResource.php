@@ -59,6 +59,7 @@ final class EventResource
                 'gap_mm' => $level->gap_mm,
                 'readings' => $level->readings,
                 'counts' => $level->counts,
+                'keep' => $level->keep,
             ],
             'drag' => $drag === null ? null : ['target_N' => $drag->target_n],
             'standing' => $facts->standing,

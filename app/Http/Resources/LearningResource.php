@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Learning\LevelRead;
 use App\Models\LineProduct;
 use App\Models\Spool;
+use Undro\Learning\Expected;
 use Undro\Learning\ForPlan;
 use Undro\Learning\Taught;
 
@@ -30,8 +31,13 @@ final class LearningResource
         return ['line' => $line->id, 'name' => $line->name, ...self::taught($taught), 'words' => $taught->ofLine($line->material)];
     }
 
-    /** @return array<string, mixed> */
-    public static function reading(LevelRead $reading, bool $doubtful): array
+    /**
+     * @param bool          $asked    it is set aside and asked about
+     * @param Expected|null $expected the gap that was expected instead
+     *
+     * @return array<string, mixed>
+     */
+    public static function reading(LevelRead $reading, bool $asked, ?Expected $expected): array
     {
         return [
             'uuid' => $reading->uuid,
@@ -41,7 +47,10 @@ final class LearningResource
             'gap_mm' => $reading->gap->inMillimetres(),
             'readings' => $reading->readings,
             'counts' => $reading->counts,
-            'doubtful' => $doubtful,
+            'keep' => $reading->keep,
+            'asked' => $asked,
+            'expected_mm' => $expected?->gap->inMillimetres(),
+            'expected_half_mm' => $expected?->half->inMillimetres(),
         ];
     }
 

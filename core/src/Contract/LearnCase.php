@@ -35,7 +35,7 @@ final class LearnCase implements Calculator
         }
         $lines = array_map(SpoolInput::line(...), $in->named('lines', 2000));
         $fills = array_map(static fn(Input $fill): Finished => self::fill($fill, $spools, $lines), $in->objects('fills', 0, self::FILLS));
-        $learnt = new Learnt($spools, $lines, $fills);
+        $learnt = $in->make(static fn(): Learnt => new Learnt($spools, $lines, $fills));
         $plan = $in->has('plan') ? self::plan($in->object('plan'), $learnt) : null;
 
         return [
@@ -51,7 +51,7 @@ final class LearnCase implements Calculator
             'length_m' => $plan->middle->inMetres(),
             'low_m' => $plan->low()->inMetres(),
             'high_m' => $plan->high()->inMetres(),
-        ]]) + ['outliers' => $learnt->doubtful()];
+        ]]) + ['outliers' => $learnt->outliers()];
     }
 
     /**
@@ -69,7 +69,7 @@ final class LearnCase implements Calculator
             return [$line, $layer->metres('length_m', ...Bounds::LENGTH_M)];
         }, $in->objects('layers', 1, 20));
         $gap = $in->optionalMillimetres('gap_mm', ...Bounds::GAP_MM) ?? throw BadInput::missing('gap_mm');
-        $fill = new Finished($spool, $layers, $gap, (int) $in->number('readings', 1, 1000, 1));
+        $fill = new Finished($spool, $layers, $gap, (int) $in->number('readings', 1, 1000, 1), $in->boolean('keep'));
         // a gap that the spool has not is refused where it was given
         $in->make(static fn(): float => $spools[$spool]->fullVolume($gap)->inCubicMillimetres());
 

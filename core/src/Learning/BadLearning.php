@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Learning;
 
 use Undro\DomainFault;
+use Undro\Units\Length;
 
 /** Fills that nothing can be learnt from as told. */
 final class BadLearning extends DomainFault
@@ -37,5 +38,33 @@ final class BadLearning extends DomainFault
     public static function oneOpen(): self
     {
         return new self('layers', 'Exactly one layer of the plan is left open, its length empty.');
+    }
+
+    /** The place of the fill it is about, where it is about one. */
+    public ?int $fill = null;
+
+    /** Names “fills”. @param int $number its place in the list */
+    public static function keptIsNonsense(int $number, Finished $fill): self
+    {
+        $fault = new self('fills', sprintf(
+            'Counted all the same, fill %d (%.1F mm under the lip on "%s") would make a spool or a line more than a third off what its '
+                . 'figures say. Put the figure right, or leave it out.',
+            $number,
+            $fill->gap->inMillimetres(),
+            mb_substr($fill->spool, 0, 40),
+        ));
+        $fault->fill = $number;
+
+        return $fault;
+    }
+
+    /** Names “keep”. */
+    public static function cannotCount(Length $gap): self
+    {
+        return new self('keep', sprintf(
+            '%.1F mm cannot count: with it a spool or a line would be more than a third off what its figures say. Put the figure right, or '
+                . 'leave it out for good.',
+            $gap->inMillimetres(),
+        ));
     }
 }

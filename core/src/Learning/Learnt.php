@@ -4,39 +4,30 @@ declare(strict_types=1);
 
 namespace Undro\Learning;
 
+use Undro\DomainFault;
 use Undro\Fill\Band;
+use Undro\Fill\FillCalculator;
+use Undro\Fill\Layer;
 use Undro\Line\Line;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
-use Undro\Statistics\Precision;
 use Undro\Units\Length;
 
 /**
  * What finished fills have taught of each spool's room and of the cell of each line, as factors on what was believed
- * before. A fill is one equation: v V(gap) - sum c 1000 L s = 0, within pi D w scale e (handbook, chapter 6).
- *
- * All fills are solved at once. A fill speaks of one spool only, so the precision is an arrow: the spools are eliminated
- * one by one, and only the lines are inverted together. Nothing is approximated by that.
+ * before. A fill is one equation: v V(gap) - sum c 1000 L s = 0, within pi D w scale e (handbook, chapter 6). Fills that do not
+ * agree with the rest are set aside and do not count until the angler says so.
  */
 final class Learnt
 {
-    /** A fill further from what the others say than this many sd of the difference is asked about. */
-    public const DOUBT = 3.5;
-    /** What is said to be known for certain is not taken to be more certain than this. */
-    private const LEAST_SD = 1e-6;
+    /** What a reading that is kept all the same may make of any factor. */
+    private const BELIEVABLE = [0.6, 1.6];
 
-    /** @var array<string, int> where each line stands in the matrix */
+    private readonly Posterior $believed;
+    /** @var array<string, int> where each line stands */
     private array $order;
-    /** @var list<list<float>> of the lines */
-    private array $covariance;
-    /** @var array<string, float> */
-    private array $roomFactor = [];
-    /** @var array<string, float> */
-    private array $cellFactor = [];
-    /** @var array<string, array{float, array<int, float>}> of each spool its own precision, and that with the lines */
-    private array $arrow = [];
-    /** @var list<array{array<int, float>, float, string, float}> lines seen, room, spool and variance of each fill */
-    private array $equations = [];
+    /** @var list<int> */
+    private readonly array $aside;
 
     /**
      * @param array<string, Spool> $spools by name, with geometry
@@ -45,27 +36,35 @@ final class Learnt
      *
      * @throws BadLearning
      */
-    public function __construct(private readonly array $spools, private readonly array $lines, array $fills)
+    public function __construct(private readonly array $spools, private readonly array $lines, private readonly array $fills)
     {
         $this->order = array_flip(array_map(strval(...), array_keys($lines)));
-        foreach ($fills as $fill) {
-            $this->equations[] = $this->equation($fill);
+        $equations = array_map($this->equation(...), $fills);
+        $asked = array_filter($equations, static fn(int $number): bool => !$fills[$number]->keep, ARRAY_FILTER_USE_KEY);
+        [$this->aside, $others] = Outliers::among($asked, $this->solve(...));
+        $kept = count($asked) < count($fills);
+        $this->believed = $kept ? $this->solve(array_diff_key($equations, array_flip($this->aside))) : $others;
+        if ($kept) {
+            $this->refuseWhatIsKept($equations, $others);
         }
-        $this->solve();
+    }
+
+    /** @return list<int> the places of the fills that are set aside and do not count, ascending */
+    public function outliers(): array
+    {
+        return $this->aside;
     }
 
     /** @return array{float, float} the factor on a spool's room, and its sd */
     public function room(string $spool): array
     {
-        return [$this->roomFactor[$spool], sqrt($this->variance($spool, 1.0, []))];
+        return [$this->believed->room($spool), sqrt($this->believed->variance($spool, 1.0, []))];
     }
 
     /** @return array{float, float} the factor on a line's cell, and its sd */
     public function cell(string $line): array
     {
-        $at = $this->order[$line];
-
-        return [$this->cellFactor[$line], sqrt($this->covariance[$at][$at])];
+        return [$this->believed->cell($this->order[$line]), $this->believed->cellSd($this->order[$line])];
     }
 
     /**
@@ -77,28 +76,50 @@ final class Learnt
      */
     public function correlations(string $spool, array $lines): array
     {
-        [$own, $with] = $this->arrow[$spool];
-        $at = array_map(fn(string $line): int => $this->order[$line], $lines);
-        $room = array_map(
-            fn(int $i): float => array_sum(
-                array_map(fn(int $j, float $each): float => -$each * $this->covariance[$i][$j] / $own, array_keys($with), $with),
-            ),
-            $at,
-        );
-        $cov = [[$this->variance($spool, 1.0, []), ...$room]];
-        foreach ($at as $index => $i) {
-            $cov[] = [$room[$index], ...array_map(fn(int $j): float => $this->covariance[$i][$j], $at)];
+        return $this->believed->correlations($spool, array_map(fn(string $line): int => $this->order[$line], $lines));
+    }
+
+    /** What was learnt of a spool's room; null where fewer than half of its fills count. */
+    public function ofSpool(string $spool): ?Taught
+    {
+        return $this->taught($this->room($spool), static fn(Finished $fill): bool => $fill->spool === $spool);
+    }
+
+    /** What was learnt of a line's cell; null where fewer than half of the fills with it count. */
+    public function ofLine(string $line): ?Taught
+    {
+        return $this->taught($this->cell($line), static fn(Finished $fill): bool => in_array($line, array_column($fill->layers, 0), true));
+    }
+
+    /**
+     * The gap that a fill should have come to by what is believed now, within the 90 % band of what is believed; null where it can
+     * be none on this spool.
+     *
+     * @param int $fill its place in the list
+     */
+    public function expected(int $fill): ?Expected
+    {
+        $finished = $this->fills[$fill];
+        try {
+            $full = FillCalculator::solve(
+                $this->spool($finished->spool)->roomier($this->believed->room($finished->spool)),
+                null,
+                Layer::stacked(array_map(fn(array $layer): array => [
+                    $this->lines[$layer[0]]->learnt(...$this->cell($layer[0])), $layer[1],
+                ], $finished->layers)),
+            );
+        } catch (DomainFault) {
+            return null;
         }
 
-        return array_map(
-            static fn(array $row, int $i): array => array_map(
-                static fn(float $each, int $j): float => $each / sqrt($cov[$i][$i] * $cov[$j][$j]),
-                $row,
-                array_keys($row),
-            ),
-            $cov,
-            array_keys($cov),
-        );
+        $depth = $full->layers[count($full->layers) - 1]->depth ?? null;
+        if ($depth === null) {
+            return null;
+        }
+        $then = $this->equation(new Finished($finished->spool, $finished->layers, $depth));
+        $perDepth = sqrt($then->variance) / Tolerance::depthReadingMm(1);
+
+        return new Expected($depth, Length::millimetres(Tolerance::BAND * sqrt($this->believed->varianceOf($then)) / $perDepth));
     }
 
     /**
@@ -121,48 +142,29 @@ final class Learnt
                 $open = [$line, $perMetre];
                 continue;
             }
-            $taken += $this->cellFactor[$line] * $length->inMetres() * $perMetre;
-            $seen[$this->order[$line]] = ($seen[$this->order[$line]] ?? 0.0) + $length->inMetres() * $perMetre;
+            $at = $this->order[$line];
+            $taken += $this->believed->cell($at) * $length->inMetres() * $perMetre;
+            $seen[$at] = ($seen[$at] ?? 0.0) + $length->inMetres() * $perMetre;
         }
         $open !== null || throw BadLearning::oneOpen();
         [$line, $perMetre] = $open;
         $full = $reel->fullVolume($gap)->inCubicMillimetres();
-        $each = $this->cellFactor[$line] * $perMetre;
-        $length = ($this->roomFactor[$spool] * $full - $taken) / $each;
         $of = $this->order[$line];
+        $each = $this->believed->cell($of) * $perMetre;
+        $length = ($this->believed->room($spool) * $full - $taken) / $each;
         $towards = array_map(static fn(float $metres): float => -$metres / $each, $seen);
-        $towards[$of] = ($towards[$of] ?? 0.0) - $length / $this->cellFactor[$line];
+        $towards[$of] = ($towards[$of] ?? 0.0) - $length / $this->believed->cell($of);
 
-        return Band::of(Length::metres($length), Length::metres(sqrt($this->variance($spool, $full / $each, $towards))));
+        return Band::of(Length::metres($length), Length::metres(sqrt($this->believed->variance($spool, $full / $each, $towards))));
     }
 
-    /**
-     * The fills that do not agree with the rest: each against what all the others predict. All of them count until the angler
-     * leaves one out.
-     *
-     * @return list<int> by their place in the list
-     */
-    public function doubtful(): array
+    /** @param array<int, Equation> $counted */
+    private function solve(array $counted): Posterior
     {
-        $doubtful = [];
-        $lines = array_map(strval(...), array_keys($this->lines));
-        foreach ($this->equations as $index => [$seen, $room, $spool, $variance]) {
-            $off = $this->roomFactor[$spool] * $room;
-            foreach ($seen as $at => $volume) {
-                $off -= $this->cellFactor[$lines[$at]] * $volume;
-            }
-            // without this fill the difference would be off R / (R - hCh), its variance R2 / (R - hCh)
-            $left = $variance - $this->variance($spool, $room, array_map(static fn(float $volume): float => -$volume, $seen));
-            if ($left <= 0 || $off ** 2 / $left > self::DOUBT ** 2) {
-                $doubtful[] = $index;
-            }
-        }
-
-        return $doubtful;
+        return new Posterior($this->spools, array_values($this->lines), $counted);
     }
 
-    /** @return array{array<int, float>, float, string, float} */
-    private function equation(Finished $fill): array
+    private function equation(Finished $fill): Equation
     {
         $spool = $this->spool($fill->spool);
         $geometry = $spool->geometry ?? throw BadLearning::noShape($fill->spool);
@@ -173,86 +175,54 @@ final class Learnt
         }
         $perDepth = $spool->volumePerDepth($geometry, $geometry->diameterAt($fill->gap))->inSquareMillimetres();
 
-        return [
-            $seen,
-            $spool->fullVolume($fill->gap)->inCubicMillimetres(),
+        return new Equation(
             $fill->spool,
+            $spool->fullVolume($fill->gap)->inCubicMillimetres(),
+            $seen,
             max(1e-9, $perDepth * Tolerance::depthReadingMm($fill->readings)) ** 2,
-        ];
-    }
-
-    private function solve(): void
-    {
-        $lines = array_keys($this->lines);
-        $precision = [];
-        $towards = [];
-        foreach ($lines as $i => $line) {
-            $sure = 1 / max(self::LEAST_SD, $this->lines[$line]->cellSd) ** 2;
-            $precision[$i] = array_fill(0, count($lines), 0.0);
-            $precision[$i][$i] = $sure;
-            $towards[$i] = $sure;
-        }
-        $pull = [];
-        foreach ($this->spools as $name => $spool) {
-            $sure = 1 / max(self::LEAST_SD, $spool->sd) ** 2;
-            $this->arrow[(string) $name] = [$sure, []];
-            $pull[(string) $name] = $sure;
-        }
-        foreach ($this->equations as [$seen, $room, $spool, $variance]) {
-            $this->arrow[$spool][0] += $room ** 2 / $variance;
-            foreach ($seen as $i => $volume) {
-                $this->arrow[$spool][1][$i] = ($this->arrow[$spool][1][$i] ?? 0.0) - $room * $volume / $variance;
-                foreach ($seen as $j => $other) {
-                    $precision[$i][$j] += $volume * $other / $variance;
-                }
-            }
-        }
-        foreach ($this->arrow as $spool => [$own, $with]) {
-            foreach ($with as $i => $one) {
-                $towards[$i] -= $one * $pull[$spool] / $own;
-                foreach ($with as $j => $other) {
-                    $precision[$i][$j] -= $one * $other / $own;
-                }
-            }
-        }
-        $this->covariance = Precision::covariance(array_values(array_map(array_values(...), $precision)));
-        $means = array_map(
-            static fn(array $row): float => array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $row, $towards)),
-            $this->covariance,
         );
-        foreach ($lines as $i => $line) {
-            $this->cellFactor[(string) $line] = $means[$i];
-        }
-        foreach ($this->arrow as $spool => [$own, $with]) {
-            $from = $pull[$spool];
-            foreach ($with as $i => $one) {
-                $from -= $one * $means[$i];
-            }
-            $this->roomFactor[$spool] = $from / $own;
-        }
     }
 
     /**
-     * The variance of a sum of one spool's room factor and some cell factors.
+     * A reading counted all the same must not make nonsense of what all others say.
      *
-     * @param array<int, float> $lines
+     * @param list<Equation> $equations of all fills
+     * @param Posterior      $others    what is believed without those that are kept
+     *
+     * @throws BadLearning naming the kept fill that is furthest off
      */
-    private function variance(string $spool, float $room, array $lines): float
+    private function refuseWhatIsKept(array $equations, Posterior $others): void
     {
-        [$own, $with] = $this->arrow[$spool];
-        // v given the cells has 1 / own; with them it moves by -with / own
-        $through = $lines;
-        foreach ($with as $i => $one) {
-            $through[$i] = ($through[$i] ?? 0.0) - $room * $one / $own;
+        $factors = [
+            ...array_map(fn(string|int $spool): float => $this->believed->room((string) $spool), array_keys($this->spools)),
+            ...array_map($this->believed->cell(...), array_values($this->order)),
+        ];
+        if ($factors === [] || (min($factors) >= self::BELIEVABLE[0] && max($factors) <= self::BELIEVABLE[1])) {
+            return;
         }
-        $sum = $room ** 2 / $own;
-        foreach ($through as $i => $one) {
-            foreach ($through as $j => $other) {
-                $sum += $one * $other * $this->covariance[$i][$j];
+        $worst = null;
+        $furthest = -1.0;
+        foreach ($this->fills as $number => $fill) {
+            $far = $fill->keep ? abs($others->misses($equations[$number])) / sqrt($equations[$number]->variance) : -1.0;
+            if ($far > $furthest) {
+                [$worst, $furthest] = [$number, $far];
             }
         }
+        throw BadLearning::keptIsNonsense((int) $worst, $this->fills[(int) $worst]);
+    }
 
-        return max(0.0, $sum);
+    /**
+     * Nothing is said where half of the fills are set aside.
+     *
+     * @param array{float, float}     $factor and its sd
+     * @param \Closure(Finished): bool $of
+     */
+    private function taught(array $factor, \Closure $of): ?Taught
+    {
+        $fills = array_filter($this->fills, $of);
+        $counted = array_diff_key($fills, array_flip($this->aside));
+
+        return count($counted) > 0 && 2 * count($counted) > count($fills) ? new Taught($factor[0], $factor[1], count($counted)) : null;
     }
 
     private function spool(string $name): Spool

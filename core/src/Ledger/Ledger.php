@@ -86,7 +86,7 @@ final readonly class Ledger
     }
 
     /**
-     * The events that still stand, in the order they happened. An event is out when a standing one corrects it.
+     * The events that still stand, in the order they happened.
      *
      * @param list<Event> $events
      *
@@ -96,18 +96,15 @@ final readonly class Ledger
     {
         usort($events, static fn(Event $a, Event $b): int => $b->recorded <=> $a->recorded);
         $recorded = array_column(array_map(static fn(Event $event): array => [$event->id, $event->recorded], $events), 1, 0);
-        $corrected = [];
+        $corrections = new Corrections();
         $standing = [];
         foreach ($events as $event) {
-            if (isset($corrected[$event->id])) {
-                continue;
-            }
-            if ($event->corrects !== null) {
+            $stands = $corrections->stands($event->id, $event->kind, $event->corrects);
+            if ($stands && $event->corrects !== null) {
                 // an entry cannot correct itself, nor one that was written after it
                 ($recorded[$event->corrects] ?? PHP_INT_MAX) < $event->recorded || throw BadLedger::correctsNothing($event->corrects);
-                $corrected[$event->corrects] = true;
             }
-            if ($event->kind !== EventKind::Voided) {
+            if ($stands && $event->kind !== EventKind::Voided) {
                 $standing[] = $event;
             }
         }

@@ -122,16 +122,66 @@ final class LearntTest extends TestCase
         self::assertEqualsWithDelta(80, $found['length_m'], 2.5);
     }
 
-    public function testAnAbsurdFillIsListedAndAnHonestOneIsNot(): void
+    public function testSlipsOfThePenAreSetAsideAndBendNothing(): void
     {
-        $fills = self::fills(5, 10);
-        self::assertSame([], Compute::run('learn', self::asked($fills))['outliers']);
-        $fills[6]['gap_mm'] += 4;
-        self::assertContains(6, Compute::run('learn', self::asked($fills))['outliers']);
-        // it counts until the angler leaves it out
-        $with = Compute::run('learn', self::asked($fills));
-        unset($fills[6]);
-        self::assertNotEqualsWithDelta($with['spools'], Compute::run('learn', self::asked(array_values($fills)))['spools'], 1e-4);
+        $fills = self::fills(5, 12);
+        $honest = Compute::run('learn', self::asked($fills));
+        self::assertSame([], $honest['outliers']);
+        // one in six is absurd: no honest one is taken for a slip by it, and the figures are those of the honest ones alone
+        foreach ([6 => 3.0, 9 => 4.0] as $slip => $mm) {
+            $fills[$slip]['gap_mm'] += $mm;
+        }
+        $found = Compute::run('learn', self::asked($fills));
+        self::assertSame([6, 9], $found['outliers']);
+        unset($fills[6], $fills[9]);
+        $without = Compute::run('learn', self::asked(array_values($fills)));
+        self::assertEqualsWithDelta([$without['spools'], $without['lines']], [$found['spools'], $found['lines']], 1e-9);
+    }
+
+    public function testWhatIsKeptCountsAndNeverDecidesWhatIsSetAside(): void
+    {
+        $fills = self::fills(5, 12);
+        $fills[6]['gap_mm'] += 1.5;
+        $fills[9]['gap_mm'] += 4;
+        $aside = Compute::run('learn', self::asked($fills));
+        self::assertSame([6, 9], $aside['outliers']);
+        $fills[6]['keep'] = true;
+        $kept = Compute::run('learn', self::asked($fills));
+        self::assertSame([9], $kept['outliers']);
+        self::assertNotEqualsWithDelta($aside['spools'], $kept['spools'], 1e-4);
+        // what makes nonsense of everything else is refused by name
+        $fills[9] = ['keep' => true, 'gap_mm' => 7.2] + $fills[9];
+        $this->expectExceptionMessage('fill 9 (7.2 mm');
+        Compute::run('learn', self::asked($fills));
+    }
+
+    public function testOfTwoThatContradictEachOtherTheLaterIsAskedAbout(): void
+    {
+        $fill = ['spool' => 'a', 'layers' => [['line' => 'nylon', 'length_m' => 80], ['line' => 'braid', 'length_m' => 150]], 'readings' => 3];
+        $both = [['gap_mm' => 1.6] + $fill, ['gap_mm' => 4.6] + $fill];
+        self::assertCount(1, Compute::run('learn', self::asked($both))['outliers']);
+        // the same reading twice, and twice another: all four are as far off as their twins, the later of the worse pair goes first
+        $four = Compute::run('learn', self::asked([$both[0], $both[0], $both[0], $both[1], $both[1]]))['outliers'];
+        self::assertSame([3, 4], $four);
+    }
+
+    /** What is set aside does not agree with those that count, and those that count agree with each other. */
+    public function testOnlyWhatDisagreesIsSetAside(): void
+    {
+        $this->limitTo(40)->forAll(Generators::choose(1, 100_000))->then(static function (int $seed): void {
+            $chance = new RandomSource($seed);
+            $fills = self::fills($seed, 9);
+            foreach ($fills as &$fill) {
+                $fill['gap_mm'] += $chance->uniform() < 0.25 ? 2 + 2.5 * $chance->uniform() : 0.0;
+            }
+            unset($fill);
+            $aside = Compute::run('learn', self::asked($fills))['outliers'];
+            $counted = array_diff_key($fills, array_flip($aside));
+            self::assertSame([], Compute::run('learn', self::asked(array_values($counted)))['outliers']);
+            foreach ($aside as $slip) {
+                self::assertContains(count($counted), Compute::run('learn', self::asked([...array_values($counted), $fills[$slip]]))['outliers'] ?: [-1]);
+            }
+        });
     }
 
     public function testWhatIsNotThereIsNamed(): void

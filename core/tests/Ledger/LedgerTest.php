@@ -24,6 +24,19 @@ final class LedgerTest extends TestCase
     private const NYLON = 2;
     private int $recorded = 0;
 
+    public function testAnEntryPutRightTwiceReplacesTheFirstForGoodAndTakingBackGivesBackOne(): void
+    {
+        $at = fn(string $id, ?string $corrects, EventKind $kind = EventKind::Measured): Event
+            => $this->event($id, $kind, '2026-05-01', [], corrects: $corrects);
+        $ids = static fn(Event ...$events): array => array_column(Ledger::standing(array_values($events)), 'id');
+        [$first, $second, $third] = [$at('first', null), $at('second', 'first'), $at('third', 'second')];
+        self::assertSame(['second'], $ids($first, $second));
+        self::assertSame(['third'], $ids($first, $second, $third));
+        self::assertSame(['second'], $ids($first, $second, $third, $back = $at('back', 'third', EventKind::Voided)));
+        self::assertSame(['third'], $ids($first, $second, $third, $back, $at('again', 'back', EventKind::Voided)));
+        self::assertSame(['first'], $ids($first, $second, $at('back of second', 'second', EventKind::Voided)));
+    }
+
     public function testASpoolIsReadFromWhatWasWoundOnIt(): void
     {
         $ledger = Ledger::read($this->year());

@@ -1,15 +1,18 @@
 import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Problem } from '../api/client';
 import { useAddEntry } from '../api/history';
 import { useReels } from '../api/records';
 import type { Learnt as Found } from '../api/types';
 import { useLearnt } from '../api/upkeep';
 import { day } from '../parts/day';
 import { newId } from '../parts/newId';
+import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { small, words } from '../units/units';
+import { small, withUnit, words } from '../units/units';
 import classes from './Log.module.css';
 
 /** What finished fills have taught, in words, and the levels it was learnt from. */
@@ -17,7 +20,7 @@ export function Learnt() {
   const learnt = useLearnt();
   if (!learnt.data) return <Waiting query={learnt} what="what was learnt" />;
   const { lines, spools, readings } = learnt.data;
-  const doubtful = readings.filter((reading) => reading.doubtful);
+  const asked = readings.filter((reading) => reading.asked);
   return (
     <section className={classes.learnt} aria-label="What was learnt">
       {readings.length === 0 && (
@@ -26,7 +29,7 @@ export function Learnt() {
           down as “Level read”: from then on plans for that spool and those lines are surer.
         </p>
       )}
-      {doubtful.map((reading) => (
+      {asked.map((reading) => (
         <Doubt key={reading.uuid} reading={reading} />
       ))}
       <div className={classes.two}>
@@ -76,50 +79,101 @@ const useReadingWords = () => {
   };
 };
 
-/** Leaves a reading out of what is learnt, or takes it in again: an entry in its place, so the log keeps both. */
-function useCounting() {
+/** Says anew what a reading is and whether it counts: an entry in its place, so the log keeps both. */
+function useSayAnew() {
   const add = useAddEntry();
   const { takeBack } = useTakeBack();
-  return async (reading: Read, counts: boolean) => {
-    try {
-      const made = await add.mutateAsync({
-        id: reading.spool,
-        body: {
-          id: newId(),
-          what: 'level',
-          gap: reading.gap,
-          readings: reading.readings,
-          counts,
-          corrects: reading.uuid,
-        },
-      });
-      done(counts ? 'It counts again.' : 'Left out of what is learnt.', () => takeBack(made.id));
-    } catch (error) {
-      failed(error);
-    }
+  return async (reading: Read, change: { counts: boolean; keep: boolean; gap?: string }, said: string) => {
+    const made = await add.mutateAsync({
+      id: reading.spool,
+      body: {
+        id: newId(),
+        what: 'level',
+        gap: reading.gap,
+        readings: reading.readings,
+        corrects: reading.uuid,
+        ...change,
+      },
+    });
+    done(said, () => takeBack(made.id));
   };
 }
 
+/** A reading that is set aside: put right, counted all the same, or left out for good. */
 function Doubt({ reading }: { reading: Read }) {
+  const { units } = useBench();
   const say = useReadingWords();
-  const count = useCounting();
+  const anew = useSayAnew();
+  const [gap, setGap] = useState('');
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const answer = async (...change: [{ counts: boolean; keep: boolean; gap?: string }, string]) => {
+    setProblem(null);
+    try {
+      await anew(reading, ...change);
+    } catch (error) {
+      if (error instanceof Problem) setProblem(error);
+      else failed(error);
+    }
+  };
+  const was = small(reading.gap_mm, units);
+  const expected = reading.expected_mm === null ? null : small(reading.expected_mm, units);
+  const half = reading.expected_half_mm === null ? '' : ` ± ${small(reading.expected_half_mm, units).figure}`;
   return (
     <div className={classes.doubt} role="status">
       <p>
-        <strong>Does this one hold?</strong> {say(reading)}. It does not agree with what all the others say, by far more
-        than reading errors explain. It counts until you leave it out.
+        <strong>
+          {words(was)}
+          {expected === null ? '' : `, where ${expected.figure}${half} ${expected.unit} was expected`}: slip of the pen?
+        </strong>{' '}
+        {say(reading)}. It does not count until you say so; everything else is worked out without it.
       </p>
-      <Button size="compact-sm" onClick={() => count(reading, false)}>
-        Leave it out
-      </Button>
+      <form
+        className={classes.anew}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void answer({ counts: true, keep: false, gap: withUnit(gap, units.small) }, 'Put right.');
+        }}
+      >
+        <TypedField
+          label="It was"
+          unit={units.small}
+          value={gap}
+          onChange={setGap}
+          error={problem?.field === 'gap' ? problem.message : undefined}
+        />
+        <Button size="compact-sm" type="submit" disabled={gap.trim() === ''}>
+          Put it right
+        </Button>
+        <Button
+          size="compact-sm"
+          variant="default"
+          onClick={() => answer({ counts: true, keep: true }, 'It counts all the same.')}
+        >
+          Count it all the same
+        </Button>
+        <Button
+          size="compact-sm"
+          variant="default"
+          onClick={() => answer({ counts: false, keep: false }, 'Left out for good.')}
+        >
+          Leave it out for good
+        </Button>
+      </form>
+      {problem && problem.field !== 'gap' && (
+        <p role="alert" className={classes.wrong}>
+          {problem.message}
+        </p>
+      )}
     </div>
   );
 }
 
 function Reading({ reading }: { reading: Read }) {
   const say = useReadingWords();
-  const count = useCounting();
+  const anew = useSayAnew();
   const { takeBack } = useTakeBack();
+  const count = (counts: boolean) =>
+    anew(reading, { counts, keep: false }, counts ? 'It counts again.' : 'Left out for good.').catch(failed);
   const forget = async () => {
     try {
       const id = await takeBack(reading.uuid);
@@ -133,9 +187,11 @@ function Reading({ reading }: { reading: Read }) {
       <span>
         {say(reading)}
         {!reading.counts && ', left out'}
+        {reading.asked && ', asked about, does not count'}
+        {reading.keep && ', counted all the same'}
       </span>
       <span className={classes.buttons}>
-        <Button size="compact-xs" variant="default" onClick={() => count(reading, !reading.counts)}>
+        <Button size="compact-xs" variant="default" onClick={() => count(!reading.counts)}>
           {reading.counts ? 'Leave out' : 'Count it again'}
         </Button>
         <Button size="compact-xs" variant="subtle" color="gray" onClick={forget}>

@@ -25,7 +25,7 @@ export function useEntryWords() {
         filler ? (fillers.find((each) => each.id === filler)?.name ?? '') : '',
         ...outing(entry, units),
         entry.level
-          ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? '' : ', left out of what is learnt'}`
+          ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
           : '',
         entry.drag ? `to ${words(force(entry.drag.target_N, units))}` : '',
         entry.note ?? '',

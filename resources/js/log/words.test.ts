@@ -24,7 +24,7 @@ describe('what an entry can be put right as', () => {
     expect(sayingOf(entry({ kind: 'topped_up' }))).toBe('topped_up');
     expect(sayingOf(entry({ kind: 'moved' }))).toBe('moved');
     expect(sayingOf(entry({ kind: 'turned_over' }))).toBe('turn_over');
-    const level = { gap: '2 mm', gap_mm: 2, readings: 3, counts: true };
+    const level = { gap: '2 mm', gap_mm: 2, readings: 3, counts: true, keep: false };
     expect(sayingOf(entry({ kind: 'measured', level }))).toBe('level');
     const outing = { hours: 3, sun: false, rough: false, cast: '', cast_m: null, run: '', run_m: null };
     expect(sayingOf(entry({ kind: 'fished', outing }))).toBe('fished');

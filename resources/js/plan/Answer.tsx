@@ -4,6 +4,7 @@ import { LargeFigure } from '../parts/LargeFigure';
 import large from '../parts/LargeFigure.module.css';
 import { useBench } from '../shell/bench';
 import { fraction, length, small, words } from '../units/units';
+import { AskedAbout } from './AskedAbout';
 import { Notes } from './Notes';
 import { OpenChoice } from './OpenChoice';
 import { OtherReel } from './OtherReel';
@@ -48,6 +49,7 @@ export function Answer({ plan }: { plan: Planning }) {
           </Suspense>
           <Todo result={result} />
           <OtherReel plan={plan} />
+          <AskedAbout count={plan.askedAbout} />
           {TO_THE_WAYS}
           <Notes notes={result.notes} />
           {CAUTION}

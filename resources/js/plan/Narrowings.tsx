@@ -5,7 +5,7 @@ import { length } from '../units/units';
 import classes from './Plan.module.css';
 
 /** What one more measurement would buy in tolerance. */
-export const Narrowings = memo(function Narrowings({ result }: { result: PlanResult }) {
+export const Narrowings = memo(function Narrowings({ result, asked }: { result: PlanResult; asked: number }) {
   const { units } = useBench();
   const offered = result.narrowings.slice(0, 4);
   return (
@@ -13,7 +13,11 @@ export const Narrowings = memo(function Narrowings({ result }: { result: PlanRes
       <h2 className={classes.heading}>What would narrow it</h2>
       {offered.length === 0 && (
         <p className={classes.reason}>
-          {result.fits ? 'No further reading would: it is as sure as it gets.' : 'Nothing, until it fits.'}
+          {!result.fits && 'Nothing, until it fits.'}
+          {result.fits &&
+            (asked === 0
+              ? 'No further reading would: it is as sure as it gets.'
+              : 'The question about a reading, answered.')}
         </p>
       )}
       <ul className={classes.list}>

@@ -20,7 +20,7 @@ export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
       <GapReasons plan={plan} result={result} />
       <section className={classes.part} aria-label="More about this plan">
         <More shown={shown} onShow={setShown} suits={SUITS[verdict]} />
-        {shown === 'better' && <Narrowings result={result} />}
+        {shown === 'better' && <Narrowings result={result} asked={plan.askedAbout} />}
         {shown === 'match' && <Match plan={plan} />}
         {shown === 'method' && <Method result={result} />}
       </section>

@@ -37,6 +37,8 @@ export interface Planning {
   problem: Problem | null;
   /** the question that was asked last, for calculators that go further */
   question: PlanCase | null;
+  /** readings of this spool or these lines that are set aside and asked about */
+  askedAbout: number;
   /** the message for one field, if the problem is there and something is typed in it */
   errorFor: (key: DraftKey) => string | undefined;
   savedId: number | null;
@@ -178,6 +180,7 @@ export function usePlan(): Planning {
     fresh: asked.data !== undefined && asked.data === result && !(known.spool !== undefined && taught.isPending),
     problem,
     question: planCase,
+    askedAbout: known.spool === undefined ? 0 : (taught.data?.asked ?? 0),
     errorFor,
     savedId,
     opening: savedId !== null && saved === undefined ? opening : null,
