@@ -281,7 +281,7 @@ final class LogTest extends TestCase
             $this->say(['what' => 'level', 'gap' => '2.4 mm', 'readings' => 3]);
         }
         $honest = $this->ask('GET', '/api/learnt');
-        $slip = $this->say(['what' => 'level', 'gap' => '4.4 mm', 'readings' => 3]);
+        $slip = $this->say(['what' => 'level', 'gap' => '3.4 mm', 'readings' => 3]);
         $query = ['spool' => $this->spool, 'main' => $this->braid, 'backing' => $this->nylon];
         $found = $this->ask('GET', '/api/learnt');
         // it bends nothing, and is asked about with what was expected
@@ -295,7 +295,7 @@ final class LogTest extends TestCase
             [['gap' => '2.4 mm'], null, 4],
             [['keep' => true], null, 4],
         ] as [$answer, $spools, $fills]) {
-            $slip = $this->say([...['what' => 'level', 'gap' => '4.4 mm', 'readings' => 3, 'corrects' => $slip['id'] ?? ''], ...$answer]);
+            $slip = $this->say([...['what' => 'level', 'gap' => '3.4 mm', 'readings' => 3, 'corrects' => $slip['id'] ?? ''], ...$answer]);
             $then = $this->ask('GET', '/api/learnt');
             self::assertSame(0, $this->ask('GET', '/api/learnt/plan', $query)['asked']);
             self::assertSame($fills, $then['spools'][0]['fills']);
