@@ -37,11 +37,11 @@ final readonly class BenchDay
     public function usual(Reel $reel, Spool $spool): ?UsualJob
     {
         $filled = $this->states->filled($spool->id);
-        $main = array_key_last($filled);
+        $main = $filled?->line();
 
-        return $main === null
+        return $filled === null || $main === null
             ? null
-            : new UsualJob($reel->id, $spool->id, $main, $filled[$main], count($filled) > 1 ? array_key_first($filled) : null);
+            : new UsualJob($reel->id, $spool->id, $main, $filled->length()->inMetres(), $filled->backingLine());
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Ledger\EventLog;
 use App\Ledger\SpoolStates;
 use App\Models\Event;
 use App\Models\Filler;
+use App\Models\Inspection;
 use App\Models\LevelReading;
 use App\Models\Outing;
 use Illuminate\Support\Facades\DB;
@@ -15,10 +16,13 @@ use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\Move;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Strip\BadStrip;
+use Undro\Units\Length;
+use Undro\Upkeep\BadUpkeep;
 
 /** Writes what happened to a spool into the log, now or afterwards, and in the place of an entry that was wrong. */
 final readonly class Entries
@@ -53,6 +57,7 @@ final readonly class Entries
             $part = match ($what) {
                 What::Fished => Outing::read($in, $spool),
                 What::Level => LevelReading::read($in, $spool),
+                What::Inspected => $this->inspection($in, $spool, $at, $corrects),
                 default => null,
             };
             $words = trim($in->text('words', 500));
@@ -71,6 +76,22 @@ final readonly class Entries
         });
     }
 
+    /** @throws \Undro\DomainFault if nothing lay there, or less than it speaks of */
+    private function inspection(Input $in, int $spool, ?string $at, ?string $corrects): Inspection
+    {
+        $inspection = Inspection::read($in, $spool);
+        $on = OnSpool::of($this->states->lying($spool, $at, $corrects));
+        $on->main !== [] || throw BadStrip::nothingThere();
+        $end = max($inspection->from_m ?? 0.0, $inspection->to_m ?? 0.0);
+        $end <= $on->length()->inMetres() || throw BadUpkeep::beyondTheLine(
+            $inspection->to_m === null ? 'from' : 'until',
+            Length::metres($end),
+            $on->length(),
+        );
+
+        return $inspection;
+    }
+
     /** @return list<Move> @throws \Undro\DomainFault */
     private function moves(What $what, int $spool, Input $in, ?string $at, ?string $corrects): array
     {
@@ -78,11 +99,11 @@ final readonly class Entries
             return [];
         }
         $from = Place::of(PlaceKind::Spool, $spool);
-        $lying = array_reverse($this->states->lying($spool, $at, $corrects));
+        $lying = $this->states->lying($spool, $at, $corrects);
         $lying !== [] || throw BadStrip::nothingThere();
 
         return $what === What::ToppedUp ? self::toppedUp($lying, $from, $in) : OldLine::outer(
-            $lying,
+            array_reverse($lying),
             $from,
             Place::of(PlaceKind::Water),
             $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch(),
@@ -92,24 +113,25 @@ final readonly class Entries
     /**
      * The main line off onto a carrier, backing onto what is left, and the main line on again.
      *
-     * @param non-empty-list<Piece> $pieces outermost first
+     * @param non-empty-list<Piece> $lying from the arbor out
      *
      * @return list<Move>
      *
      * @throws \Undro\DomainFault
      */
-    private static function toppedUp(array $pieces, Place $spool, Input $in): array
+    private static function toppedUp(array $lying, Place $spool, Input $in): array
     {
         $metres = $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch();
-        $main = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product === $pieces[0]->product));
-        $under = $pieces[count($main)] ?? null;
+        $on = OnSpool::of($lying);
+        $main = array_reverse($on->main);
+        $under = $on->backingLine();
         $filler = Filler::query()->find((int) ($in->optionalNumber('filler', 1, PHP_INT_MAX) ?? 0));
         $under !== null || $filler !== null || throw BadStrip::whereTo();
         $carrier = Place::of(PlaceKind::Carrier, 1);
 
         return [
             ...OldLine::all($main, $spool, $carrier),
-            Move::of($filler?->place() ?? Place::of(PlaceKind::Shop), $spool, $metres, $filler->line_product_id ?? $under->product ?? 0),
+            Move::of($filler?->place() ?? Place::of(PlaceKind::Shop), $spool, $metres, $filler->line_product_id ?? $under ?? 0),
             ...OldLine::all(array_reverse($main), $carrier, $spool),
         ];
     }

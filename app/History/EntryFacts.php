@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\DragSetting;
+use App\Models\Inspection;
 use App\Models\LevelReading;
 use App\Models\Outing;
 
@@ -13,6 +14,7 @@ final readonly class EntryFacts
 {
     /**
      * @param int|null $spool    it speaks of
+     * @param bool     $oldTurn  it turned everything over, so that backing came out on top
      * @param bool     $standing nothing later corrects it or takes it back
      */
     public function __construct(
@@ -20,6 +22,8 @@ final readonly class EntryFacts
         public ?Outing $outing,
         public ?LevelReading $level,
         public ?DragSetting $drag,
+        public ?Inspection $inspection,
+        public bool $oldTurn,
         public bool $standing,
     ) {}
 }

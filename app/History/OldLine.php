@@ -13,17 +13,19 @@ use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Strip\BadStrip;
+use Undro\Strip\Outcome;
 use Undro\Strip\Removal;
 use Undro\Units\Length;
 
 /** Writes down what became of the line on a spool. */
 final readonly class OldLine
 {
-    /** The one carrier line is turned over on. */
+    /** The first of the carriers line is turned over on. */
     private const CARRIER = 1;
 
     public function __construct(private EventLog $log, private SpoolStates $states) {}
@@ -44,30 +46,14 @@ final readonly class OldLine
     ): EventRow {
         $how = $in->choice('how', Removal::class);
         $from = $this->place($spool);
-        $pieces = array_reverse($this->states->lying($spool, $at, $corrects));
-        $pieces !== [] || throw BadStrip::nothingThere();
+        $lying = $this->states->lying($spool, $at, $corrects);
+        $lying !== [] || throw BadStrip::nothingThere();
         $note = $in->text('words', 200);
-        $carrier = Place::of(PlaceKind::Carrier, self::CARRIER);
-        $other = Place::of(PlaceKind::Carrier, self::CARRIER + 1);
-        $moves = match ($how) {
-            Removal::Off => self::all($pieces, $from, Place::of(PlaceKind::Waste)),
-            Removal::CutBack => self::outer(
-                $pieces,
-                $from,
-                Place::of(PlaceKind::Waste),
-                $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch(),
-            ),
-            Removal::TurnOver => [
-                ...self::all($pieces, $from, $carrier),
-                ...self::all(array_reverse($pieces), $carrier, $other),
-                ...self::all($pieces, $other, $from),
-            ],
-            Removal::OntoFiller, Removal::OntoReel => self::all($pieces, $from, self::to($in, $how)),
-        };
+        $moves = $this->moves($how, $lying, $from, $in);
         $kind = match ($how) {
-            Removal::Off => EventKind::Stripped,
+            Removal::Off, Removal::MainOff => EventKind::Stripped,
             Removal::CutBack => EventKind::CutBack,
-            Removal::TurnOver => EventKind::TurnedOver,
+            Removal::TurnOver, Removal::Grass => EventKind::TurnedOver,
             default => EventKind::Moved,
         };
 
@@ -81,6 +67,87 @@ final readonly class OldLine
             note: $note === '' ? null : $note,
             run: $run,
         );
+    }
+
+    /**
+     * @param non-empty-list<Piece> $lying from the arbor out
+     *
+     * @return list<Move>
+     *
+     * @throws \Undro\DomainFault
+     */
+    private function moves(Removal $how, array $lying, Place $from, Input $in): array
+    {
+        $on = OnSpool::of($lying);
+        $all = array_reverse($lying);
+        // where only backing lies, that is what is turned and moved
+        $main = $on->main === [] ? $all : array_reverse($on->main);
+        $waste = Place::of(PlaceKind::Waste);
+
+        return match ($how) {
+            Removal::Off => self::all($all, $from, $waste),
+            Removal::MainOff => self::all($main, $from, $waste),
+            Removal::CutBack => self::outer(
+                $all,
+                $from,
+                $waste,
+                $in->optionalMetres('metres', 0.1, Bounds::LENGTH_M[1]) ?? throw BadStrip::howMuch(),
+            ),
+            Removal::TurnOver, Removal::Grass => self::turned($main, $from, count($main) < count($all)),
+            Removal::ToSpare, Removal::OntoFiller => self::all($main, $from, self::to($in, $how)),
+            Removal::OntoReel => [
+                ...self::all($main, $from, self::to($in, $how)),
+                // it comes out on top there and is taken off
+                ...self::all(array_slice($all, count($main)), $from, $waste),
+            ],
+        };
+    }
+
+    /**
+     * Off, across and back, so that what was outermost lies innermost; what the join takes goes from the worn end.
+     *
+     * @param list<Piece> $main   outermost first
+     * @param bool        $joined to backing that stays
+     *
+     * @return list<Move>
+     *
+     * @throws BadStrip
+     */
+    private static function turned(array $main, Place $from, bool $joined): array
+    {
+        $carrier = Place::of(PlaceKind::Carrier, self::CARRIER);
+        $other = Place::of(PlaceKind::Carrier, self::CARRIER + 1);
+        $lost = $joined ? Length::metres(Outcome::JOIN_LOST_M) : Length::metres(0);
+        $cut = self::outer($main, $other, Place::of(PlaceKind::Waste), $lost);
+        $left = self::without($main, $lost);
+        $left !== [] || throw BadStrip::tooShortToTurn();
+
+        return [
+            ...self::all($main, $from, $carrier),
+            ...self::all(array_reverse($main), $carrier, $other),
+            ...$cut,
+            ...self::all($left, $other, $from),
+        ];
+    }
+
+    /**
+     * @param list<Piece> $pieces outermost first
+     *
+     * @return list<Piece> the same without so much of the outer end
+     */
+    private static function without(array $pieces, Length $gone): array
+    {
+        $left = $gone->inMetres();
+        $rest = [];
+        foreach ($pieces as $piece) {
+            $taken = min($left, $piece->length->inMetres());
+            $left -= $taken;
+            if ($piece->length->inMetres() - $taken > 1e-6) {
+                $rest[] = $piece->cut(Length::metres($piece->length->inMetres() - $taken));
+            }
+        }
+
+        return $rest;
     }
 
     /**

@@ -8,12 +8,14 @@ use App\Database\Row;
 use App\Ledger\Events;
 use App\Models\DragSetting;
 use App\Models\Event;
+use App\Models\Inspection;
 use App\Models\LevelReading;
 use App\Models\Outing;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Facades\DB;
 use Undro\Ledger\EventKind;
+use Undro\Ledger\PlaceKind;
 
 /** The log, page by page, newest first, searched and narrowed down. */
 final readonly class Pages
@@ -68,19 +70,42 @@ final readonly class Pages
         $outings = Outing::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $levels = LevelReading::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $drags = DragSetting::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
+        $inspections = Inspection::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $facts = [];
         foreach ($entries as $event) {
             $outing = $outings->get($event->id);
             $level = $levels->get($event->id);
             $drag = $drags->get($event->id);
-            $spool = $outing->spool_id ?? $level->spool_id ?? $drag->spool_id ?? null;
+            $inspection = $inspections->get($event->id);
+            $spool = $outing->spool_id ?? $level->spool_id ?? $drag->spool_id ?? $inspection->spool_id ?? null;
             foreach ($event->moves as $move) {
                 $spool ??= $move->spool();
             }
-            $facts[$event->id] = new EntryFacts($spool, $outing, $level, $drag, !isset($out[$event->uuid]));
+            $facts[$event->id] = new EntryFacts(
+                $spool,
+                $outing,
+                $level,
+                $drag,
+                $inspection,
+                self::turnedEverything($event),
+                !isset($out[$event->uuid]),
+            );
         }
 
         return $facts;
+    }
+
+    /** Whether more than the main line was turned over, as it was once written. */
+    private static function turnedEverything(Event $event): bool
+    {
+        $lines = [];
+        foreach ($event->kind === EventKind::TurnedOver ? $event->moves : [] as $move) {
+            if ($move->from_kind === PlaceKind::Spool) {
+                $lines[$move->line_product_id] = true;
+            }
+        }
+
+        return count($lines) > 1;
     }
 
     /**
@@ -94,7 +119,7 @@ final readonly class Pages
         $side = static fn(string $side): \Closure => static fn(Rows $moves): Rows => $moves
             ->select('event_id')->from('event_moves')->where("{$side}_kind", 'spool')->whereIn("{$side}_id", $spools);
         $events->whereIn('id', $side('to'))->orWhereIn('id', $side('from'));
-        foreach (['outings', 'level_readings', 'drag_settings'] as $table) {
+        foreach (['outings', 'level_readings', 'drag_settings', 'inspections'] as $table) {
             $events->orWhereIn('id', static fn(Rows $rows): Rows => $rows->select('event_id')->from($table)->whereIn('spool_id', $spools));
         }
 

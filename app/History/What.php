@@ -13,6 +13,7 @@ enum What: string
     case Lost = 'lost';
     case ToppedUp = 'topped_up';
     case Level = 'level';
+    case Inspected = 'inspected';
     case Strip = 'strip';
 
     /** @return non-empty-list<EventKind> what an entry of it may come to */
@@ -21,6 +22,7 @@ enum What: string
         return match ($this) {
             self::Fished => [EventKind::Fished],
             self::Level => [EventKind::Measured],
+            self::Inspected => [EventKind::Inspected],
             self::Lost => [EventKind::Lost],
             self::ToppedUp => [EventKind::ToppedUp],
             self::Strip => [EventKind::Stripped, EventKind::CutBack, EventKind::TurnedOver, EventKind::Moved],

@@ -11,9 +11,8 @@ use App\Models\Reel;
 use App\Models\Spool;
 use Illuminate\Support\Collection;
 use Undro\DomainFault;
-use Undro\Fill\Layer;
-use Undro\Fill\Role;
 use Undro\Json\PictureJson;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
@@ -40,22 +39,23 @@ final class SpoolPictures
 
         return $this->answers->remembered($key, function () use ($spool, $reel): array {
             try {
-                return PictureJson::write($spool->spool($reel), $this->layers($this->lying($spool))) + ['problem' => null];
+                return PictureJson::write($spool->spool($reel), $this->lines->layers($this->lying($spool))) + ['problem' => null];
             } catch (DomainFault $fault) {
                 return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
             }
         });
     }
 
-    /** @return list<array<string, mixed>> each piece that lies on it, from the arbor out, with its line */
+    /** @return list<array<string, mixed>> each stretch that lies on it, from the arbor out, with its line */
     public function contents(Spool $spool): array
     {
         $contents = [];
-        foreach ($this->ahead[$spool][2] ?? $this->lying($spool) as $piece) {
+        foreach (OnSpool::of($this->ahead[$spool][2] ?? $this->lying($spool))->stretches() as $stretch) {
             $contents[] = [
-                'line' => LineResource::facts($this->lines->product($piece->product)),
-                'length_m' => $piece->length->inMetres(),
-                'since' => $piece->since,
+                'role' => $stretch->role->value,
+                'line' => LineResource::facts($this->lines->product($stretch->line)),
+                'length_m' => $stretch->length->inMetres(),
+                'since' => $stretch->since,
             ];
         }
 
@@ -98,28 +98,9 @@ final class SpoolPictures
         foreach ($lying as $piece) {
             $question[] = $this->lineQuestions[$piece->product] ??= $this->lines->fingerprint($piece->product);
             $question[] = (string) $piece->length->inMetres();
+            $question[] = (int) $piece->covered;
         }
 
         return Answers::key($question);
-    }
-
-    /**
-     * @param list<Piece> $pieces
-     *
-     * @return list<Layer>
-     */
-    private function layers(array $pieces): array
-    {
-        $last = array_key_last($pieces);
-
-        return array_map(
-            fn(Piece $piece, int $place): Layer => Layer::of(
-                $place === $last ? Role::Main : Role::Backing,
-                $this->lines->line($piece->product),
-                $piece->length,
-            ),
-            $pieces,
-            array_keys($pieces),
-        );
     }
 }

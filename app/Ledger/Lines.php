@@ -6,7 +6,9 @@ namespace App\Ledger;
 
 use App\Models\LineProduct;
 use Undro\Fill\Layer;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
+use Undro\Ledger\Stretch;
 use Undro\Line\Line;
 
 /** The lines that the log may speak of, put away ones too; read once a request, since the same few lie on hundreds of spools. */
@@ -58,7 +60,10 @@ final class Lines
      */
     public function layers(array $pieces): array
     {
-        return Layer::stacked(array_map(fn(Piece $piece): array => [$this->line($piece->product), $piece->length], $pieces));
+        return array_map(
+            fn(Stretch $each): Layer => Layer::of($each->role, $this->line($each->line), $each->length),
+            OnSpool::of($pieces)->stretches(),
+        );
     }
 
     public function forget(): void

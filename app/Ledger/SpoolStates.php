@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use PDOException;
 use Undro\Ledger\Event;
 use Undro\Ledger\Ledger;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
@@ -79,27 +80,22 @@ final class SpoolStates
     }
 
     /**
-     * What was on a spool when its present main line was longest, or, where it is empty, what it carried last: metres by line, from
-     * the arbor out.
-     *
-     * @return array<int, float>
+     * What was on a spool when its present main line was longest, or, where it carries none, what it carried last; null: never any.
      */
-    public function filled(int $spool): array
+    public function filled(int $spool): ?OnSpool
     {
-        $last = $this->lying($spool);
-        foreach ($last === [] ? array_reverse($this->of($spool, most: self::LOOK_BACK)) : [] as $state) {
-            $last = $last === [] ? $state->pieces : $last;
+        $now = OnSpool::of($this->lying($spool));
+        foreach ($now->main === [] ? array_reverse($this->of($spool, most: self::LOOK_BACK)) : [] as $state) {
+            $now = $now->main === [] ? OnSpool::of($state->pieces) : $now;
         }
-        if ($last === []) {
-            return [];
+        if ($now->main === []) {
+            return null;
         }
-        $outer = $last[count($last) - 1];
-        $filled = [];
-        foreach ([...$this->of($spool, $outer->since ?? ''), new SpoolState('', '9', $last)] as $state) {
-            $sums = Piece::metresByLine($state->pieces);
-            $main = array_key_last($sums) === $outer->product;
-            if ($main && $state->at >= ($outer->since ?? '') && $sums[$outer->product] > ($filled[$outer->product] ?? 0.0)) {
-                $filled = $sums;
+        $filled = $now;
+        foreach ($this->of($spool, $now->since() ?? '') as $state) {
+            $then = OnSpool::of($state->pieces);
+            if ($then->line() === $now->line() && $then->length()->inMetres() > $filled->length()->inMetres()) {
+                $filled = $then;
             }
         }
 
@@ -167,7 +163,7 @@ final class SpoolStates
             'event_uuid' => $event->id,
             'happened_at' => $event->happenedAt,
             'pieces' => json_encode(array_map(
-                static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since],
+                static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since, $piece->covered],
                 $ledger->at($place),
             ), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ], self::touched($event)));
@@ -177,9 +173,9 @@ final class SpoolStates
     {
         $pieces = [];
         foreach ($row->json('pieces') as $piece) {
-            [$product, $metres, $since] = is_array($piece) ? $piece + [null, null, null] : [null, null, null];
+            [$product, $metres, $since, $covered] = (is_array($piece) ? $piece : []) + [null, null, null, false];
             is_int($product) && is_numeric($metres) || throw new \LogicException('A piece of a spool’s state cannot be read.');
-            $pieces[] = new Piece($product, Length::metres((float) $metres), is_string($since) ? $since : null);
+            $pieces[] = new Piece($product, Length::metres((float) $metres), is_string($since) ? $since : null, $covered === true);
         }
 
         return new SpoolState($row->text('event_uuid'), $row->text('happened_at'), $pieces);

@@ -14,6 +14,7 @@ use App\Ledger\EventLog;
 use App\Ledger\Lines;
 use App\Ledger\SpoolStates;
 use App\Stock\Packs;
+use App\Upkeep\Inspections;
 use App\Upkeep\Outings;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -39,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
             Book::class,
             SpoolStates::class,
             Lines::class,
+            Inspections::class,
             Outings::class,
             Packs::class,
             Learning::class,

@@ -95,10 +95,8 @@ final readonly class Stock
     {
         $fills = [];
         foreach (Row::ints(Spool::inUse()->orderBy('id'), 'id') as $spool) {
-            $filled = $this->states->filled($spool);
-            foreach ($filled as $line => $metres) {
-                $role = $line === array_key_last($filled) ? Role::Main : Role::Backing;
-                $fills[] = new EnoughFor($spool, $role, $line, Length::metres($metres));
+            foreach ($this->states->filled($spool)?->stretches() ?? [] as $each) {
+                $fills[] = new EnoughFor($spool, $each->role, $each->line, $each->length);
             }
         }
 

@@ -10,6 +10,7 @@ use App\Ledger\Events;
 use App\Ledger\SpoolStates;
 use App\Models\Outing;
 use App\Models\Spool;
+use Undro\Ledger\OnSpool;
 use Undro\Upkeep\Outing as Wearing;
 
 /** What the lines that are on spools now went through; read once for all spools. */
@@ -44,8 +45,7 @@ final class Outings
     {
         $oldest = Clock::now();
         foreach (Row::ints(Spool::inUse(), 'id') as $spool) {
-            $pieces = $this->states->lying($spool);
-            $oldest = min($oldest, $pieces === [] ? $oldest : $pieces[count($pieces) - 1]->since ?? $oldest);
+            $oldest = min($oldest, OnSpool::of($this->states->lying($spool))->since() ?? $oldest);
         }
 
         return $oldest;

@@ -15,9 +15,10 @@ use App\Models\Spool;
 use App\Stock\Packs;
 use Undro\DomainFault;
 use Undro\Ledger\EventKind;
+use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Spool\Usual;
-use Undro\Units\Length;
+use Undro\Upkeep\Facts;
 use Undro\Upkeep\Limits;
 use Undro\Upkeep\State;
 use Undro\Upkeep\Upkeep;
@@ -26,7 +27,7 @@ use Undro\Upkeep\Wear;
 /** What the spools need: the log's facts asked of the core. */
 final readonly class UpkeepOfSpools
 {
-    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Packs $packs) {}
+    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Inspections $inspections, private Packs $packs) {}
 
     /**
      * Every spool in use with line on it, the most urgent first.
@@ -63,14 +64,14 @@ final readonly class UpkeepOfSpools
     public function of(Reel $reel, Spool $spool, ?Angler $angler = null): ?SpoolUpkeep
     {
         $pieces = $this->states->lying($spool->id);
-        if ($pieces === []) {
+        $on = OnSpool::of($pieces);
+        $line = $on->line();
+        if ($line === null) {
             return null;
         }
         $angler = $reel->angler ?? $angler;
-        $outer = $pieces[count($pieces) - 1];
-        $under = array_values(array_filter($pieces, static fn(Piece $piece): bool => $piece->product !== $outer->product));
         try {
-            $upkeep = $this->upkeep($reel, $spool, $angler, $pieces, $outer, $under);
+            $upkeep = $this->upkeep($reel, $spool, $angler, $pieces, $on, $line);
         } catch (DomainFault) {
             return null;
         }
@@ -78,9 +79,9 @@ final readonly class UpkeepOfSpools
         return new SpoolUpkeep(
             $reel,
             $spool,
-            $this->lines->product($outer->product),
-            Length::metres(Piece::metresByLine($pieces)[$outer->product] ?? 0.0),
-            $outer->since,
+            $this->lines->product($line),
+            $on->length(),
+            $on->since(),
             $upkeep,
             $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         );
@@ -88,48 +89,53 @@ final readonly class UpkeepOfSpools
 
     /**
      * @param list<Piece> $pieces from the arbor out
-     * @param list<Piece> $under  those of other lines than the outermost
+     * @param int         $line   which the main line is
      *
      * @throws DomainFault
      */
-    private function upkeep(Reel $reel, Spool $spool, ?Angler $angler, array $pieces, Piece $outer, array $under): Upkeep
+    private function upkeep(Reel $reel, Spool $spool, ?Angler $angler, array $pieces, OnSpool $on, int $line): Upkeep
     {
         $today = Clock::today();
-        [$then, $turned] = $this->sinceFilled($spool->id, $outer);
-        $main = $this->lines->line($outer->product);
+        $states = $this->states->of($spool->id, $on->since() ?? '');
+        $kinds = self::kinds($states);
+        [$then, $turned] = self::sinceFilled($states, $kinds);
+        $main = $this->lines->line($line);
         $wear = Wear::of(
             $main->material,
             $angler?->limits($main->material) ?? Limits::usual($main->material),
-            $outer->since ?? $today,
+            $on->since() ?? $today,
             $this->outings->of($spool->id),
             $turned,
             $today,
         );
 
-        return Upkeep::of(
+        return Upkeep::of(new Facts(
             $spool->spool($reel->kind),
             $this->lines->layers($pieces),
             $this->lines->layers($then),
             $wear,
             $reel->fullLevel($spool, $main, $angler)->gap,
             $reel->gear_ratio,
-            $this->packs->paidPerMetre($outer->product),
-            $under === [] ? null : $this->packs->paidPerMetre($under[count($under) - 1]->product),
-            $today,
-        );
+            $this->packs->paidPerMetre($line),
+            ($under = $on->backingLine()) === null ? null : $this->packs->paidPerMetre($under),
+            $this->inspections->of($spool->id, $on->since(), $states, $kinds),
+            $this->inspections->lostOn($spool->id, $states, $kinds),
+            $turned,
+        ), $today);
     }
 
     /**
      * What lay on the spool when its main line had just been wound, and when it was turned over since.
      *
+     * @param list<SpoolState>         $states since its main line is on, oldest first
+     * @param array<string, EventKind> $kinds  of their entries
+     *
      * @return array{list<Piece>, string|null}
      */
-    private function sinceFilled(int $spool, Piece $outer): array
+    private static function sinceFilled(array $states, array $kinds): array
     {
         $then = [];
         $turned = null;
-        $states = $this->states->of($spool, $outer->since ?? '');
-        $kinds = self::kinds($states);
         foreach ($states as $state) {
             $kind = $kinds[$state->event] ?? null;
             if ($kind === EventKind::TurnedOver) {

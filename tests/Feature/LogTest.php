@@ -150,7 +150,7 @@ final class LogTest extends TestCase
         self::assertEqualsWithDelta(54.86, $entry['outing']['cast_m'], 0.01);
         self::assertSame('60 yd', $entry['outing']['cast']);
         $care = $this->care();
-        self::assertSame([1, 1], [$care['outings'], (int) $care['hard_share']]);
+        self::assertSame([1, 1], [$care['outings'], $care['hard_outings']]);
         self::assertEqualsWithDelta(54.86 + 30, $care['reach_m'], 0.01);
         foreach (['q' => 'mussel', 'kind' => 'fished', 'spool' => $this->spool, 'from' => '2026-06-10'] as $by => $what) {
             self::assertContains($entry['id'], array_column($this->ask('GET', '/api/log', [$by => $what])['entries'], 'id'), $by);
@@ -401,6 +401,89 @@ final class LogTest extends TestCase
         self::assertContains('with, a comma and "marks"', end($rows) ?: []);
         self::assertCount(count($rows[0]), end($rows) ?: []);
         self::assertContains('150', array_column($rows, (int) array_search('metres', $rows[0], true)));
+    }
+
+    public function testWhatIsFoundDrivesAdviceConditionAndDateUntilItIsCutAway(): void
+    {
+        $this->say(['what' => 'inspected', 'found' => 'nicked', 'from' => '20 m', 'until' => '21 m']);
+        $care = $this->care();
+        self::assertSame(['nicked', 'cut_back', 0.5, 'nicked'], [$care['state'], $care['pick'], ...array_values($care['condition'])]);
+        self::assertSame(gmdate('Y-m-d'), $care['due_on']);
+        self::assertEqualsWithDelta(22, $this->option($care, 'cut_back')['off_m'], 1e-9, 'past the nick');
+        // as the end is lost it comes nearer, and a lost end has its own advice
+        $this->say(['what' => 'lost', 'metres' => '8 m']);
+        $care = $this->care();
+        self::assertEqualsWithDelta([12.0, 13.0], [$care['found'][0]['from_m'], $care['found'][0]['to_m']], 1e-6);
+        self::assertStringContainsString('cut back what rubbed, and tie again', $care['also'][0]['text']);
+        // turned, it lies at the other end
+        $turned = $this->say(['what' => 'strip', 'how' => 'turn_over']);
+        self::assertEqualsWithDelta(142 - 13, $this->care()['found'][0]['from_m'], 1e-6);
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $turned['id']], status: 201);
+        // cut off, it is gone
+        $this->say(['what' => 'strip', 'how' => 'cut_back', 'metres' => '14 m']);
+        $care = $this->care();
+        self::assertSame([[], [], 'wear'], [$care['found'], $care['also'], $care['condition']['by']]);
+        self::assertFalse($care['calls']);
+        $wrong = ['id' => (string) Str::uuid(), 'what' => 'inspected', 'found' => 'rough', 'from' => '3 m', 'until' => '900 m'];
+        $refused = $this->ask('POST', '/api/spools/{id}/entries', $wrong, $this->spool, 422)['error'];
+        self::assertSame('until', $refused['field']);
+        self::assertStringContainsString('128 m', $refused['message']);
+    }
+
+    /** Once, all of it was turned: that stays as it was told, and is put right only where the angler says so. */
+    public function testATurningOfEverythingStaysAsToldUntilItIsPutRight(): void
+    {
+        $onto = ['kind' => 'spool', 'id' => $this->spool];
+        $carrier = ['kind' => 'carrier', 'id' => 1];
+        $move = static fn(array $from, array $to, int $line, float $metres): array => [
+            'from' => $from, 'to' => $to, 'line' => $line, 'length_m' => $metres,
+        ];
+        $this->ask('POST', '/api/events', [
+            'id' => $old = (string) Str::uuid(),
+            'kind' => 'turned_over',
+            'moves' => [
+                $move($onto, $carrier, $this->braid, 150), $move($onto, $carrier, $this->nylon, 110),
+                $move($carrier, ['kind' => 'carrier', 'id' => 2], $this->nylon, 110),
+                $move($carrier, ['kind' => 'carrier', 'id' => 2], $this->braid, 150),
+                $move(['kind' => 'carrier', 'id' => 2], $onto, $this->braid, 150),
+                $move(['kind' => 'carrier', 'id' => 2], $onto, $this->nylon, 110),
+            ],
+        ], status: 201);
+        $lines = fn(): array => array_map(
+            static fn(array $piece): array => [$piece['role'], $piece['line']['id'], $piece['length_m']],
+            $this->ask('GET', '/api/spools/{id}', id: $this->spool)['contents'],
+        );
+        self::assertEquals([['backing', $this->braid, 150.0], ['main', $this->nylon, 110.0]], $lines());
+        $entry = fn(string $id): array => array_column($this->ask('GET', '/api/log', ['spool' => $this->spool])['entries'], null, 'id')[$id];
+        self::assertTrue($entry($old)['old_turn']);
+        $right = $this->say(['what' => 'strip', 'how' => 'turn_over', 'corrects' => $old]);
+        self::assertEquals([['backing', $this->nylon, 110.0], ['main', $this->braid, 149.5]], $lines());
+        self::assertSame([false, false], [$right['old_turn'], $entry($old)['standing']]);
+    }
+
+    public function testTheMainLineOffLeavesTheBackingAndTwoStretchesAreOneMainLine(): void
+    {
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [[
+            'from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $this->spool], 'length_m' => 30, 'line' => $this->braid,
+        ]]], status: 201);
+        $care = $this->care();
+        self::assertEqualsWithDelta([180, 180, 180], [
+            $care['length_m'], $this->option($care, 'replace')['off_m'], $this->option($care, 'replace')['wound_m'],
+        ], 1e-6);
+        $this->say(['what' => 'strip', 'how' => 'main_off']);
+        $spool = $this->ask('GET', '/api/spools/{id}', id: $this->spool);
+        self::assertSame([['backing', $this->nylon]], array_map(
+            static fn(array $piece): array => [$piece['role'], $piece['line']['id']],
+            $spool['contents'],
+        ));
+        // a main line of the very line that lies under it is a main line all the same
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'moves' => [[
+            'from' => ['kind' => 'filler', 'id' => $this->filler],
+            'to' => ['kind' => 'spool', 'id' => $this->spool],
+            'length_m' => 90,
+            'line' => $this->nylon,
+        ]]], status: 201);
+        self::assertEqualsWithDelta(90, $this->care()['length_m'], 1e-6);
     }
 
     public function testOwnLimitsMoveWhatIsDue(): void

@@ -385,15 +385,20 @@ final class RunTest extends TestCase
         $this->strip(['how' => 'cut_back', 'metres' => '30 m']);
         self::assertEqualsWithDelta(70, $this->contents()[1]['length_m'], 1e-6);
         $this->strip(['how' => 'cut_back', 'metres' => '500 m'], 422);
-        $this->strip(['how' => 'turn_over']);
-        self::assertSame(
-            [$this->braid, $this->nylon],
-            array_map(static fn(array $piece): int => $piece['line']['id'], $this->contents()),
-            'what was on top lies on the arbor',
-        );
-        $this->strip(['how' => 'onto_reel'], 422);
+        // the backing never moves; the join takes half a metre of the main line
+        foreach (['turn_over', 'grass'] as $turns => $how) {
+            $this->strip(['how' => $how]);
+            self::assertSame(
+                [['backing', $this->nylon], ['main', $this->braid]],
+                array_map(static fn(array $piece): array => [$piece['role'], $piece['line']['id']], $this->contents()),
+            );
+            self::assertEqualsWithDelta(69.5 - 0.5 * $turns, $this->contents()[1]['length_m'], 1e-6);
+        }
+        $this->strip(['how' => 'to_spare'], 422);
         $other = $this->ask('POST', '/api/spools', ['name' => 'spare', 'reels' => [$this->reel], 'stamp' => '0.25/200'], status: 201)['id'];
-        $this->strip(['how' => 'onto_reel', 'to' => $other]);
+        $this->strip(['how' => 'to_spare', 'to' => $other]);
+        self::assertSame(['backing'], array_column($this->contents(), 'role'), 'what was backing stays backing');
+        $this->strip(['how' => 'off']);
         self::assertSame([], $this->contents());
         $this->strip(['how' => 'off'], 422);
     }

@@ -12,6 +12,7 @@ use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\EventMove;
 use App\Models\Filler;
+use App\Models\Inspection;
 use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Outing;
@@ -45,12 +46,14 @@ final class HistoryMapper
         $drags = DragSetting::query()->get()->keyBy('event_id');
         $outings = Outing::query()->get()->keyBy('event_id');
         $levels = LevelReading::query()->get()->keyBy('event_id');
+        $inspections = Inspection::query()->get()->keyBy('event_id');
         $rows = [];
         foreach (Event::query()->with('moves')->orderBy('id')->get() as $event) {
             $rows[] = $this->row($event) + array_filter([
                 'drag' => $this->drag($drags->get($event->id)),
                 'outing' => $this->outing($outings->get($event->id)),
                 'level' => $this->level($levels->get($event->id)),
+                'inspection' => $this->inspection($inspections->get($event->id)),
             ]);
         }
 
@@ -101,6 +104,10 @@ final class HistoryMapper
         if ($in->has('level')) {
             $of = $in->object('level');
             LevelReading::read(Input::of($of->all()), $spool($of, 'level.spool'))->fill(['event_id' => $event->id])->save();
+        }
+        if ($in->has('inspection')) {
+            $of = $in->object('inspection');
+            Inspection::read(Input::of($of->all()), $spool($of, 'inspection.spool'))->fill(['event_id' => $event->id])->save();
         }
 
         return $id;
@@ -226,6 +233,17 @@ final class HistoryMapper
             'readings' => $level->readings,
             'counts' => $level->counts,
             'keep' => $level->keep,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function inspection(?Inspection $inspection): ?array
+    {
+        return $inspection === null ? null : [
+            'spool' => $this->keys['spool'][$inspection->spool_id] ?? '',
+            'found' => $inspection->found->value,
+            'from' => $inspection->from_typed,
+            'until' => $inspection->to_typed,
         ];
     }
 }

@@ -61,6 +61,14 @@ final class EventResource
                 'counts' => $level->counts,
                 'keep' => $level->keep,
             ],
+            'inspection' => $facts->inspection === null ? null : [
+                'found' => $facts->inspection->found->value,
+                'from' => $facts->inspection->from_typed,
+                'from_m' => $facts->inspection->from_m,
+                'until' => $facts->inspection->to_typed,
+                'until_m' => $facts->inspection->to_m,
+            ],
+            'old_turn' => $facts->oldTurn,
             'drag' => $drag === null ? null : ['target_N' => $drag->target_n],
             'standing' => $facts->standing,
         ];

@@ -18,6 +18,9 @@ use Undro\Spool\Usual;
 use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Upkeep\BadUpkeep;
+use Undro\Upkeep\Facts;
+use Undro\Upkeep\Finding;
+use Undro\Upkeep\Inspection;
 use Undro\Upkeep\Limits;
 use Undro\Upkeep\Outing;
 use Undro\Upkeep\Upkeep;
@@ -66,7 +69,7 @@ final class UpkeepCase implements Calculator
             PlanInput::habits($in)->full(),
         )->gap;
         $gear = $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
-        $upkeep = $in->make(static fn(): Upkeep => Upkeep::of(
+        $upkeep = $in->make(static fn(): Upkeep => Upkeep::of(new Facts(
             $spool,
             $layers,
             self::layers($in->objects('then', 0, 100)),
@@ -75,8 +78,10 @@ final class UpkeepCase implements Calculator
             $gear,
             self::price($in, 'main_price'),
             self::price($in, 'backing_price'),
-            $today,
-        ));
+            Inspection::standing(array_map(self::inspection(...), $in->objects('inspections', 0, 500))),
+            $in->has('lost_on') ? self::date($in, 'lost_on') : null,
+            $in->has('turned_over') ? self::date($in, 'turned_over') : null,
+        ), $today));
         return UpkeepJson::write($upkeep, $in->number('pace_turns_per_min', 1, 400, Usual::PACE_TURNS_PER_MIN));
     }
 
@@ -88,8 +93,22 @@ final class UpkeepCase implements Calculator
     private static function layers(array $pieces): array
     {
         return Layer::stacked(array_map(
-            static fn(Input $piece): array => [SpoolInput::line($piece), $piece->metres('length_m', ...Bounds::LENGTH_M)],
+            static fn(Input $piece): array => [
+                $line = SpoolInput::line($piece),
+                $piece->metres('length_m', ...Bounds::LENGTH_M),
+                $piece->text('line', 80) ?: "{$line->material->value} {$line->diameter->inMillimetres()}",
+            ],
             $pieces,
+        ));
+    }
+
+    private static function inspection(Input $in): Inspection
+    {
+        return $in->make(static fn(): Inspection => Inspection::of(
+            self::date($in, 'at'),
+            $in->choice('found', Finding::class),
+            $in->optionalMetres('from_m', 0, Bounds::LENGTH_M[1]),
+            $in->optionalMetres('to_m', 0, Bounds::LENGTH_M[1]),
         ));
     }
 

@@ -6,6 +6,7 @@ namespace Undro\Fill;
 
 use Undro\Line\Lay;
 use Undro\Line\Line;
+use Undro\Line\MainLine;
 use Undro\Units\Length;
 use Undro\Units\Volume;
 
@@ -29,27 +30,29 @@ final readonly class Layer
     }
 
     /**
-     * What lies on a spool as layers: the outermost line is the main line, what is under it backing. Stretches of one line that touch
-     * are one layer.
+     * What lies on a spool as layers: the main line and what is under it. Stretches of one line that touch are one layer.
      *
-     * @param list<array{Line, Length}> $stretches from the arbor out
+     * @param list<array{Line, Length, int|string|null}> $stretches from the arbor out, each with which line it is; null: known to be backing
      *
      * @return list<self>
      */
     public static function stacked(array $stretches): array
     {
+        $begins = MainLine::begins(array_map(static fn(array $stretch): int|string|null => $stretch[2], $stretches));
         $layers = [];
-        foreach ($stretches as [$line, $length]) {
+        $before = null;
+        foreach ($stretches as $place => [$line, $length, $which]) {
+            $role = $place < $begins ? Role::Backing : Role::Main;
             $last = $layers[count($layers) - 1] ?? null;
-            if ($last !== null && $last->line === $line) {
+            if ($last?->role === $role && $which === $before && ($which !== null || $last->line === $line)) {
                 array_pop($layers);
                 $length = $length->plus($last->length ?? Length::metres(0));
             }
-            $layers[] = self::of(Role::Backing, $line, $length);
+            $layers[] = self::of($role, $line, $length);
+            $before = $which;
         }
-        $outer = array_pop($layers);
 
-        return $outer === null ? [] : [...$layers, self::of(Role::Main, $outer->line, $outer->length ?? Length::metres(0))];
+        return $layers;
     }
 
     /** The same layer of the same line, its cell known as well as this. */

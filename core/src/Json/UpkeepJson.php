@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Json;
 
 use Undro\Strip\Removal;
+use Undro\Upkeep\Inspection;
 use Undro\Upkeep\Option;
 use Undro\Upkeep\Upkeep;
 
@@ -28,12 +29,25 @@ final class UpkeepJson
             'limit_months' => $upkeep->wear->limits->months,
             'outings' => $upkeep->wear->outings,
             'limit_outings' => $upkeep->wear->limits->outings,
-            'hard_share' => $upkeep->wear->hardShare,
-            'due_on' => $upkeep->wear->dueOn,
-            'days_left' => $upkeep->wear->daysLeft,
+            'hard_outings' => $upkeep->wear->hard,
+            'counted_outings' => $upkeep->wear->counted,
+            'due_on' => $upkeep->dueOn,
+            'days_left' => $upkeep->daysLeft,
+            'worn_on' => $upkeep->wear->dueOn,
             'turn_on' => $upkeep->wear->turnOn,
             'caution' => Removal::CAUTION,
             'reach_m' => $upkeep->wear->reach->inMetres(),
+            'condition' => [
+                'keeps' => $upkeep->condition->keeps,
+                'by' => $upkeep->condition->by === null ? 'wear' : $upkeep->condition->by->found->value,
+            ],
+            'found' => array_map(static fn(Inspection $each): array => [
+                'at' => $each->at,
+                'found' => $each->found->value,
+                'from_m' => $each->from?->inMetres(),
+                'to_m' => $each->to?->inMetres(),
+            ], $upkeep->found),
+            'also' => array_map(Written::sentence(...), $upkeep->also),
             'level' => $upkeep->level === null ? null : [
                 'depth_mm' => $upkeep->level->depth->inMillimetres(),
                 'wanted_mm' => $upkeep->level->wanted->inMillimetres(),

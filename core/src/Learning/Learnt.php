@@ -105,7 +105,7 @@ final class Learnt
                 $this->spool($finished->spool)->roomier($this->believed->room($finished->spool)),
                 null,
                 Layer::stacked(array_map(fn(array $layer): array => [
-                    $this->lines[$layer[0]]->learnt(...$this->cell($layer[0])), $layer[1],
+                    $this->lines[$layer[0]]->learnt(...$this->cell($layer[0])), $layer[1], $layer[0],
                 ], $finished->layers)),
             );
         } catch (DomainFault) {

@@ -20,6 +20,7 @@ enum EventKind: string
     case Stripped = 'stripped';
     case Fished = 'fished';
     case Measured = 'measured';
+    case Inspected = 'inspected';
     case DragSet = 'drag_set';
     case Retired = 'retired';
     /** takes another event back */

@@ -17,7 +17,7 @@ final readonly class Ledger
     /**
      * @param array<string, list<Piece>> $pieces by place, from the arbor out
      * @param string                     $latest when the last of its events happened; empty before the first
-     * @param array<string, list<array{int, float|int, string|null}>> $kept places restored from a cache and not looked at yet
+     * @param array<string, list<array{int, float|int, string|null, bool}>> $kept places restored from a cache and not looked at yet
      */
     private function __construct(private array $pieces, private string $latest, private array $kept = []) {}
 
@@ -63,7 +63,7 @@ final readonly class Ledger
     /**
      * The state as plain lists, for a cache.
      *
-     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null}>>} product, metres and since when, by place
+     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>} product, metres, since when and whether covered, by place
      */
     public function state(): array
     {
@@ -71,7 +71,7 @@ final readonly class Ledger
             'latest' => $this->latest,
             'pieces' => array_map(
                 static fn(array $there): array => array_map(
-                    static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since],
+                    static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since, $piece->covered],
                     $there,
                 ),
                 $this->pieces,
@@ -79,7 +79,7 @@ final readonly class Ledger
         ];
     }
 
-    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null}>>} $state */
+    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null, bool}>>} $state */
     public static function restore(array $state): self
     {
         return new self([], $state['latest'], $state['pieces']);
@@ -119,7 +119,7 @@ final readonly class Ledger
         $key = $place->key();
 
         return $this->pieces[$key] ?? array_map(
-            static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2]),
+            static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2], $piece[3]),
             $this->kept[$key] ?? [],
         );
     }
@@ -127,7 +127,7 @@ final readonly class Ledger
     /** All that lies there; 0 where nothing does. */
     public function length(Place $place): Length
     {
-        return self::sum($this->at($place));
+        return Piece::total($this->at($place));
     }
 
     private function after(Event $event): self
@@ -182,7 +182,7 @@ final readonly class Ledger
      */
     private static function takeOff(array $there, Move $move): array
     {
-        $available = self::sum($there);
+        $available = Piece::total($there);
         $wanted = $move->length->inMetres();
         $wanted <= $available->inMetres() + self::NOTHING || throw BadLedger::notEnough($move->from, $move->length, $available);
         $taken = [];
@@ -211,10 +211,13 @@ final readonly class Ledger
         if ($last !== null && $place->kind === PlaceKind::Filler && $onto[$last]->product !== $piece->product) {
             throw BadLedger::otherProduct($place);
         }
-        if ($last !== null && $onto[$last]->product === $piece->product && $onto[$last]->since === $piece->since) {
-            $onto[$last] = $piece->cut(Length::metres($onto[$last]->length->inMetres() + $piece->length->inMetres()));
+        if ($last !== null && $place->kind === PlaceKind::Spool && $onto[$last]->product !== $piece->product) {
+            $onto = array_map(static fn(Piece $under): Piece => $under->under(), $onto);
+        }
+        if ($last !== null && !$onto[$last]->covered && $onto[$last]->product === $piece->product && $onto[$last]->since === $piece->since) {
+            $longer = $piece->cut(Length::metres($onto[$last]->length->inMetres() + $piece->length->inMetres()));
 
-            return $onto;
+            return [...array_slice($onto, 0, $last), $longer];
         }
 
         return [...$onto, $piece];
@@ -228,7 +231,7 @@ final readonly class Ledger
     private static function takeStock(array $pieces, Count $count): array
     {
         $key = $count->at->key();
-        $there = self::sum($pieces[$key] ?? [])->inMetres();
+        $there = Piece::total($pieces[$key] ?? [])->inMetres();
         $difference = $count->length->inMetres() - $there;
         if ($difference > self::NOTHING) {
             $pieces[$key] = self::lay($pieces[$key] ?? [], new Piece($count->product, Length::metres($difference)), $count->at);
@@ -238,11 +241,5 @@ final readonly class Ledger
         }
 
         return $pieces;
-    }
-
-    /** @param list<Piece> $pieces */
-    private static function sum(array $pieces): Length
-    {
-        return Length::metres(array_sum(array_map(static fn(Piece $piece): float => $piece->length->inMetres(), $pieces)));
     }
 }

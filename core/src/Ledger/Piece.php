@@ -6,31 +6,34 @@ namespace Undro\Ledger;
 
 use Undro\Units\Length;
 
-/** A piece of one product's line, and since when it has been on a reel (null: not yet). */
+/** A piece of one product's line. */
 final readonly class Piece
 {
-    public function __construct(public int $product, public Length $length, public ?string $since = null) {}
+    /**
+     * @param string|null $since   it has been on a reel; null: not yet
+     * @param bool        $covered another line lies or has lain over it on this spool: it is backing
+     */
+    public function __construct(public int $product, public Length $length, public ?string $since = null, public bool $covered = false) {}
 
     /** The same piece, so much shorter. */
     public function cut(Length $length): self
     {
-        return new self($this->product, $length, $this->since);
+        return new self($this->product, $length, $this->since, $this->covered);
+    }
+
+    /** The same piece with another line over it. */
+    public function under(): self
+    {
+        return new self($this->product, $this->length, $this->since, true);
     }
 
     /**
-     * How much there is of each line.
+     * All of them together.
      *
      * @param list<self> $pieces
-     *
-     * @return array<int, float> metres by line, in the order in which the lines come first
      */
-    public static function metresByLine(array $pieces): array
+    public static function total(array $pieces): Length
     {
-        $metres = [];
-        foreach ($pieces as $piece) {
-            $metres[$piece->product] = ($metres[$piece->product] ?? 0.0) + $piece->length->inMetres();
-        }
-
-        return $metres;
+        return Length::metres(array_sum(array_map(static fn(self $piece): float => $piece->length->inMetres(), $pieces)));
     }
 }

@@ -22,6 +22,12 @@ final class BadStrip extends DomainFault
         return new self('metres', sprintf('%.0F m lie on the spool; %.0F m cannot come off it.', $total->inMetres(), $worn->inMetres()));
     }
 
+    /** Names “how”. */
+    public static function tooShortToTurn(): self
+    {
+        return new self('how', 'The join takes half a metre, and there is no more than that. Take it off instead.');
+    }
+
     /** Names “to”. */
     public static function whereTo(): self
     {

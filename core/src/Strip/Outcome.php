@@ -4,28 +4,37 @@ declare(strict_types=1);
 
 namespace Undro\Strip;
 
+use Undro\Fill\Role;
 use Undro\Line\Material;
 use Undro\Units\Length;
 
-/** What one way of taking line off comes to: how much goes, what stays, how often it is wound, which end is on top afterwards. */
+/**
+ * What one way of taking line off comes to: how much goes, what lies on the spool afterwards, how often it is wound, which end is on top
+ * then. Turning end for end means the main line alone; the backing never moves. Source: handbook, chapter 6.
+ */
 final readonly class Outcome
 {
     /** What is worn after a season: 20 to 30 m of nylon (handbook, chapter 6). Braid wears over a cast. */
     private const WORN_M = 25.0;
     private const WORN_BRAID_M = 40.0;
+    /** What goes where the main line is cut at the join and joined again. Source: handbook, chapter 6. */
+    public const JOIN_LOST_M = 0.5;
 
     /**
-     * @param int       $passes how often all of it is wound from one spool onto another
-     * @param Length    $wound  metres wound altogether
-     * @param bool|null $wornOnTop which end comes out on top where it then lies; null: nothing lies
-     * @param bool      $fits   it can be done with what there is
+     * @param list<Remaining> $after  what lies on the spool then, from the arbor out
+     * @param int             $passes windings
+     * @param Length          $wound  metres wound altogether
+     * @param Length          $joinLost at the join
+     * @param bool|null       $wornOnTop which end comes out on top where it then lies; null: nothing lies
+     * @param bool            $fits   it can be done with what there is
      */
     private function __construct(
         public Removal $removal,
         public Length $off,
-        public Length $stays,
+        public array $after,
         public int $passes,
         public Length $wound,
+        public Length $joinLost,
         public ?bool $wornOnTop,
         public bool $fits,
     ) {}
@@ -33,42 +42,107 @@ final readonly class Outcome
     /**
      * Every way, for line that lies on a spool.
      *
-     * @param Length $total  all of it
-     * @param Length $outer  the outermost piece
-     * @param Length $worn   of the outer end
+     * @param list<Length> $backing pieces, from the arbor out
+     * @param Length       $main    all of the main line; 0: there is none
+     * @param Length       $worn    of the outer end
      *
      * @return list<self>
      *
      * @throws BadStrip if more is worn than there is
      */
-    public static function all(Length $total, Length $outer, Length $worn): array
+    public static function all(array $backing, Length $main, Length $worn): array
     {
-        $total->inMetres() > 0 || throw BadStrip::nothingThere();
-        $worn->inMetres() <= $total->inMetres() || throw BadStrip::moreThanThere($worn, $total);
-        $none = Length::metres(0);
-        $times = static fn(int $passes): Length => Length::metres($passes * $total->inMetres());
+        return array_map(static fn(Removal $removal): self => self::of($removal, $backing, $main, $worn), Removal::cases());
+    }
 
-        return [
-            new self(Removal::Off, $total, $none, 1, $times(1), null, true),
-            new self(
-                Removal::CutBack,
-                $worn,
-                Length::metres($total->inMetres() - $worn->inMetres()),
-                0,
-                $none,
-                false,
-                $worn->inMetres() < $outer->inMetres(),
-            ),
-            // to carrier and to carrier and back: each pass swaps the ends, and an odd number leaves the fresh end on top
-            new self(Removal::TurnOver, $none, $total, 3, $times(3), false, true),
-            new self(Removal::OntoFiller, $total, $none, 1, $times(1), false, true),
-            new self(Removal::OntoReel, $total, $none, 1, $times(1), false, true),
-        ];
+    /**
+     * One way.
+     *
+     * @param list<Length> $backing pieces, from the arbor out
+     *
+     * @throws BadStrip if nothing lies there, or more is worn than there is
+     */
+    public static function of(Removal $removal, array $backing, Length $main, Length $worn): self
+    {
+        $total = $main->inMetres() + array_sum(array_map(static fn(Length $piece): float => $piece->inMetres(), $backing));
+        $total > 0 || throw BadStrip::nothingThere();
+        $worn->inMetres() <= $total + 1e-9 || throw BadStrip::moreThanThere($worn, Length::metres($total));
+        // where only backing lies, that is what is turned and moved
+        $alone = $main->inMetres() <= 0;
+        $moved = $removal === Removal::Off || $removal === Removal::OntoReel || $alone ? Length::metres($total) : $main;
+        $lost = $removal->turns() && $backing !== [] && !$alone ? self::JOIN_LOST_M : 0.0;
+        $stays = $moved === $main ? array_map(static fn(Length $piece): Remaining => new Remaining(Role::Backing, $piece), $backing) : [];
+        $after = match (true) {
+            $removal === Removal::CutBack => self::outerOff($backing, $main, $worn),
+            $removal->turns() => [...$stays, ...self::turned($moved, $lost, $alone)],
+            default => $stays,
+        };
+
+        return new self(
+            $removal,
+            match (true) {
+                $removal === Removal::CutBack => $worn,
+                $removal->turns() => Length::metres(0),
+                default => $moved,
+            },
+            $after,
+            $removal->windings(),
+            Length::metres($removal->windings() * $moved->inMetres()),
+            Length::metres($lost),
+            match ($removal) {
+                Removal::Off, Removal::MainOff => null,
+                default => false,
+            },
+            match ($removal) {
+                Removal::CutBack => $worn->inMetres() < $moved->inMetres(),
+                Removal::TurnOver, Removal::Grass => $moved->inMetres() > $lost,
+                // without backing these are all of it, which has a way of its own
+                Removal::MainOff, Removal::ToSpare => !$alone,
+                default => true,
+            },
+        );
+    }
+
+    /** All that stays on the spool. */
+    public function stays(): Length
+    {
+        return Length::metres(array_sum(array_map(static fn(Remaining $each): float => $each->length->inMetres(), $this->after)));
     }
 
     /** How much of the outer end is usually worn after a season. */
     public static function usuallyWorn(Material $material, Length $outer): Length
     {
         return Length::metres(min($outer->inMetres() / 2, $material === Material::Braid ? self::WORN_BRAID_M : self::WORN_M));
+    }
+
+    /** @return list<Remaining> */
+    private static function turned(Length $moved, float $lost, bool $alone): array
+    {
+        $length = $moved->inMetres() - $lost;
+
+        return $length > 0 ? [new Remaining($alone ? Role::Backing : Role::Main, Length::metres($length), true)] : [];
+    }
+
+    /**
+     * @param list<Length> $backing
+     *
+     * @return list<Remaining> what is left with so much of the outer end gone
+     */
+    private static function outerOff(array $backing, Length $main, Length $gone): array
+    {
+        $pieces = array_map(static fn(Length $piece): Remaining => new Remaining(Role::Backing, $piece), $backing);
+        $pieces[] = new Remaining(Role::Main, $main);
+        $left = $gone->inMetres();
+        $after = [];
+        foreach (array_reverse($pieces) as $piece) {
+            $taken = min($left, $piece->length->inMetres());
+            $left -= $taken;
+            $rest = $piece->length->inMetres() - $taken;
+            if ($rest > 1e-9) {
+                $after[] = new Remaining($piece->role, Length::metres($rest));
+            }
+        }
+
+        return array_reverse($after);
     }
 }

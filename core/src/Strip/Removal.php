@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Undro\Strip;
 
-/** What can become of the line on a spool. Source: handbook, chapters 3 (reel to reel) and 6 (cut back, turn over). */
+/** What can become of the line on a spool, the likeliest first. Source: handbook, chapters 1, 3 (reel to reel) and 6 (turning end for end). */
 enum Removal: string
 {
-    case Off = 'off';
+    case MainOff = 'main_off';
     case CutBack = 'cut_back';
     case TurnOver = 'turn_over';
+    case Grass = 'grass';
+    case ToSpare = 'to_spare';
     case OntoFiller = 'onto_filler';
+    case Off = 'off';
     case OntoReel = 'onto_reel';
 
     /** Shown wherever line comes off. Source: handbook, chapter 1. */
@@ -21,11 +24,14 @@ enum Removal: string
     public function word(): string
     {
         return match ($this) {
-            self::Off => 'All of it off, to waste',
+            self::MainOff => 'Main line off, backing stays',
             self::CutBack => 'Cut the worn end back',
-            self::TurnOver => 'Turn it end for end',
-            self::OntoFiller => 'Back onto a filler',
-            self::OntoReel => 'Onto another reel',
+            self::TurnOver => 'Turn the main line end for end',
+            self::Grass => 'Turn it on grass',
+            self::ToSpare => 'Main line onto another reel',
+            self::OntoFiller => 'Main line back onto a filler',
+            self::Off => 'All of it off, to waste',
+            self::OntoReel => 'All of it onto another reel',
         };
     }
 
@@ -33,14 +39,36 @@ enum Removal: string
     public function how(): string
     {
         return match ($this) {
-            self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to '
-                . 'a recycling point.',
+            self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. Cut the '
+                . 'waste short and bag it.',
             self::CutBack => 'Pull the worn metres off, cut, and tie the leader on again. Cut the waste short and bag it.',
-            self::TurnOver => 'Onto a spare reel or a filler, and from there onto a second one, and back: the end from the arbor comes '
-                . 'out on top.',
+            self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the worn end '
+                . 'joined to the backing.',
+            self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing and wind it '
+                . 'on: one winding.',
+            self::ToSpare => 'The old reel’s drag is the brake, set light. Wind it across to the join and cut there: the worn end lies at the '
+                . 'bottom, the fresh end on top.',
             self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there '
                 . 'too.',
-            self::OntoReel => 'The old reel’s drag is the brake, set light. Tie end to end and wind it across.',
+            self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to '
+                . 'a recycling point.',
+            self::OntoReel => 'Wind it across to the arbor. The old backing then comes out on top there, and is taken off, to waste.',
+        };
+    }
+
+    /** Whether it ends on its own spool, the other way round. */
+    public function turns(): bool
+    {
+        return $this === self::TurnOver || $this === self::Grass;
+    }
+
+    /** How often the line is wound from one place onto another. */
+    public function windings(): int
+    {
+        return match ($this) {
+            self::CutBack => 0,
+            self::TurnOver => 3,
+            default => 1,
         };
     }
 }

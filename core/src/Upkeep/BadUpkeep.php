@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Upkeep;
 
 use Undro\DomainFault;
+use Undro\Units\Length;
 
 /** A figure of the upkeep that cannot be. */
 final class BadUpkeep extends DomainFault
@@ -13,5 +14,17 @@ final class BadUpkeep extends DomainFault
     public static function noDate(string $field, string $typed): self
     {
         return new self($field, sprintf('"%s" is not a date. Write it as 2026-03-31.', mb_substr($typed, 0, 40)));
+    }
+
+    /** Names “until”. */
+    public static function endsBeforeItBegins(Length $from, Length $to): self
+    {
+        return new self('until', sprintf('From %.1F m to %.1F m ends before it begins. Count from the end the lure is tied to.', $from->inMetres(), $to->inMetres()));
+    }
+
+    /** Names the field it is given. */
+    public static function beyondTheLine(string $field, Length $to, Length $main): self
+    {
+        return new self($field, sprintf('The main line is %.0F m long; %.0F m from its end lies beyond it.', $main->inMetres(), $to->inMetres()));
     }
 }

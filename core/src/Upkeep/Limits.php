@@ -9,8 +9,10 @@ use Undro\Line\Material;
 /** How long a line lasts: by months on the reel or by outings, whichever comes first. Source: handbook, chapter 6, due. */
 final readonly class Limits
 {
-    /** What heavy sun or rough ground takes off. */
-    public const HARD = 1 / 3;
+    /** An outing in heavy sun or over rough ground counts as so many. */
+    public const HARD_OUTING = 1.5;
+    /** All such outings together take at most this share off the age limit. */
+    private const HARD_AT_MOST = 1 / 3;
 
     private function __construct(public float $months, public float $outings) {}
 
@@ -30,17 +32,21 @@ final readonly class Limits
         return new self($months ?? $this->months, $outings ?? $this->outings);
     }
 
-    /** What is left of them where this share of the outings was hard on the line. */
-    public function worn(float $hardShare): self
+    /** What is left of the age limit after so many outings in heavy sun or over rough ground. */
+    public function after(int $hard): self
     {
-        $left = 1 - self::HARD * $hardShare;
-
-        return new self($this->months * $left, $this->outings * $left);
+        return new self($this->months * (1 - min(self::HARD_AT_MOST, $hard * self::HARD_AT_MOST / $this->outings)), $this->outings);
     }
 
     /** Half of both: when a braid is turned over. */
     public function half(): self
     {
         return new self($this->months / 2, $this->outings / 2);
+    }
+
+    /** An outing's share of the life, as time. */
+    public function monthsAnOuting(): float
+    {
+        return $this->months / $this->outings;
     }
 }

@@ -8,6 +8,8 @@ namespace Undro\Upkeep;
 enum State: string
 {
     case Due = 'due';
+    case Nicked = 'nicked';
+    case Short = 'short';
     case Turn = 'turn';
     case Low = 'low';
     case Soon = 'soon';
@@ -18,6 +20,8 @@ enum State: string
     {
         return match ($this) {
             self::Due => 'due',
+            self::Nicked => 'nicked',
+            self::Short => 'too short',
             self::Turn => 'turn over',
             self::Low => 'low',
             self::Soon => 'soon due',
@@ -28,6 +32,6 @@ enum State: string
     /** Whether there is something to do now. */
     public function calls(): bool
     {
-        return in_array($this, [self::Due, self::Turn, self::Low], true);
+        return in_array($this, [self::Due, self::Nicked, self::Short, self::Turn, self::Low], true);
     }
 }

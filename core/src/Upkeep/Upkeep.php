@@ -5,62 +5,63 @@ declare(strict_types=1);
 namespace Undro\Upkeep;
 
 use Undro\Fill\FillCalculator;
-use Undro\Fill\Layer;
-use Undro\Fill\Role;
 use Undro\Line\Material;
-use Undro\Spool\Spool;
 use Undro\Spool\Usual;
-use Undro\Strip\Outcome;
 use Undro\Units\Length;
-use Undro\Units\Price;
 use Undro\Units\Sentence;
 
 /** What a spool needs, what can be done about it, and which of that to do. Source: handbook, chapter 6, the life of a fill. */
 final readonly class Upkeep
 {
-    /** Less than this is not worth the winding. Ours. */
-    private const LEAST_TOP_UP_M = 1.0;
-
-    /** @param list<Option> $options */
+    /**
+     * @param string         $dueOn    ISO date: today where it is due now whatever the calendar says
+     * @param int            $daysLeft until then; below 0: since
+     * @param list<Option>   $options
+     * @param list<Sentence>   $also     what else there is to mind
+     * @param list<Inspection> $found    on the main line, the worst first
+     */
     private function __construct(
         public State $state,
         public Wear $wear,
+        public Condition $condition,
         public ?Level $level,
+        public string $dueOn,
+        public int $daysLeft,
         public Remedy $pick,
         public Sentence $says,
         public array $options,
+        public array $also,
+        public array $found,
     ) {}
 
-    /**
-     * @param list<Layer>                $layers  on the spool, from the arbor out, all of known length
-     * @param list<Layer>                $then    as it was filled; empty: not known
-     * @param Price|null                 $main    of a metre of the main line
-     * @param Price|null                 $backing of a metre of what lies under it
-     */
-    public static function of(
-        Spool $spool,
-        array $layers,
-        array $then,
-        Wear $wear,
-        Length $wanted,
-        ?float $gearRatio,
-        ?Price $main,
-        ?Price $backing,
-        string $today,
-    ): self {
+    /** @param string $today ISO 8601 */
+    public static function of(Facts $facts, string $today): self
+    {
         $level = Level::of(
-            FillCalculator::solve($spool, null, $layers, $gearRatio),
-            $then === [] ? null : FillCalculator::solve($spool, null, $then, $gearRatio),
-            $wanted,
+            FillCalculator::solve($facts->spool, null, $facts->layers, $facts->gearRatio),
+            $facts->then === [] ? null : FillCalculator::solve($facts->spool, null, $facts->then, $facts->gearRatio),
+            $facts->wanted,
         );
-        $state = $wear->state($today);
-        if ($level?->low === true && !in_array($state, [State::Due, State::Turn], true)) {
-            $state = State::Low;
-        }
-        $options = self::options($spool, $layers, $then, $wear, $level, $wanted, $main, $backing);
-        [$pick, $says] = self::pick($state, $wear, $level, $layers, $options);
+        $worst = $facts->worst();
+        $state = self::state($facts, $level, $worst, $today);
+        $options = Remedies::of($facts, $level);
+        [$pick, $says] = self::pick($state, $facts, $level, $worst, $options);
+        $wear = $facts->wear;
+        $now = $state->calls() && $wear->daysLeft > 0;
 
-        return new self($state, $wear, $level, $pick, $says, $options);
+        return new self(
+            $state,
+            $wear,
+            Condition::of($wear->share, $worst),
+            $level,
+            $now ? substr($today, 0, 10) : $wear->dueOn,
+            $now ? 0 : $wear->daysLeft,
+            $pick,
+            $says,
+            $options,
+            self::also($facts),
+            $facts->found,
+        );
     }
 
     /** How long an option takes to wind at a pace of handle turns a minute. */
@@ -69,176 +70,124 @@ final readonly class Upkeep
         return $option->wound->inMetres() / ($this->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M) / $pace;
     }
 
-    /**
-     * @param list<Layer> $layers
-     * @param list<Layer> $then
-     *
-     * @return list<Option>
-     */
-    private static function options(
-        Spool $spool,
-        array $layers,
-        array $then,
-        Wear $wear,
-        ?Level $level,
-        Length $wanted,
-        ?Price $mainPrice,
-        ?Price $backingPrice,
-    ): array {
-        $none = Length::metres(0);
-        $main = $layers[count($layers) - 1];
-        $length = $main->length ?? $none;
-        $total = array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $layers));
-        $ways = Outcome::all(Length::metres($total), $length, $worn = Outcome::usuallyWorn($main->line->material, $length));
-        $rest = $length->inMetres() - $worn->inMetres();
-        $reaches = $rest >= $wear->reach->inMetres();
-        // new line as long as the old one was when it was wound
-        $new = Length::metres(max($length->inMetres(), $then === [] ? 0.0 : $then[count($then) - 1]->length?->inMetres() ?? 0.0));
-        $more = self::topUp($spool, $layers, $wanted);
-        $turned = $ways[2];
-
-        return [
-            new Option(Remedy::Leave, $none, $none, $none, null, true, Sentence::of('Nothing is done; it is fished as it is.')),
-            new Option(Remedy::CutBack, $worn, $none, $none, null, $reaches, $reaches
-                ? Sentence::of(
-                    '{0} of the worn end off: {1} of it stay, enough for a cast and a reserve of {2} together.',
-                    $worn,
-                    Length::metres($rest),
-                    $wear->reach,
-                )
-                : Sentence::of(
-                    'With {0} off, {1} would stay: less than a cast and a reserve, {2}.',
-                    $worn,
-                    Length::metres(max(0.0, $rest)),
-                    $wear->reach,
-                )),
-            new Option(
-                Remedy::TopUp,
-                $none,
-                $more ?? $none,
-                $more === null ? $none : Length::metres(2 * $length->inMetres() + $more->inMetres()),
-                $more === null || $backingPrice === null ? null : $backingPrice->times($more->inMetres()),
-                $more !== null && $level !== null && $level->depth->inMillimetres() > $wanted->inMillimetres(),
-                $more === null
-                    ? Sentence::of(
-                        count($layers) < 2 ? 'There is no backing under it to add to.' : 'The spool’s shape is not known well enough to '
-                            . 'say how much is missing.',
-                    )
-                    : Sentence::of(
-                        'Pull the main line, {0}, onto a carrier, add {1} to the backing, and wind it back: it then ends {2} under the '
-                            . 'lip.',
-                        $length,
-                        $more,
-                        $wanted,
-                    ),
-            ),
-            new Option(
-                Remedy::TurnOver,
-                $none,
-                $none,
-                $turned->wound,
-                null,
-                true,
-                Sentence::of(
-                    'Over a carrier and back, {0} wound: the end from the arbor, which has not seen the water, comes out on top.',
-                    $turned->wound,
-                ),
-            ),
-            new Option(
-                Remedy::Replace,
-                $length,
-                $new,
-                Length::metres($length->inMetres() + $new->inMetres()),
-                $mainPrice?->times($new->inMetres()),
-                true,
-                Sentence::of('The old main line off, {0} of new on; the backing stays.', $new),
-            ),
-        ];
-    }
-
-    /**
-     * How much backing brings the line back up to the wanted level.
-     *
-     * @param list<Layer> $layers
-     */
-    private static function topUp(Spool $spool, array $layers, Length $wanted): ?Length
+    private static function state(Facts $facts, ?Level $level, ?Inspection $worst, string $today): State
     {
-        if (count($layers) < 2 || $spool->geometry === null) {
-            return null;
-        }
-        $under = count($layers) - 2;
-        $open = $layers;
-        $open[$under] = Layer::open(Role::Backing, $layers[$under]->line);
-        $solved = FillCalculator::solve($spool, $wanted, array_values($open))->solved;
-        $more = ($solved?->band->middle->inMetres() ?? 0.0) - ($layers[$under]->length?->inMetres() ?? 0.0);
+        $wear = $facts->wear->state($today);
 
-        return $more >= self::LEAST_TOP_UP_M ? Length::metres($more) : null;
+        return match (true) {
+            $wear === State::Due => State::Due,
+            $worst?->found === Finding::Nicked => State::Nicked,
+            $facts->short() => State::Short,
+            $wear === State::Turn => State::Turn,
+            $level?->low === true => State::Low,
+            default => $wear,
+        };
+    }
+
+    /** @return list<Sentence> */
+    private static function also(Facts $facts): array
+    {
+        $also = [];
+        if ($facts->lostOn !== null) {
+            $also[] = Sentence::of(
+                'Its end was lost on ' . substr($facts->lostOn, 0, 10) . ': draw the last metres through your fingers, cut back what rubbed, '
+                    . 'and tie again.',
+            );
+        }
+        foreach ($facts->found as $each) {
+            if ($each->found === Finding::Coiled) {
+                $also[] = Sentence::of('It was found coiled: soak it, or stretch it before the first cast. Its strength is not less for it.');
+                break;
+            }
+        }
+
+        return $also;
     }
 
     /**
-     * @param list<Layer>  $layers
-     * @param list<Option> $options by remedy
+     * @param list<Option> $options
      *
      * @return array{Remedy, Sentence}
      */
-    private static function pick(State $state, Wear $wear, ?Level $level, array $layers, array $options): array
+    private static function pick(State $state, Facts $facts, ?Level $level, ?Inspection $worst, array $options): array
     {
-        $main = $layers[count($layers) - 1];
         $can = static fn(Remedy $remedy): bool => array_values(
             array_filter($options, static fn(Option $option): bool => $option->remedy === $remedy && $option->fits),
         ) !== [];
-        $short = ($main->length?->inMetres() ?? 0.0) < $wear->reach->inMetres();
-        if ($state === State::Due) {
-            return match (true) {
-                $main->line->material === Material::Braid => [
-                    Remedy::Replace,
-                    Sentence::of(
-                        'Past its limit with both ends fished: it is done. Sound metres of it still serve as another reel’s backing.',
-                    ),
-                ],
-                $wear->ageMonths >= $wear->limits->months => [
-                    Remedy::Replace,
-                    Sentence::of('Past its age: sun and water have been at all of it, so cutting the end back does not help.'),
-                ],
-                $can(Remedy::CutBack) => [
-                    Remedy::CutBack,
-                    Sentence::of('Fished enough, but not old: the wear is at the outer end. Off with it, and look at the rest.'),
-                ],
-                default => [
-                    Remedy::Replace,
-                    Sentence::of('Fished enough, and what a cut would leave does not reach a cast and a reserve.'),
-                ],
-            };
-        }
-        if ($state === State::Turn) {
-            return [Remedy::TurnOver, Sentence::of('Half its life is over: turned once, the unworn end fishes the other half.')];
-        }
-        if ($short && $state !== State::Fit) {
-            return [
+
+        return match ($state) {
+            State::Due => self::pickWhenDue($facts, $can(Remedy::CutBack)),
+            State::Short => [
+                Remedy::Replace,
+                Sentence::of('What is left, {0}, does not reach a cast and a reserve, {1}.', $facts->length(), $facts->wear->reach),
+            ],
+            State::Turn => [
+                Remedy::TurnOver,
+                Sentence::of('Half its life is over: turned once, the unworn end fishes the other half.'),
+            ],
+            State::Low => self::pickWhenLow($level ?? throw new \LogicException('Low by no level.'), $can(Remedy::TopUp)),
+            State::Nicked, State::Soon, State::Fit => $worst === null
+                ? [Remedy::Leave, Sentence::of($state === State::Soon ? 'Good for now; it comes due before long.' : 'Nothing to do.')]
+                : self::pickWhenFound($worst, $can(Remedy::CutBack), $state),
+        };
+    }
+
+    /** @return array{Remedy, Sentence} */
+    private static function pickWhenDue(Facts $facts, bool $canCut): array
+    {
+        return match (true) {
+            $facts->main()->line->material === Material::Braid => [
                 Remedy::Replace,
                 Sentence::of(
-                    'What is left, {0}, does not reach a cast and a reserve, {1}.',
-                    $main->length ?? Length::metres(0),
-                    $wear->reach,
+                    'Past its limit with both ends fished: it is done. Sound metres of it still serve as another reel’s backing.',
                 ),
+            ],
+            $facts->wear->ageMonths >= $facts->wear->limits->months => [
+                Remedy::Replace,
+                Sentence::of('Past its age: sun and water have been at all of it, so cutting the end back does not help.'),
+            ],
+            $canCut => [
+                Remedy::CutBack,
+                Sentence::of('Fished enough, but not old: the wear is at the outer end. Off with it, and look at the rest.'),
+            ],
+            default => [
+                Remedy::Replace,
+                Sentence::of('Fished enough, and what a cut would leave does not reach a cast and a reserve.'),
+            ],
+        };
+    }
+
+    /** @return array{Remedy, Sentence} */
+    private static function pickWhenLow(Level $level, bool $canTopUp): array
+    {
+        $deeper = Length::millimetres(max(0.0, $level->depth->inMillimetres() - $level->wanted->inMillimetres()));
+
+        return $canTopUp
+            ? [Remedy::TopUp, Sentence::of('It stands {0} lower than it should: casts are shorter and a turn takes in less.', $deeper)]
+            : [
+                Remedy::Replace,
+                Sentence::of('It stands {0} lower than it should, and there is no backing to add to: with new line, put some under it.', $deeper),
             ];
-        }
-        if ($level !== null && $level->low) {
-            $deeper = Length::millimetres(max(0.0, $level->depth->inMillimetres() - $level->wanted->inMillimetres()));
+    }
 
-            return $can(Remedy::TopUp)
-                ? [Remedy::TopUp, Sentence::of('It stands {0} lower than it should: casts are shorter and a turn takes in less.', $deeper)]
-                : [
-                    Remedy::Replace,
-                    Sentence::of(
-                        'It stands {0} lower than it should, and there is no backing to add to: with new line, put some under it.',
-                        $deeper,
-                    ),
-                ];
+    /** @return array{Remedy, Sentence} */
+    private static function pickWhenFound(Inspection $worst, bool $canCut, State $state): array
+    {
+        $found = ucfirst($worst->found->word());
+        if ($worst->from === null || $worst->to === null) {
+            return $worst->found === Finding::Faded
+                ? [Remedy::Leave, Sentence::of('Faded all along: it has lost a tenth of its strength, and the drag goes by that.')]
+                : [Remedy::Replace, Sentence::of("$found all along: there is nothing to cut back to.")];
+        }
+        if ($worst->found === Finding::Faded && $state !== State::Nicked && !$canCut) {
+            return [Remedy::Leave, Sentence::of('Faded from {0} to {1}: the drag goes by that.', $worst->from, $worst->to)];
         }
 
-        return $state === State::Soon
-            ? [Remedy::Leave, Sentence::of('Good for now; it comes due before long.')]
-            : [Remedy::Leave, Sentence::of('Nothing to do.')];
+        return $canCut
+            ? [Remedy::CutBack, Sentence::of("$found from {0} to {1} of its end: cut back past it.", $worst->from, $worst->to)]
+            : [
+                Remedy::Replace,
+                Sentence::of("$found from {0} to {1} of its end, and a cut past it would leave too little.", $worst->from, $worst->to),
+            ];
     }
 }

@@ -17,31 +17,36 @@ final readonly class Wear
     private const USUAL_CAST_M = 50.0;
     /** Kept beyond the longest cast for a fish that runs, where no run was noted. Ours. */
     private const USUAL_RESERVE_M = 30.0;
-    /** The pace of outings is taken from this many of the last months. */
-    private const LATELY_MONTHS = 12.0;
+    private const MONTHS_A_YEAR = 12;
+    /** An own pace slower than this does not put the date off any further, so that one outing never moves it far. Ours. */
+    private const SLOWEST_DAYS_AN_OUTING = 14.0;
 
     /**
      * @param float       $ageMonths   on the reel
      * @param int         $outings     since it is on
-     * @param float       $hardShare   of the outings
+     * @param int         $hard        of the outings, in heavy sun or over rough ground
+     * @param float       $counted     outings, a hard one counted one and a half
      * @param bool        $byAge       whether age comes first
      * @param float       $share       of the limit that comes first, used up
      * @param string      $dueOn       ISO date
      * @param int         $daysLeft    until then; below 0: since
      * @param string|null $turnOn      ISO date on which a braid is to be turned over; null: it was, is no braid, or is done before that
      * @param Length      $reach       the longest cast and a reserve
+     * @param bool        $castKnown   a cast was noted
      */
     private function __construct(
         public Limits $limits,
         public float $ageMonths,
         public int $outings,
-        public float $hardShare,
+        public int $hard,
+        public float $counted,
         public bool $byAge,
         public float $share,
         public string $dueOn,
         public int $daysLeft,
         public ?string $turnOn,
         public Length $reach,
+        public bool $castKnown,
     ) {}
 
     /**
@@ -61,17 +66,14 @@ final readonly class Wear
         );
         $count = count($outings);
         $hard = count(array_filter($outings, static fn(Outing $outing): bool => $outing->hard));
-        $hardShare = $count === 0 ? 0.0 : $hard / $count;
-        $left = $limits->worn($hardShare);
+        $counted = $count + (Limits::HARD_OUTING - 1) * $hard;
+        $left = $limits->after($hard);
         $age = self::months($since, $today);
-        // outings a month, as it was lately
-        $lately = max(1.0, min(self::LATELY_MONTHS, $age));
-        $from = self::later($today, -$lately);
-        $pace = count(array_filter($outings, static fn(Outing $outing): bool => substr($outing->at, 0, 10) >= $from)) / $lately;
-        [$share, $byAge, $months] = self::used($left, $age, $count, $pace);
+        $each = self::monthsAnOuting($limits, $since, $age, $outings);
+        [$share, $byAge, $months] = self::used($left, $age, $counted, $each);
         $turnOn = null;
         if ($material === Material::Braid && ($turned === null || $turned < $since)) {
-            $turnOn = self::later($today, self::used($left->half(), $age, $count, $pace)[2]);
+            $turnOn = self::later($today, self::used($left->half(), $age, $counted, $each)[2]);
         }
         $cast = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->cast?->inMetres() ?? 0.0, $outings)]);
         $run = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->run?->inMetres() ?? 0.0, $outings)]);
@@ -83,13 +85,15 @@ final readonly class Wear
             $left,
             $age,
             $count,
-            $hardShare,
+            $hard,
+            $counted,
             $byAge,
             $share,
             $dueOn,
             (int) $days->format('%r%a'),
             $turnOn !== null && $turnOn < $dueOn ? $turnOn : null,
             Length::metres(($cast > 0 ? $cast : self::USUAL_CAST_M) + ($run > 0 ? $run : self::USUAL_RESERVE_M)),
+            $cast > 0,
         );
     }
 
@@ -109,14 +113,38 @@ final readonly class Wear
     }
 
     /** @return array{float, bool, float} share used, whether by age, and months until it is due (below 0: since) */
-    private static function used(Limits $limits, float $age, int $outings, float $pace): array
+    private static function used(Limits $limits, float $age, float $outings, float $monthsAnOuting): array
     {
         $byAge = $age / $limits->months;
         $byOutings = $outings / $limits->outings;
         $ageLeft = $limits->months - $age;
-        $outingsLeft = $pace > 0 ? ($limits->outings - $outings) / $pace : INF;
+        $outingsLeft = $outings > 0 ? ($limits->outings - $outings) * $monthsAnOuting : INF;
 
         return [max($byAge, $byOutings), $ageLeft <= $outingsLeft, min($ageLeft, $outingsLeft)];
+    }
+
+    /**
+     * How long an outing lasts: its share of the line's life, or the angler's own pace in the line's last whole year, so that one more
+     * outing counts for itself and changes no pace.
+     *
+     * @param list<Outing> $outings
+     */
+    private static function monthsAnOuting(Limits $limits, string $since, float $age, array $outings): float
+    {
+        $years = (int) floor($age / self::MONTHS_A_YEAR);
+        if ($years < 1) {
+            return $limits->monthsAnOuting();
+        }
+        $from = self::later($since, ($years - 1) * self::MONTHS_A_YEAR);
+        $to = self::later($since, $years * self::MONTHS_A_YEAR);
+        $count = count(array_filter($outings, static function (Outing $outing) use ($from, $to): bool {
+            $day = substr($outing->at, 0, 10);
+
+            return $day >= $from && $day < $to;
+        }));
+        $slowest = max($limits->monthsAnOuting(), self::SLOWEST_DAYS_AN_OUTING / self::DAYS_A_MONTH);
+
+        return $count === 0 ? $slowest : min($slowest, self::MONTHS_A_YEAR / $count);
     }
 
     private static function months(string $from, string $to): float

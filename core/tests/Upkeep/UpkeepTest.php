@@ -10,6 +10,9 @@ use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
 use Undro\DomainFault;
 use Undro\Tests\Property;
+use Undro\Units\Length;
+use Undro\Upkeep\Finding;
+use Undro\Upkeep\Inspection;
 
 /** When a line is due, what is advised, and what topping up comes to. */
 final class UpkeepTest extends TestCase
@@ -26,8 +29,18 @@ final class UpkeepTest extends TestCase
         yield 'nylon fished out in a summer' => [['since' => '2026-05-01', 'outings' => 41], 'due', 'cut_back'];
         yield 'the same, too short to cut' => [['since' => '2026-05-01', 'outings' => 41, 'length_m' => 90], 'due', 'replace'];
         yield 'nylon of eleven months' => [['since' => '2025-12-28'], 'soon', 'leave'];
-        yield 'rough ground takes a third off' => [['since' => '2026-05-01', 'outings' => 28, 'rough' => true], 'due', 'cut_back'];
+        yield '28 on rough ground are 42' => [['since' => '2026-05-01', 'outings' => 28, 'rough' => true], 'due', 'cut_back'];
         yield 'without rough ground 28 are few' => [['since' => '2026-05-01', 'outings' => 28], 'fit', 'leave'];
+        yield 'a nick is due now' => [['found' => ['found' => 'nicked', 'from_m' => 20, 'to_m' => 22]], 'nicked', 'cut_back'];
+        yield 'a nick too far in' => [['found' => ['found' => 'nicked', 'from_m' => 120]], 'nicked', 'replace'];
+        yield 'rough at the end' => [['found' => ['found' => 'rough', 'to_m' => 4]], 'fit', 'cut_back'];
+        yield 'rough all along' => [['found' => ['found' => 'rough']], 'fit', 'replace'];
+        yield 'faded all along' => [['found' => ['found' => 'faded']], 'fit', 'leave'];
+        yield 'coiled' => [['found' => ['found' => 'coiled']], 'fit', 'leave'];
+        yield 'too short for the cast that was noted' => [['length_m' => 85, 'outings' => 2, 'cast_m' => 70], 'short', 'replace'];
+        yield 'braid that was turned is not turned again' => [
+            ['material' => 'braid', 'since' => '2025-01-01', 'turned_over' => '2025-06-01'], 'fit', 'leave',
+        ];
         yield 'braid at half its life' => [['material' => 'braid', 'since' => '2025-05-01'], 'turn', 'turn_over'];
         yield 'braid that was turned' => [['material' => 'braid', 'since' => '2025-05-01', 'turned_over' => '2026-10-30'], 'fit', 'leave'];
         yield 'braid of three years' => [['material' => 'braid', 'since' => '2023-11-01', 'turned_over' => '2025-06-01'], 'due', 'replace'];
@@ -91,8 +104,64 @@ final class UpkeepTest extends TestCase
         self::assertEqualsWithDelta(4.0, $by['replace']['cost']['amount'], 1e-9);
         self::assertEqualsWithDelta($by['top_up']['add_m'] / 100, $by['top_up']['cost']['amount'], 1e-9);
         self::assertSame([0.0, null], [(float) $by['leave']['wound_m'], $by['leave']['cost']]);
-        self::assertEqualsWithDelta(3 * 160, $by['turn_over']['wound_m'], 1e-9);
+        self::assertEqualsWithDelta(3 * 100, $by['turn_over']['wound_m'], 1e-9, 'the main line alone');
+        self::assertEqualsWithDelta(100, $by['replace']['wound_m'], 1e-9, 'the main line alone');
         self::assertGreaterThan(0, $by['replace']['minutes']);
+    }
+
+    public function testWhatIsDueNowIsDueTodayWhateverTheCalendarSays(): void
+    {
+        foreach ([
+            ['found' => ['found' => 'nicked', 'from_m' => 20]],
+            ['length_m' => 85, 'backing_m' => 5],
+            ['length_m' => 85, 'outings' => 2, 'cast_m' => 70],
+        ] as $change) {
+            $found = Compute::run('upkeep', self::spool($change));
+            self::assertSame(['2026-11-25', 0, true], [$found['due_on'], $found['days_left'], $found['calls']], $found['state']);
+        }
+    }
+
+    public function testConditionFollowsTheWearAndTheLowerOfWearAndInspectionCounts(): void
+    {
+        $keeps = static fn(array $change): array => array_values(Compute::run('upkeep', self::spool($change))['condition']);
+        self::assertSame([1.0, 'wear'], $keeps(['since' => '2026-11-25']));
+        self::assertEqualsWithDelta(0.95, $keeps(['since' => '2026-05-25'])[0], 0.002);
+        self::assertEqualsWithDelta(0.9, $keeps(['since' => '2025-11-25'])[0], 0.001);
+        self::assertEqualsWithDelta(0.8, $keeps(['since' => '2024-01-01'])[0], 1e-9);
+        self::assertSame([0.9, 'faded'], $keeps(['found' => ['found' => 'faded']]));
+        self::assertSame([0.5, 'nicked'], $keeps(['found' => ['found' => 'nicked', 'from_m' => 3]]));
+        self::assertSame([0.8, 'wear'], $keeps(['since' => '2024-01-01', 'found' => ['found' => 'faded']]));
+        self::assertSame('wear', $keeps(['found' => ['found' => 'coiled']])[1]);
+    }
+
+    public function testALaterLookThatFindsItFineEndsWhatWasFoundThere(): void
+    {
+        $look = static fn(string $found, ?float $from, ?float $to): Inspection
+            => Inspection::of('2026-01-01', Finding::from($found), self::m($from), self::m($to));
+        $left = static fn(Inspection ...$looks): array => array_map(
+            static fn(Inspection $each): string => $each->found->value,
+            Inspection::standing(array_values($looks)),
+        );
+        self::assertSame(['nicked', 'rough'], $left($look('rough', 0, 5), $look('nicked', 20, null)));
+        self::assertSame(['fine'], $left($look('rough', 0, 5), $look('nicked', 20, null), $look('fine', null, null)));
+        self::assertSame(['nicked', 'fine'], $left($look('rough', 0, 5), $look('nicked', 20, null), $look('fine', 0, 10)));
+        // it comes nearer to the end as the end is cut, goes with what is cut, and lies at the other end once turned
+        self::assertEqualsWithDelta(12, $look('nicked', 20, null)->cutBack(Length::metres(8))?->from?->inMetres(), 1e-9);
+        self::assertNull($look('nicked', 20, null)->cutBack(Length::metres(20)));
+        self::assertEqualsWithDelta(118, $look('nicked', 20, null)->turned(Length::metres(138))->from?->inMetres(), 1e-9);
+    }
+
+    /** Each way that cannot be gone says why, and the why is true. */
+    public function testWhereNothingCanBeDoneTheReasonIsTheTrueOne(): void
+    {
+        $why = static fn(array $change, array $case = []): string => array_column(
+            Compute::run('upkeep', array_replace(self::spool($change), $case))['options'],
+            'text',
+            'id',
+        )['top_up'];
+        self::assertStringContainsString('there is nothing to add', $why(['length_m' => 200.0, 'backing_m' => 120.0]));
+        self::assertStringContainsString('shape is not known', $why([], ['spool' => ['ratings_text' => '0.25/200']]));
+        self::assertStringContainsString('no backing', $why([], ['pieces' => array_slice(self::spool([])['pieces'], 1)]));
     }
 
     public function testAWrongDateIsNamed(): void
@@ -100,6 +169,11 @@ final class UpkeepTest extends TestCase
         $this->expectException(DomainFault::class);
         $this->expectExceptionMessage('"last spring" is not a date');
         Compute::run('upkeep', self::spool(['since' => 'last spring']));
+    }
+
+    private static function m(?float $metres): ?Length
+    {
+        return $metres === null ? null : Length::metres($metres);
     }
 
     /**
@@ -119,7 +193,7 @@ final class UpkeepTest extends TestCase
         ];
         $outings = [];
         for ($i = 0; $i < $change['outings']; ++$i) {
-            $outings[] = ['at' => '2026-11-20', 'rough' => $change['rough']];
+            $outings[] = ['at' => '2026-11-20', 'rough' => $change['rough'], 'cast_m' => $change['cast_m'] ?? null];
         }
 
         return array_filter(['turned_over' => $change['turned_over'] ?? null, 'limits' => $change['limits'] ?? null]) + [
@@ -131,6 +205,7 @@ final class UpkeepTest extends TestCase
                 ['material' => $change['material'], 'diameter_mm' => 0.26, 'length_m' => $change['length_m'], 'since' => $change['since']],
             ],
             'outings' => $outings,
+            'inspections' => isset($change['found']) ? [$change['found'] + ['at' => '2026-11-01']] : [],
         ];
     }
 }

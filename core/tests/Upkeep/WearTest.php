@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Undro\Tests\Upkeep;
 
+use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Undro\Line\Material;
+use Undro\Statistics\RandomSource;
+use Undro\Tests\Property;
 use Undro\Units\Length;
 use Undro\Upkeep\Limits;
 use Undro\Upkeep\Outing;
@@ -15,6 +18,8 @@ use Undro\Upkeep\Wear;
 /** When a line comes due, by age and by outings. */
 final class WearTest extends TestCase
 {
+    use Property;
+
     private const TODAY = '2026-11-25';
 
     public function testByAgeAloneItIsDueAYearAfterItWasWound(): void
@@ -27,20 +32,45 @@ final class WearTest extends TestCase
         self::assertNull($wear->turnOn);
     }
 
-    public function testOutingsAtTheirPaceMayComeFirst(): void
+    public function testOutingsMayComeFirst(): void
     {
-        // twenty in two months: the other twenty are gone two months from now
-        $outings = array_map(
-            static fn(int $i): Outing => new Outing(
-                (new \DateTimeImmutable('2026-09-26'))->modify('+' . 3 * $i . ' days')->format('Y-m-d'),
-            ),
-            range(0, 19),
-        );
-        $wear = self::wear(Material::Mono, '2026-09-25', $outings);
+        // thirty in two months: ten are left, each a fortieth of the twelve months
+        $wear = self::wear(Material::Mono, '2026-09-25', array_fill(0, 30, new Outing('2026-10-20')));
         self::assertFalse($wear->byAge);
-        self::assertSame(20, $wear->outings);
-        self::assertGreaterThan('2027-01-15', $wear->dueOn);
-        self::assertLessThan('2027-02-10', $wear->dueOn);
+        self::assertSame(30, $wear->outings);
+        self::assertEqualsWithDelta(10 * 12 / 40 * 365.25 / 12, $wear->daysLeft, 1);
+    }
+
+    public function testWhereAYearIsKnownTheAnglersOwnPaceCounts(): void
+    {
+        // sixty in the first of two years: one every six days, though none was fished since
+        $wear = self::wear(Material::Braid, '2025-11-01', array_fill(0, 60, new Outing('2026-05-01')));
+        self::assertEqualsWithDelta(60 * 365.25 / 60, $wear->daysLeft, 1);
+    }
+
+    /** What is fished today and tells of no loss or damage brings no date forward, nor puts it off, by more than three weeks. */
+    public function testNoOutingMovesADueDateByMoreThanThreeWeeks(): void
+    {
+        $this->limitTo(300)->forAll(
+            Generators::elements(...Material::cases()),
+            Generators::choose(0, 1300),
+            Generators::choose(0, 130),
+            Generators::choose(0, 100),
+            Generators::choose(1, 100_000),
+            Generators::bool(),
+        )->then(static function (Material $material, int $days, int $count, int $hard, int $seed, bool $rough): void {
+            $chance = new RandomSource($seed);
+            $since = (new \DateTimeImmutable(self::TODAY))->modify("-$days days");
+            $outings = [];
+            for ($i = 0; $i < $count; ++$i) {
+                $on = $since->modify(sprintf('+%d days', (int) ($chance->uniform() * ($days + 1))));
+                $outings[] = new Outing($on->format('Y-m-d'), 100 * $chance->uniform() < $hard);
+            }
+            $before = self::wear($material, $since->format('Y-m-d'), $outings);
+            $after = self::wear($material, $since->format('Y-m-d'), [...$outings, new Outing(self::TODAY, $rough)]);
+            self::assertLessThanOrEqual(21, abs($before->daysLeft - $after->daysLeft));
+            self::assertLessThanOrEqual($before->daysLeft, $after->daysLeft, 'and never puts it off');
+        });
     }
 
     public function testOutingsBeforeItCameOnOrStillToComeDoNotCount(): void
@@ -53,15 +83,19 @@ final class WearTest extends TestCase
         self::assertSame(2, $wear->outings);
     }
 
-    public function testHardOutingsTakeTheirShareOfAThird(): void
+    public function testAHardOutingCountsOneAndAHalfAndTakesItsShareOffTheAge(): void
     {
         $wear = self::wear(
             Material::Fluoro,
             '2026-06-01',
             [new Outing('2026-07-01', true), new Outing('2026-07-02'), new Outing('2026-07-03', true), new Outing('2026-07-04')],
         );
-        self::assertEqualsWithDelta(18 * (1 - 0.5 / 3), $wear->limits->months, 1e-9);
-        self::assertEqualsWithDelta(50 * (1 - 0.5 / 3), $wear->limits->outings, 1e-9);
+        self::assertEqualsWithDelta(18 - 2 * 18 / (3 * 50), $wear->limits->months, 1e-9);
+        self::assertEqualsWithDelta(5.0, $wear->counted, 1e-9);
+        self::assertSame([4, 2], [$wear->outings, $wear->hard]);
+        // a third of the age at most
+        $all = self::wear(Material::Fluoro, '2026-06-01', array_fill(0, 80, new Outing('2026-07-01', true)));
+        self::assertEqualsWithDelta(12.0, $all->limits->months, 1e-9);
     }
 
     public function testBraidIsTurnedOverOnceAtHalfOfIt(): void

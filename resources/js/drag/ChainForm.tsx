@@ -1,7 +1,7 @@
 import { NativeSelect, SegmentedControl } from '@mantine/core';
 import { Problem } from '../api/client';
 import { useRods } from '../api/records';
-import type { Angler, DragResult, DragSteps } from '../api/types';
+import type { Angler, Care, DragResult, DragSteps } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import type { Units } from '../units/units';
 import { type DragDraft, ownTest } from './chain';
@@ -11,7 +11,8 @@ import { KNOB_WORD } from './knob';
 const CONDITIONS = [
   { value: '1', label: 'new' },
   { value: '0.9', label: 'one season' },
-  { value: '0.8', label: 'nicked, worn' },
+  { value: '0.8', label: 'rough, worn' },
+  { value: '0.5', label: 'nicked' },
 ];
 /** The field of each figure, as the calculator names it. */
 const FIELDS: Partial<Record<keyof DragDraft, string[]>> = {
@@ -42,10 +43,18 @@ interface ChainFormProps {
   units: Units;
   angler: Angler | undefined;
   drag: DragResult | undefined;
+  /** what the log says of the line on the spool */
+  care: Care | undefined;
 }
 
+/** What the log says a line has left of its strength, and by what. */
+const byTheLog = (care: Care | undefined) =>
+  care
+    ? `by the log: ${Math.round(care.condition.keeps * 100)} %, ${care.condition.by === 'wear' ? 'by age and outings' : care.condition.by}`
+    : 'new, as far as is written';
+
 /** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */
-export function ChainForm({ draft, set, steps, problem, units, angler, drag }: ChainFormProps) {
+export function ChainForm({ draft, set, steps, problem, units, angler, drag, care }: ChainFormProps) {
   const { data: rods = [] } = useRods();
   const wrong = (key: keyof DragDraft) => (fieldOf(problem) === key ? problem?.message : undefined);
   const field = (key: keyof DragDraft, label: string, more: { unit?: string; placeholder?: string }) => (
@@ -93,7 +102,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag }: C
         <legend>Main line</legend>
         <div className={classes.pair}>
           {field('main', 'Rated', { unit: force, placeholder: force })}
-          {choice('mainCondition', 'It is', CONDITIONS)}
+          {choice('mainCondition', 'It is', [{ value: '', label: byTheLog(care) }, ...CONDITIONS])}
         </div>
       </fieldset>
       <fieldset>

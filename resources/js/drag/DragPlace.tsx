@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { day } from '../parts/day';
 import { Empty } from '../parts/Empty';
+import { backingOf, mainOf } from '../parts/onSpool';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
@@ -12,6 +13,7 @@ import { atItsField, ChainForm } from './ChainForm';
 import { START, wantedOf } from './chain';
 import classes from './Drag.module.css';
 import { place } from './knob';
+import { Nicked } from './Nicked';
 import { RunsOut } from './RunsOut';
 import { SetIt } from './SetIt';
 import { StrikePart } from './StrikePart';
@@ -26,7 +28,13 @@ export function DragPlace() {
   const [typed, set] = useLinked(START);
   const key = reel && spool ? `${reel.id}-${spool.id}` : 'bench';
   const held = useHeld(key);
-  const { draft, ready, found, problem, steps, history, kept } = useDragOf(typed, reel, spool, units, held.position);
+  const { draft, ready, found, problem, steps, history, kept, care } = useDragOf(
+    typed,
+    reel,
+    spool,
+    units,
+    held.position,
+  );
   const [sure, setSure] = useState('');
   // once what was kept is there the chain is begun, and stands as typed from then on
   useEffect(() => {
@@ -42,7 +50,7 @@ export function DragPlace() {
     units,
   });
   if (!reels.data) return <Waiting query={reels} what="the reels" />;
-  const top = spool?.contents.at(-1)?.line;
+  const top = mainOf(spool)?.line;
   const again = history.data?.settings.find((each) => each.median_N === wanted);
   const asks = found?.ask_again === true && sure !== `${found.asked_share}`;
   return (
@@ -57,6 +65,7 @@ export function DragPlace() {
           units={units}
           angler={angler}
           drag={found}
+          care={care}
         />
       </aside>
       <div className={classes.main}>
@@ -83,13 +92,14 @@ export function DragPlace() {
         )}
         {found && steps.data && target !== null && (
           <>
+            <Nicked care={care} typed={draft.mainCondition} units={units} />
             <Target
               drag={found}
               wanted={wanted === null ? null : { newtons: wanted, when: again ? day(again.happened_at) : 'before' }}
               onClear={() => set({ wanted: '' })}
               units={units}
               stale={problem !== null}
-              backing={spool && spool.contents.length > 1 ? (spool.contents[0]?.line.material ?? null) : null}
+              backing={backingOf(spool).at(-1)?.line.material ?? null}
               main={top?.material ?? 'mono'}
               leader={top?.material === 'braid' ? 'fluoro' : (top?.material ?? 'mono')}
               tip={draft.tip === 'yes'}

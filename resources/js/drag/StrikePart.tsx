@@ -6,6 +6,7 @@ import type { DragResult, Line as OwnedLine, Reel, Spool } from '../api/types';
 import type { Material } from '../drawings/material';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
+import { mainOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
@@ -36,7 +37,7 @@ interface StrikePartProps {
 export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePartProps) {
   const { units } = useBench();
   const { data: owned = [] } = useLines();
-  const onReel = spool?.contents.at(-1)?.line.name;
+  const onReel = mainOf(spool)?.line.name;
   const all = owned
     .filter((line) => line.strength_N !== null)
     .sort((a, b) => Number(b.name === onReel) - Number(a.name === onReel));

@@ -8,8 +8,8 @@ const spool = {
   stamp: '0.25/200',
   measures: { lip_diameter: '46 mm', arbor_diameter: '30 mm', arbor_deep_diameter: '', traverse: '', rated_gap: '' },
   contents: [
-    { line: { ...line, material: 'mono', diameter_mm: 0.3 }, length_m: 80 },
-    { line, length_m: 150 },
+    { role: 'backing', line: { ...line, material: 'mono', diameter_mm: 0.3 }, length_m: 80 },
+    { role: 'main', line, length_m: 150 },
   ],
   picture: { shape: {} },
 } as unknown as Spool;
@@ -24,6 +24,7 @@ const asked = (draft: DragDraft) =>
     angler: undefined,
     kept: null,
     points: [],
+    worn: null,
     ladder: [],
   });
 
@@ -73,6 +74,7 @@ describe('the chain as it is typed', () => {
       angler: undefined,
       kept: null,
       points: [],
+      worn: null,
       ladder: [],
     });
     expect(ask?.layers).toEqual([]);

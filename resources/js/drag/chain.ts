@@ -1,4 +1,5 @@
-import type { Angler, DragCase, DragSetting, Reel, Rod, Spool } from '../api/types';
+import type { Angler, Care, DragCase, DragSetting, Reel, Rod, Spool } from '../api/types';
+import { mainOf } from '../parts/onSpool';
 import { type Units, withUnit } from '../units/units';
 
 /** What the Drag place holds, as typed; it stands in the address. */
@@ -7,7 +8,8 @@ export const START = {
   fishing: 'general',
   fraction: '',
   main: '',
-  mainCondition: '1',
+  /** empty: by the log */
+  mainCondition: '',
   join: 'double_uni',
   joinTested: '',
   leader: '',
@@ -72,7 +74,7 @@ export function begun(
   last: DragSetting | undefined,
 ): DragDraft {
   if (draft.begun === key) return draft;
-  const strength = spool?.contents.at(-1)?.line.strength ?? '';
+  const strength = mainOf(spool)?.line.strength ?? '';
   const fresh = draft.begun === '';
   const chain = Object.fromEntries(
     CHAIN.map((name) => [
@@ -102,8 +104,8 @@ export function spoolCase(reel: Reel, spool: Spool, sleeve: string) {
       bevel_depth_mm: measures.bevel_depth,
       sleeve_mm: sleeve || null,
     },
-    layers: spool.contents.map((piece, index) => ({
-      role: index === spool.contents.length - 1 ? ('main' as const) : ('backing' as const),
+    layers: spool.contents.map((piece) => ({
+      role: piece.role,
       material: piece.line.material,
       diameter_mm: piece.line.diameter_mm,
       length_m: piece.length_m,
@@ -126,6 +128,8 @@ interface Asked {
   spool: Spool | undefined;
   rod: Rod | undefined;
   units: Units;
+  /** what the log says the main line has left of its strength */
+  worn: Care['condition'] | null;
   /** the angler at the bench: habits, and own pull tests by knot */
   angler: Angler | undefined;
   /** the setting that holds; without one that was measured the target counts */
@@ -135,7 +139,18 @@ interface Asked {
 }
 
 /** The question to the drag calculator; null while the main line's strength is not said. */
-export function dragCase({ draft, reel, spool, rod, units, angler, kept, points, ladder }: Asked): DragCase | null {
+export function dragCase({
+  draft,
+  reel,
+  spool,
+  rod,
+  units,
+  angler,
+  kept,
+  points,
+  ladder,
+  worn,
+}: Asked): DragCase | null {
   const force = (typed: string) => (typed.trim() === '' ? null : withUnit(typed, units.force));
   const main = force(draft.main);
   if (main === null) return null;
@@ -143,7 +158,7 @@ export function dragCase({ draft, reel, spool, rod, units, angler, kept, points,
   return {
     chain: {
       main_N: main,
-      main_condition: draft.mainCondition,
+      main_condition: draft.mainCondition || `${worn?.keeps ?? 1}`,
       join: draft.join as 'fg',
       join_tested: draft.joinTested || ownTest(draft, angler),
       leader_N: force(draft.leader),

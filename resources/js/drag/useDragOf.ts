@@ -3,6 +3,7 @@ import { useCalculator } from '../api/calculators';
 import { useDrags } from '../api/history';
 import { useRods } from '../api/records';
 import type { DragResult, Reel, Spool } from '../api/types';
+import { useUpkeep } from '../api/upkeep';
 import { useBench } from '../shell/bench';
 import { metresPer, type Units } from '../units/units';
 import { begun, type DragDraft, dragCase, rungs } from './chain';
@@ -18,6 +19,8 @@ export function useDragOf(
   const { angler } = useBench();
   const history = useDrags(reel?.id, spool?.id);
   const { data: rods = [] } = useRods();
+  const upkeep = useUpkeep(angler?.id);
+  const care = upkeep.data?.find((each) => each.reel === reel?.id && each.spool === spool?.id);
   const settings = history.data?.settings;
   const kept = history.data?.now.set ?? null;
   const which = reel && spool ? `${reel.id}-${spool.id}` : '';
@@ -28,7 +31,7 @@ export function useDragOf(
   const rod = rods.find((each) => String(each.id) === draft.rod);
   const total = spool?.contents.reduce((sum, piece) => sum + piece.length_m, 0) ?? 0;
   // until what was kept is there the chain is not known
-  const ready = which === '' || settings !== undefined;
+  const ready = which === '' || (settings !== undefined && !upkeep.isPending);
   const whole = dragCase({
     draft,
     reel,
@@ -37,6 +40,7 @@ export function useDragOf(
     units,
     angler,
     kept,
+    worn: care?.condition ?? null,
     points: history.data?.now.points ?? [],
     ladder: rungs(total, metresPer(units)),
   });
@@ -61,6 +65,7 @@ export function useDragOf(
     steps,
     history,
     kept,
+    care,
   };
 }
 

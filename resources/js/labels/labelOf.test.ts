@@ -9,7 +9,11 @@ const piece = (name: string, length: number, since: string | null, strength: num
   since,
 });
 const reel = (spools: object[]) => ({ name: 'Skerry', spools }) as unknown as Reel;
-const spool = (...contents: object[]) => ({ name: 'deep', contents }) as unknown as Spool;
+const spool = (...contents: object[]) =>
+  ({
+    name: 'deep',
+    contents: contents.map((each, index) => ({ ...each, role: index < contents.length - 1 ? 'backing' : 'main' })),
+  }) as unknown as Spool;
 
 describe('what a label says', () => {
   it('the outermost first, with its own thickness, strength and date', () => {

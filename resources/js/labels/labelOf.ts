@@ -1,12 +1,13 @@
 import type { Reel, Spool } from '../api/types';
 import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
+import { mainOf } from '../parts/onSpool';
 import { force, length, thickness, type Units, words } from '../units/units';
 
 /** What a label says of a spool in its reel, by what lies on it now. */
 export function labelOf(reel: Reel, spool: Spool, units: Units) {
   const outside = [...spool.contents].reverse();
-  const top = outside[0];
+  const top = mainOf(spool);
   const lines: LabelLine[] = outside.map((piece) => ({
     material: piece.line.material,
     words: `${words(length(piece.length_m, units))} ${piece.line.name}`,

@@ -7,6 +7,7 @@ import type { Reel, Spool } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
+import { backingOf, mainOf } from '../parts/onSpool';
 import { done } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
@@ -90,8 +91,8 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
 export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
   const add = useAddEvent();
   const { takeBack } = useTakeBack();
-  const top = spool.contents.at(-1);
-  const under = spool.contents.length === 2 ? spool.contents[0] : undefined;
+  const top = mainOf(spool);
+  const under = spool.contents.length === 2 ? backingOf(spool)[0] : undefined;
   // with three lines on it the level does not say which is missing
   if (!top || spool.contents.length > 2) return null;
   return (

@@ -1,8 +1,9 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { type LogWish, useLog } from '../api/history';
+import { type LogWish, useAddEntry, useLog } from '../api/history';
 import type { LogEntry } from '../api/types';
 import { day } from '../parts/day';
+import { newId } from '../parts/newId';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { Waiting } from '../parts/Waiting';
@@ -85,11 +86,38 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
       ) : (
         <span className={classes.soft}>put right or taken back</span>
       )}
+      {entry.old_turn && entry.standing && entry.spool !== null && <OldTurn entry={entry} spool={entry.spool} />}
       {open && entry.spool !== null && (
         <div className={classes.instead}>
           <Say spool={entry.spool} instead={entry} onDone={() => setOpen(false)} />
         </div>
       )}
     </li>
+  );
+}
+
+/** Once, turning over was written as if the backing came out on top. It stays as it was told until the angler says otherwise. */
+function OldTurn({ entry, spool }: { entry: LogEntry; spool: number }) {
+  const add = useAddEntry();
+  const { takeBack } = useTakeBack();
+  const putRight = async () => {
+    try {
+      const made = await add.mutateAsync({
+        id: spool,
+        body: { id: newId(), what: 'strip', how: 'turn_over', words: entry.note ?? '', corrects: entry.id },
+      });
+      done('Put right: the main line alone was turned.', () => takeBack(made.id));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  return (
+    <p className={classes.instead}>
+      This says that all of it was turned, the backing out on top. If the main line alone was turned, as it should be,
+      put it right: the backing then lies innermost, and half a metre went to the join.{' '}
+      <Button size="compact-xs" variant="default" loading={add.isPending} onClick={putRight}>
+        The main line alone was turned
+      </Button>
+    </p>
   );
 }

@@ -15,6 +15,11 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
       <p className={classes.pick} data-testid="advice" data-calls={care.calls}>
         <strong>{care.pick_word}.</strong> {sentence(care, units)}
       </p>
+      {care.also.map((each) => (
+        <p key={each.text} className={classes.also}>
+          {sentence(each, units)}
+        </p>
+      ))}
       <table>
         <thead>
           <tr>

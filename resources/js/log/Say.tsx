@@ -22,6 +22,14 @@ interface SayProps {
   onDone?: () => void;
 }
 
+const FOUND = [
+  { value: 'fine', label: 'fine' },
+  { value: 'coiled', label: 'coiled' },
+  { value: 'faded', label: 'faded or milky' },
+  { value: 'rough', label: 'rough' },
+  { value: 'nicked', label: 'nicked' },
+];
+
 /** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
 export function Say({ spool, instead, caution, onDone }: SayProps) {
   const { angler, units } = useBench();
@@ -107,7 +115,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
       )}
       {has('to') && (
         <NativeSelect
-          label="All of it onto"
+          label="The main line onto"
           value={typed.to}
           onChange={(event) => set({ to: event.currentTarget.value })}
           error={wrong('to') ?? wrong('product')}
@@ -139,6 +147,31 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
             value={typed.readings}
             onChange={(readings) => set({ readings })}
             error={wrong('readings')}
+          />
+        </>
+      )}
+      {has('found') && (
+        <>
+          <NativeSelect
+            label="The line is"
+            value={typed.found}
+            onChange={(event) => set({ found: event.currentTarget.value })}
+            data={FOUND}
+          />
+          <TypedField
+            label="From, counted from the lure"
+            placeholder="all along"
+            unit={units.length}
+            value={typed.from}
+            onChange={(from) => set({ from })}
+            error={wrong('from')}
+          />
+          <TypedField
+            label="Until"
+            unit={units.length}
+            value={typed.until}
+            onChange={(until) => set({ until })}
+            error={wrong('until')}
           />
         </>
       )}
@@ -181,14 +214,25 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
         onChange={(event) => set({ words: event.currentTarget.value })}
       />
       {problem &&
-        !['metres', 'length_m', 'gap', 'readings', 'hours', 'cast', 'run', 'to', 'product', 'happened_at'].includes(
-          problem.field,
-        ) && (
+        ![
+          'metres',
+          'length_m',
+          'gap',
+          'readings',
+          'from',
+          'until',
+          'hours',
+          'cast',
+          'run',
+          'to',
+          'product',
+          'happened_at',
+        ].includes(problem.field) && (
           <p role="alert" className={classes.wrong}>
             {problem.message}
           </p>
         )}
-      {caution && ['off', 'cut_back'].includes(what) && (
+      {caution && ['off', 'main_off', 'cut_back'].includes(what) && (
         <p className={classes.caution} role="note">
           {caution}
         </p>

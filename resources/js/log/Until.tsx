@@ -9,6 +9,8 @@ import classes from './Log.module.css';
 const span = (days: number) =>
   days < 60 ? { figure: `${days}`, unit: 'days' } : { figure: (days / 30.44).toFixed(0), unit: 'months' };
 
+const outings = (care: Care) => care.counted_outings.toFixed(care.hard_outings % 2 === 1 ? 1 : 0);
+
 /** How long the line is still good: what somebody comes here for. */
 export function Until({ care }: { care: Care | null }) {
   const { units } = useBench();
@@ -22,20 +24,28 @@ export function Until({ care }: { care: Care | null }) {
           trail={`under the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `, and a turn takes in ${Math.round(care.level.drop * 100)} % less than when it was filled`}`}
           stale={false}
         />
-        <p className={classes.soft}>By age and outings it would be good until {day(care.due_on)}.</p>
+        <Worn care={care} />
+      </>
+    );
+  }
+  if (care.state === 'nicked' || care.state === 'short') {
+    return (
+      <>
+        <h1 className={classes.now}>{care.state === 'nicked' ? 'Nicked: due now' : 'Too short: due now'}</h1>
+        <Worn care={care} />
       </>
     );
   }
   const days = care.days_left;
   const used = care.by_age
     ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months`
-    : `${care.outings} of ${care.limit_outings.toFixed(0)} outings`;
+    : `${outings(care)} of ${care.limit_outings.toFixed(0)} outings`;
   return (
     <>
       <LargeFigure
         lead={days >= 0 ? 'The line is good for' : 'The line has been due for'}
         {...span(Math.abs(days))}
-        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_share > 0 ? `, a third less for the ${Math.round(care.hard_share * 100)} % of outings in heavy sun or over rough ground` : ''}`}
+        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_outings > 0 ? `; ${care.hard_outings} of the outings in heavy sun or over rough ground, each counted one and a half` : ''}`}
         stale={false}
       />
       {care.turn_on !== null && <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>}
@@ -51,4 +61,8 @@ export function Until({ care }: { care: Care | null }) {
       )}
     </>
   );
+}
+
+function Worn({ care }: { care: Care }) {
+  return <p className={classes.soft}>By age and outings alone it would be good until {day(care.worn_on)}.</p>;
 }

@@ -17,6 +17,9 @@ export const EMPTY = {
   filler: '',
   to: '',
   gap: '',
+  found: 'fine',
+  from: '',
+  until: '',
   readings: '3',
   words: '',
 };
@@ -42,6 +45,9 @@ export const said = (entry: LogEntry): Said => ({
   to: toOf(entry),
   gap: entry.level?.gap ?? '',
   readings: `${entry.level?.readings ?? 3}`,
+  found: entry.inspection?.found ?? 'fine',
+  from: entry.inspection?.from ?? '',
+  until: entry.inspection?.until ?? '',
   words: entry.note ?? '',
 });
 
@@ -75,7 +81,8 @@ export function entryOf(
   units: Units,
 ): Schemas['NewEntry'] {
   const has = (field: string) => hasFigure(what, field);
-  const strip = what === 'cut_back' || what === 'turn_over' || what === 'off' || what === 'moved';
+  const strip =
+    what === 'cut_back' || what === 'turn_over' || what === 'off' || what === 'main_off' || what === 'moved';
   const [onto, id] = typed.to.split(':');
   // a day that is not changed keeps its hour; today is now
   const sameDay = when === dayOf(instead);
@@ -86,10 +93,17 @@ export function entryOf(
     words: typed.words,
     ...(sameDay ? {} : { happened_at: `${when}T12:00:00Z` }),
     ...(instead ? { corrects: instead.id } : {}),
-    ...(strip ? { how: what === 'moved' ? (onto === 'spool' ? 'onto_reel' : 'onto_filler') : what } : {}),
+    ...(strip ? { how: what === 'moved' ? (onto === 'spool' ? 'to_spare' : 'onto_filler') : what } : {}),
     ...(has('to') ? { to: id ? Number(id) : null } : {}),
     ...(has('metres') ? { metres: withUnit(typed.metres, units.length) } : {}),
     ...(has('filler') ? { filler: typed.filler ? Number(typed.filler) : null } : {}),
+    ...(has('found')
+      ? {
+          found: typed.found as Schemas['Finding'],
+          from: withUnit(typed.from, units.length),
+          until: withUnit(typed.until, units.length),
+        }
+      : {}),
     ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
     ...(has('hours')
       ? {

@@ -27,6 +27,7 @@ export function useEntryWords() {
         entry.level
           ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
           : '',
+        inspection(entry, units),
         entry.drag ? `to ${words(force(entry.drag.target_N, units))}` : '',
         entry.note ?? '',
         anglers.find((each) => each.id === entry.angler)?.name ?? '',
@@ -54,4 +55,15 @@ function outing({ outing: day }: LogEntry, units: Units): string[] {
     day.sun ? 'heavy sun' : '',
     day.rough ? 'rough ground' : '',
   ].filter(Boolean);
+}
+
+function inspection({ inspection: found }: LogEntry, units: Units): string {
+  if (!found) return '';
+  if (found.from_m === null && found.until_m === null) return `${found.found}, all along`;
+  return `${found.found} ${[
+    found.from_m === null ? '' : `from ${words(length(found.from_m, units))}`,
+    found.until_m === null ? '' : `to ${words(length(found.until_m, units))}`,
+  ]
+    .filter(Boolean)
+    .join(' ')} from the lure`;
 }

@@ -11,6 +11,8 @@ const entry = (change: Partial<LogEntry>): LogEntry => ({
   spool: 1,
   outing: null,
   level: null,
+  inspection: null,
+  old_turn: false,
   drag: null,
   moves: [],
   counts: [],
@@ -39,7 +41,8 @@ describe('what an entry can be put right as', () => {
       length_m: 5,
       line: 1,
     });
-    expect(sayingOf(entry({ kind: 'stripped', moves: [move('waste')] }))).toBe('off');
+    expect(sayingOf(entry({ kind: 'stripped', moves: [move('waste')] }))).toBe('main_off');
+    expect(sayingOf(entry({ kind: 'stripped', moves: [move('waste'), { ...move('waste'), line: 2 }] }))).toBe('off');
     // some of it went back onto a filler: not one saying
     expect(sayingOf(entry({ kind: 'stripped', moves: [move('waste'), move('filler')] }))).toBeNull();
   });

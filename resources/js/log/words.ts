@@ -14,6 +14,7 @@ export const DID: Record<LogEvent['kind'], string> = {
   stripped: 'Stripped',
   fished: 'Fished',
   measured: 'Level read',
+  inspected: 'Looked over',
   drag_set: 'Drag set',
   retired: 'Retired',
   voided: 'Taken back',
@@ -26,9 +27,11 @@ export const SAYINGS = {
   cut_back: { word: 'Cut back', fields: ['metres'] },
   topped_up: { word: 'Topped up', fields: ['metres', 'filler'] },
   level: { word: 'Level read', fields: ['gap', 'readings'] },
+  inspected: { word: 'Looked over', fields: ['found', 'from', 'until'] },
   turn_over: { word: 'Turned over', fields: [] },
   moved: { word: 'Moved', fields: ['to'] },
-  off: { word: 'Stripped', fields: [] },
+  main_off: { word: 'Main line off', fields: [] },
+  off: { word: 'All off', fields: [] },
 } as const satisfies Record<string, { word: string; fields: readonly string[] }>;
 
 export type Saying = keyof typeof SAYINGS;
@@ -37,6 +40,7 @@ export type Saying = keyof typeof SAYINGS;
 export const sayingOf = (entry: LogEntry): Saying | null => {
   if (entry.outing) return 'fished';
   if (entry.level) return 'level';
+  if (entry.inspection) return 'inspected';
   switch (entry.kind) {
     case 'lost':
     case 'cut_back':
@@ -44,7 +48,9 @@ export const sayingOf = (entry: LogEntry): Saying | null => {
     case 'moved':
       return entry.kind;
     case 'stripped':
-      return entry.moves?.every((move) => move.to.kind === 'waste') ? 'off' : null;
+      if (!entry.moves?.every((move) => move.to.kind === 'waste')) return null;
+      // of one line alone it was the main line: where there was no backing that is all of it
+      return new Set(entry.moves.map((move) => move.line)).size > 1 ? 'off' : 'main_off';
     case 'turned_over':
       return 'turn_over';
     default:

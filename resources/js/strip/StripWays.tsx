@@ -6,6 +6,7 @@ import { useFillers, useReels } from '../api/records';
 import type { Spool } from '../api/types';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
+import { mainOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
@@ -38,23 +39,29 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
     spool.contents.length === 0
       ? null
       : {
-          pieces: spool.contents.map((piece) => ({ material: piece.line.material, length_m: piece.length_m })),
+          pieces: spool.contents.map((piece) => ({
+            role: piece.role,
+            material: piece.line.material,
+            length_m: piece.length_m,
+          })),
           worn_m: worn.trim() === '' ? null : withUnit(worn, units.length),
         },
   );
   const found = ask.data;
-  const onto = {
+  const spares = reels.flatMap((reel) =>
+    reel.spools
+      .filter((each) => each.id !== spool.id)
+      .map((each) => ({ value: String(each.id), label: `${reel.name}${each.name ? `, ${each.name}` : ''}` })),
+  );
+  const onto: Partial<Record<Schemas['Removal'], { value: string; label: string }[]>> = {
     onto_filler: fillers
-      .filter((each) => spool.contents.every((piece) => piece.line.id === each.line.id))
+      .filter((each) => each.line.id === (mainOf(spool) ?? spool.contents.at(-1))?.line.id)
       .map((each) => ({ value: String(each.id), label: `${each.line.name} ${each.name}`.trim() })),
-    onto_reel: reels.flatMap((reel) =>
-      reel.spools
-        .filter((each) => each.id !== spool.id)
-        .map((each) => ({ value: String(each.id), label: `${reel.name}${each.name ? `, ${each.name}` : ''}` })),
-    ),
+    to_spare: spares,
+    onto_reel: spares,
   };
   const act = async (id: Schemas['Removal']) => {
-    const places = id === 'onto_filler' || id === 'onto_reel' ? onto[id] : [];
+    const places = onto[id] ?? [];
     setBusy(id);
     try {
       await onDo({
@@ -89,47 +96,52 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
         onChange={setWorn}
       />
       <ul className={classes.ways}>
-        {found?.ways.map((way) => {
-          const places = way.id === 'onto_filler' || way.id === 'onto_reel' ? onto[way.id] : null;
-          return (
-            <li key={way.id}>
-              <div>
-                <b>{way.word}</b>
-                <p>
-                  {[
-                    way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
-                    way.stays_m > 0 && `${words(length(way.stays_m, units))} stay`,
-                    way.passes > 0 && (way.passes === 1 ? 'one pass' : `${way.passes} passes`),
-                    way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
-                  ]
-                    .filter(Boolean)
-                    .join(' · ')}
-                </p>
-                <p className={classes.soft}>{way.how}</p>
-              </div>
-              <div className={classes.act}>
-                {places && places.length > 0 && (
-                  <NativeSelect
-                    size="xs"
-                    aria-label={`${way.word}: which`}
-                    data={places}
-                    value={to[way.id] ?? places[0]?.value ?? ''}
-                    onChange={(event) => setTo({ ...to, [way.id]: event.currentTarget.value })}
-                  />
-                )}
-                <Button
-                  size="sm"
-                  variant={way.id === 'off' ? 'filled' : 'default'}
-                  disabled={!way.fits || places?.length === 0}
-                  loading={busy === way.id}
-                  onClick={() => act(way.id)}
-                >
-                  It is done
-                </Button>
-              </div>
-            </li>
-          );
-        })}
+        {found?.ways
+          .filter((way) => way.fits || way.id !== 'main_off')
+          .map((way) => {
+            const places = onto[way.id] ?? null;
+            return (
+              <li key={way.id}>
+                <div>
+                  <b>{way.word}</b>
+                  <p>
+                    {[
+                      way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
+                      way.after.length > 0 &&
+                        `${way.after.map((each) => `${words(length(each.length_m, units))} ${each.role === 'backing' ? 'backing' : 'main line'}`).join(' and ')} stay`,
+                      way.join_lost_m > 0 && `the join takes ${words(length(way.join_lost_m, units))}`,
+                      way.passes > 0 && (way.passes === 1 ? 'one winding' : `${way.passes} windings`),
+                      way.passes > 1 && `${words(length(way.wound_m, units))} wound`,
+                      way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </p>
+                  <p className={classes.soft}>{way.how}</p>
+                </div>
+                <div className={classes.act}>
+                  {places && places.length > 0 && (
+                    <NativeSelect
+                      size="xs"
+                      aria-label={`${way.word}: which`}
+                      data={places}
+                      value={to[way.id] ?? places[0]?.value ?? ''}
+                      onChange={(event) => setTo({ ...to, [way.id]: event.currentTarget.value })}
+                    />
+                  )}
+                  <Button
+                    size="sm"
+                    variant={way.id === found.ways.find((each) => each.fits)?.id ? 'filled' : 'default'}
+                    disabled={!way.fits || places?.length === 0}
+                    loading={busy === way.id}
+                    onClick={() => act(way.id)}
+                  >
+                    It is done
+                  </Button>
+                </div>
+              </li>
+            );
+          })}
       </ul>
       {cautioned && found && (
         <p className={classes.caution} role="note">
