@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\BenchDay;
 
+use App\Clock;
 use App\Database\Row;
 use App\Learning\Learning;
 use App\Ledger\EventLog;
+use App\Ledger\Lines;
 use App\Ledger\SpoolStates;
 use App\Models\Angler;
 use App\Models\Filler;
@@ -15,15 +17,25 @@ use App\Models\Reel;
 use App\Models\Spool;
 use App\Stock\Pack;
 use App\Stock\Packs;
+use App\Upkeep\SpoolUpkeep;
+use App\Upkeep\UpkeepOfSpools;
 use Undro\Allocation\Choices;
 use Undro\Allocation\Source;
 use Undro\Day\Day;
 use Undro\Day\Job;
+use Undro\Day\Task;
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
 use Undro\Habit\Habits;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Learning\ForPlan;
+use Undro\Ledger\OnSpool;
 use Undro\Spool\Usual;
+use Undro\Strip\BadStrip;
 use Undro\Units\Length;
+use Undro\Upkeep\Remedy;
+use Undro\Way\Kept;
 use Undro\Way\Wanted;
 
 /** Spools with the fills that are wanted on one day, and what the rack and the list of packs give for them. */
@@ -31,17 +43,23 @@ final readonly class BenchDay
 {
     private const MOST_PACKS = 100;
 
-    public function __construct(private EventLog $log, private SpoolStates $states, private Learning $learning, private Packs $packs) {}
+    public function __construct(private EventLog $log, private SpoolStates $states, private Learning $learning, private Packs $packs, private UpkeepOfSpools $upkeep, private Lines $lines) {}
 
-    /** Null: nothing was ever wound on it. */
-    public function usual(Reel $reel, Spool $spool): ?UsualJob
+    /**
+     * Null: nothing was ever wound on it.
+     *
+     * @param SpoolUpkeep|null $care what its line needs
+     */
+    public function usual(Reel $reel, Spool $spool, ?SpoolUpkeep $care): ?UsualJob
     {
+        $keeps = OnSpool::of($this->states->lying($spool->id))->keepsBacking(Clock::today());
+        $task = Task::usual($care?->upkeep->state->calls() === true ? $care->upkeep->pick : null, $keeps);
         $filled = $this->states->filled($spool->id);
         $main = $filled?->line();
 
         return $filled === null || $main === null
             ? null
-            : new UsualJob($reel->id, $spool->id, $main, $filled->length()->inMetres(), $filled->backingLine());
+            : new UsualJob($reel->id, $spool->id, $task, $main, $filled->length()->inMetres(), $filled->backingLine());
     }
 
     /**
@@ -83,20 +101,48 @@ final readonly class BenchDay
         $spool = Spool::query()->findOrFail((int) $in->number('spool', 1, PHP_INT_MAX));
         $main = LineProduct::query()->findOrFail((int) $in->number('main', 1, PHP_INT_MAX));
         $backing = LineProduct::query()->find((int) ($in->optionalNumber('backing', 1, PHP_INT_MAX) ?? 0));
+        $task = $in->choice('task', Task::class, Task::Refill);
+        $remedy = $task->remedy();
+        if ($remedy !== null) {
+            return $this->care($reel, $spool, $remedy, $angler);
+        }
+        $backing = $task === Task::Replace ? null : $backing;
 
         return Job::of(
             "spool:$spool->id",
             "line:$main->id",
             $backing === null ? [] : self::standIns($backing),
-            fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler),
-            $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler, $task === Task::Replace),
+            $reel->user($angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         );
     }
 
-    /** @throws \Undro\DomainFault naming the figure that cannot be */
-    private function wanted(Input $in, Reel $reel, Spool $spool, LineProduct $main, ?LineProduct $backing, ?Angler $angler): Wanted
+    /** What upkeep says of the line that is on, done on this day. */
+    private function care(Reel $reel, Spool $spool, Remedy $remedy, ?Angler $angler): Job
     {
-        $learnt = $this->learning->about($spool->id, $main->id, $backing?->id);
+        $care = $this->upkeep->of($reel, $spool, $angler);
+        foreach ($care->upkeep->options ?? [] as $option) {
+            if ($care !== null && $option->remedy === $remedy) {
+                $under = OnSpool::of($this->states->lying($spool->id))->backingLine();
+
+                return Job::care(
+                    "spool:$spool->id",
+                    $option,
+                    $care->upkeep->minutes($option, $care->pace),
+                    $under === null ? null : "line:$under",
+                );
+            }
+        }
+        throw BadStrip::nothingThere();
+    }
+
+    /** @throws \Undro\DomainFault naming the figure that cannot be */
+    private function wanted(Input $in, Reel $reel, Spool $spool, LineProduct $main, ?LineProduct $backing, ?Angler $angler, bool $keep): Wanted
+    {
+        $angler = $reel->user($angler);
+        $on = OnSpool::of($this->states->lying($spool->id));
+        $under = $keep ? $on->backingLine() : $backing?->id;
+        $learnt = $this->learning->about($spool->id, $main->id, $under);
         $shape = $spool->spool($reel->kind);
         $line = $main->line();
 
@@ -109,6 +155,16 @@ final readonly class BenchDay
             $reel->fullLevel($spool, $line, $angler)->gap,
             $reel->gear_ratio,
             $angler?->ownHabits() ?? Habits::of([]),
+            $keep ? Kept::of(null, 3, $this->kept($on, $learnt), true) : null,
+        );
+    }
+
+    /** @return list<Layer> the backing that stays, as finished fills have shown it to lie */
+    private function kept(OnSpool $on, ?ForPlan $learnt): array
+    {
+        return array_map(
+            fn(Layer $layer): Layer => $learnt === null ? $layer : Layer::of(Role::Backing, $learnt->backing($layer->line), $layer->length ?? Length::metres(0)),
+            $this->lines->layers($on->backing),
         );
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\BenchDay;
 
-/** What is usually wanted on a spool: what lies on it, new and as long as it was wound. */
+use Undro\Day\Task;
+
+/** What is usually wanted on a spool: what its line needs, else what lies on it, new and as long as it was wound. */
 final readonly class UsualJob
 {
     /**
@@ -12,5 +14,12 @@ final readonly class UsualJob
      * @param float    $metres  of it
      * @param int|null $backing line; null: nothing goes under it
      */
-    public function __construct(public int $reel, public int $spool, public int $main, public float $metres, public ?int $backing) {}
+    public function __construct(
+        public int $reel,
+        public int $spool,
+        public Task $task,
+        public int $main,
+        public float $metres,
+        public ?int $backing,
+    ) {}
 }

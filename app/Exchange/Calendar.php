@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Upkeep\SpoolUpkeep;
+use Undro\Upkeep\State;
 
 /**
  * What is due as an iCalendar file (RFC 5545), one whole-day entry a spool.
@@ -30,8 +31,8 @@ final class Calendar
             'spool_name' => $of->spool->name,
             'line' => $of->line->name,
             'text' => $of->upkeep->says->text(),
-            'turn_on' => $of->upkeep->wear->turnOn,
-            'due_on' => $of->upkeep->wear->dueOn,
+            'turn_on' => $of->upkeep->state === State::Turn ? $of->upkeep->dueOn : $of->upkeep->wear->turnOn,
+            'due_on' => $of->upkeep->state === State::Turn ? $of->upkeep->wear->dueOn : $of->upkeep->dueOn,
         ], $spools), $stamp);
     }
 

@@ -11,7 +11,9 @@ use App\Models\Filler;
 use App\Models\Inspection;
 use App\Models\LevelReading;
 use App\Models\Outing;
+use App\Models\Spool;
 use Illuminate\Support\Facades\DB;
+use Undro\DomainFault;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
@@ -20,6 +22,7 @@ use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Measure\BadMeasure;
 use Undro\Strip\BadStrip;
 use Undro\Units\Length;
 use Undro\Upkeep\BadUpkeep;
@@ -55,8 +58,8 @@ final readonly class Entries
                 return $this->oldLine->write($uuid, $spool, $in, $angler, null, $at, $corrects);
             }
             $part = match ($what) {
-                What::Fished => Outing::read($in, $spool),
-                What::Level => LevelReading::read($in, $spool),
+                What::Fished => $this->outing($in, $spool, $at, $corrects),
+                What::Level => $this->level($in, $spool, $at, $corrects),
                 What::Inspected => $this->inspection($in, $spool, $at, $corrects),
                 default => null,
             };
@@ -74,6 +77,36 @@ final readonly class Entries
 
             return $event;
         });
+    }
+
+    /** @throws \Undro\DomainFault if there was no line on the spool to fish with */
+    private function outing(Input $in, int $spool, ?string $at, ?string $corrects): Outing
+    {
+        if ($this->states->lying($spool, $at, $corrects) === []) {
+            $first = $this->states->of($spool)[0] ?? null;
+            throw $first === null || $at === null ? BadStrip::nothingThere() : BadUpkeep::beforeTheFill($at, $first->at);
+        }
+
+        return Outing::read($in, $spool);
+    }
+
+    /** @throws \Undro\DomainFault if nothing lay there, or the spool is not as deep */
+    private function level(Input $in, int $spool, ?string $at, ?string $corrects): LevelReading
+    {
+        $read = LevelReading::read($in, $spool);
+        $this->states->lying($spool, $at, $corrects) !== [] || throw BadMeasure::noLine();
+        $on = Spool::query()->with('reels')->findOrFail($spool);
+        try {
+            $geometry = $on->spool($on->reelKind())->geometry;
+        } catch (DomainFault) {
+            $geometry = null;
+        }
+        if ($geometry !== null) {
+            $deepest = $geometry->depthOf($geometry->arbor->thin);
+            $read->gap_mm < $deepest->inMillimetres() || throw BadMeasure::deeperThanTheSpool(Length::millimetres($read->gap_mm), $deepest);
+        }
+
+        return $read;
     }
 
     /** @throws \Undro\DomainFault if nothing lay there, or less than it speaks of */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Clock;
+use App\Database\Answers;
 use App\Http\Resources\LineResource;
+use App\Learning\AsLearnt;
 use App\Ledger\EventLog;
 use App\Ledger\Lines;
 use App\Models\Reel;
@@ -26,7 +29,7 @@ final class SpoolPictures
     /** @var \WeakMap<Spool, array{ReelKind, string, list<Piece>}> kind of reel, key and what lies on it, of what was read ahead */
     private \WeakMap $ahead;
 
-    public function __construct(private readonly Answers $answers, private readonly EventLog $log, private readonly Lines $lines)
+    public function __construct(private readonly Answers $answers, private readonly EventLog $log, private readonly Lines $lines, private readonly AsLearnt $learnt)
     {
         $this->ahead = new \WeakMap();
     }
@@ -39,7 +42,7 @@ final class SpoolPictures
 
         return $this->answers->remembered($key, function () use ($spool, $reel): array {
             try {
-                return PictureJson::write($spool->spool($reel), $this->lines->layers($this->lying($spool))) + ['problem' => null];
+                return PictureJson::write($this->learnt->shape($spool, $reel), $this->learnt->layers($this->lying($spool))) + ['problem' => null];
             } catch (DomainFault $fault) {
                 return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
             }
@@ -60,6 +63,12 @@ final class SpoolPictures
         }
 
         return $contents;
+    }
+
+    /** Whether the backing on it is offered to stay under a new main line. */
+    public function keepsBacking(Spool $spool): bool
+    {
+        return OnSpool::of($this->ahead[$spool][2] ?? $this->lying($spool))->keepsBacking(Clock::today());
     }
 
     /**
@@ -94,11 +103,12 @@ final class SpoolPictures
      */
     private function key(Spool $spool, ReelKind $reel, array $lying): string
     {
-        $question = ['picture', $reel->value, $spool->fingerprint()];
+        $question = ['picture', $reel->value, $spool->fingerprint(), (string) $this->learnt->room($spool->id)];
         foreach ($lying as $piece) {
             $question[] = $this->lineQuestions[$piece->product] ??= $this->lines->fingerprint($piece->product);
             $question[] = (string) $piece->length->inMetres();
             $question[] = (int) $piece->covered;
+            $question[] = (string) $this->learnt->cell($piece->product);
         }
 
         return Answers::key($question);

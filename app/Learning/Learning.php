@@ -82,6 +82,21 @@ final class Learning
         return isset($this->lines->all()[$line]) ? $learnt->ofLine("line $line") : null;
     }
 
+    /** @return array<string, float> the factors on rooms and cells of which something was learnt, by "spool 7" and "line 3" */
+    public function factors(): array
+    {
+        $this->learnt();
+        $factors = [];
+        foreach (array_keys($this->shapes) as $spool) {
+            $factors["spool $spool"] = $this->spool($spool)?->factor;
+        }
+        foreach (array_keys($this->lines->all()) as $line) {
+            $factors["line $line"] = $this->line($line)?->factor;
+        }
+
+        return array_filter($factors);
+    }
+
     /** What a plan is told of its spool and its lines; null: nothing was learnt of any of them. */
     public function about(int $spool, ?int $main, ?int $backing): ?ForPlan
     {

@@ -54,14 +54,19 @@ final class Lines
     /**
      * What lies on a spool, as the core knows it.
      *
-     * @param list<Piece> $pieces from the arbor out
+     * @param list<Piece>                $pieces from the arbor out
+     * @param (\Closure(int): float)|null $factor on each line's cell, by what was learnt of it
      *
      * @return list<Layer>
      */
-    public function layers(array $pieces): array
+    public function layers(array $pieces, ?\Closure $factor = null): array
     {
         return array_map(
-            fn(Stretch $each): Layer => Layer::of($each->role, $this->line($each->line), $each->length),
+            fn(Stretch $each): Layer => Layer::of(
+                $each->role,
+                $factor === null ? $this->line($each->line) : $this->line($each->line)->thicker($factor($each->line)),
+                $each->length,
+            ),
             OnSpool::of($pieces)->stretches(),
         );
     }

@@ -138,7 +138,7 @@ trait MeasuredOverTime
     /** @return array{float, float} */
     private static function bounds(string $quantity): array
     {
-        return in_array($quantity, ['bevel_depth', 'rated_gap'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
+        return in_array($quantity, ['bevel_depth', 'rated_gap', 'full_mark'], true) ? [0.0, 30.0] : Bounds::SPOOL_MM;
     }
 
     private function measure(Input $measures, string $workings): void

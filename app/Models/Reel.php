@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Support\Facades\DB;
 use Undro\Fill\FullLevel;
+use Undro\Fill\GapReasonId;
 use Undro\Habit\FullMeans;
 use Undro\Input\Bounds;
 use Undro\Line\Line;
@@ -83,9 +84,17 @@ final class Reel extends Record
         return $this->spools()->whereKey($spool)->exists();
     }
 
-    /** Where a spool in it counts as full with this line on top, by the angler's own habits. */
-    public function fullLevel(Spool $spool, Line $line, ?Angler $angler): FullLevel
+    /** Whose habits, limits and pace count for it: its own angler's, else those of whoever asks. */
+    public function user(?Angler $asks): ?Angler
     {
+        return $this->angler ?? $asks;
+    }
+
+    /** Where a spool in it counts as full with this line on top, by the habits of whoever fishes it. */
+    public function fullLevel(Spool $spool, Line $line, ?Angler $asks): FullLevel
+    {
+        $angler = $this->user($asks);
+
         return FullLevel::of(
             $this->kind,
             $spool->lip,
@@ -94,8 +103,10 @@ final class Reel extends Record
             $spool->lay,
             $angler?->hasHabit('long_cast') ?? false,
             $angler?->hasHabit('beginner') ?? false,
-            [],
+            // beside a mark of its own the adjustments start off
+            $spool->fullMark() === null ? [] : GapReasonId::adjustments(),
             $angler?->ownHabits()->full() ?? FullMeans::Rule,
+            $spool->fullMark(),
         );
     }
 

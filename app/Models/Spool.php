@@ -33,7 +33,7 @@ final class Spool extends Record
     use MeasuredOverTime;
 
     /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
-    public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap'];
+    public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap', 'full_mark'];
 
     /** As in the database, so that a new record need not be read back. */
     protected $attributes = ['archived_at' => null, 'lay' => 'normal', 'measured_with' => 'unknown', 'grips' => false, 'version' => 1];
@@ -97,6 +97,14 @@ final class Spool extends Record
         $bevel = $this->mm('bevel_depth');
 
         return $bevel === null ? null : Length::millimetres($bevel);
+    }
+
+    /** How deep a full mark of its own lies: a printed line, a step, a change of colour. */
+    public function fullMark(): ?Length
+    {
+        $mark = $this->mm('full_mark');
+
+        return $mark === null ? null : Length::millimetres($mark);
     }
 
     protected function read(TypedFigures $figures): void

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\Answers;
 use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
-use App\Http\Answers;
 use App\Http\SpoolPictures;
+use App\Learning\AsLearnt;
 use App\Learning\Learning;
 use App\Ledger\Book;
 use App\Ledger\EventLog;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
             Book::class,
             SpoolStates::class,
             Lines::class,
+            AsLearnt::class,
             Inspections::class,
             Outings::class,
             Packs::class,

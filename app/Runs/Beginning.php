@@ -15,12 +15,15 @@ use App\Models\TypedFigures;
 use Undro\Fill\Layer;
 use Undro\Input\Input;
 use Undro\Json\RunInput;
+use Undro\Ledger\OnSpool;
+use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Spool\BadSpool;
 use Undro\Spool\Usual;
+use Undro\Way\WayId;
 
 /** Begins a run from a plan. */
 final readonly class Beginning
@@ -38,13 +41,12 @@ final readonly class Beginning
             $id('practice'),
         ];
         $reel === null || $spool === null || $reel->takes($spool) || throw BadSpool::ofAnotherReel();
-        $oldLine = $spool === null || $practice !== null
-            ? 0.0
-            : $this->log->ledger()->length(Place::of(PlaceKind::Spool, $spool))->inMetres();
         $case = $in->object('case');
+        $lying = $spool === null || $practice !== null ? [] : $this->log->at(Place::of(PlaceKind::Spool, $spool));
+        $comesOff = $case->text('way', 40) === WayId::Kept->value ? OnSpool::of($lying)->main : $lying;
         $basis = [
             'case' => $case->all(),
-            'old_line_m' => $oldLine,
+            'old_line_m' => Piece::total($comesOff)->inMetres(),
             'leader' => $in->has('leader') ? $in->boolean('leader') : null,
             'pace_turns_per_min' => $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         ];

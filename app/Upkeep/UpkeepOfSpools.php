@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Clock;
+use App\Learning\AsLearnt;
 use App\Ledger\Lines;
 use App\Ledger\SpoolState;
 use App\Ledger\SpoolStates;
@@ -27,7 +28,7 @@ use Undro\Upkeep\Wear;
 /** What the spools need: the log's facts asked of the core. */
 final readonly class UpkeepOfSpools
 {
-    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Inspections $inspections, private Packs $packs) {}
+    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Inspections $inspections, private Packs $packs, private AsLearnt $learnt) {}
 
     /**
      * Every spool in use with line on it, the most urgent first.
@@ -69,7 +70,7 @@ final readonly class UpkeepOfSpools
         if ($line === null) {
             return null;
         }
-        $angler = $reel->angler ?? $angler;
+        $angler = $reel->user($angler);
         try {
             $upkeep = $this->upkeep($reel, $spool, $angler, $pieces, $on, $line);
         } catch (DomainFault) {
@@ -110,9 +111,9 @@ final readonly class UpkeepOfSpools
         );
 
         return Upkeep::of(new Facts(
-            $spool->spool($reel->kind),
-            $this->lines->layers($pieces),
-            $this->lines->layers($then),
+            $this->learnt->shape($spool, $reel->kind),
+            $this->learnt->layers($pieces),
+            $this->learnt->layers($then),
             $wear,
             $reel->fullLevel($spool, $main, $angler)->gap,
             $reel->gear_ratio,

@@ -255,6 +255,7 @@ final class DemoSeeder extends Seeder
         $this->away('jigger', EventKind::Lost, PlaceKind::Water, 59, 'd', 62, 'the same wreck, the same end');
         $this->away('longshore', EventKind::CutBack, PlaceKind::Waste, 133, 'h', 25, null);
         $this->levels();
+        $this->looks();
         // entered for the wrong spool, and taken back
         $wrong = $this->away('tarn', EventKind::Lost, PlaceKind::Water, 120, 'f', 30, 'snagged');
         $this->event(EventKind::Voided, 119, [], corrects: $wrong);
@@ -318,6 +319,17 @@ final class DemoSeeder extends Seeder
             ['skerryShallow', 316, '2.0 mm', 3], ['hallow', 279, '2.9 mm', 3], ['bight', 289, '3.4 mm', 1],
         ] as [$spool, $ago, $gap, $readings]) {
             $this->said($spool, What::Level, $ago, $this->anglers['orla']->id, ['gap' => $gap, 'readings' => $readings]);
+        }
+    }
+
+    /** What was seen and felt of some lines. */
+    private function looks(): void
+    {
+        foreach ([
+            ['bight', 25, 'tam', ['found' => 'coiled', 'words' => 'comes off in rings after the summer']],
+            ['skerry', 9, 'orla', ['found' => 'rough', 'until' => '3 m', 'words' => 'the last metres rubbed on mussels']],
+        ] as [$spool, $ago, $angler, $found]) {
+            $this->said($spool, What::Inspected, $ago, $this->anglers[$angler]->id, $found);
         }
     }
 

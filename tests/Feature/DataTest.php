@@ -213,10 +213,11 @@ final class DataTest extends TestCase
             'drag_settings',
             'outings',
             'level_readings',
+            'inspections',
         ] as $table) {
             DB::statement("DROP TRIGGER {$table}_no_delete");
         }
-        foreach (['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', ...self::RECORDS] as $table) {
+        foreach (['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', 'inspections', 'spool_states', ...self::RECORDS] as $table) {
             DB::table($table)->delete();
         }
         app(EventLog::class)->forget();

@@ -341,11 +341,21 @@ final class LogTest extends TestCase
     {
         $wish = $this->ask('GET', '/api/day')[0];
         self::assertSame([$this->braid, '150 m', $this->nylon], [$wish['main'], $wish['length'], $wish['backing']]);
+        self::assertSame('replace', $wish['task'], 'the backing on it is young');
+        $wish['task'] = 'refill';
         $this->ask('POST', '/api/day', ['jobs' => [$wish]], status: 422);
         $packs = $this->ask('POST', '/api/packs', ['line' => $this->braid, 'length' => '300 m', 'price' => '31 €'], status: 201);
         $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
         self::assertSame([31, true], [(int) $day['cost'], $day['optimal']]);
         self::assertSame("filler:$this->filler", array_column($day['cuts'], 'source', 'part')['backing']);
+        // nothing is cut, bought or wound for a backing that stays
+        $kept = $this->ask('POST', '/api/day', ['jobs' => [['task' => 'replace'] + $wish]]);
+        self::assertSame(['main'], array_column($kept['cuts'], 'part'));
+        self::assertSame([null, null], [$kept['jobs'][0]['backing_m'], $kept['jobs'][0]['problem']]);
+        self::assertLessThan($day['jobs'][0]['work_min'], $kept['jobs'][0]['work_min']);
+        $replace = $this->option($this->care(), 'replace');
+        self::assertEqualsWithDelta($replace['add_m'], $kept['jobs'][0]['main_m'], 1e-6);
+        self::assertEqualsWithDelta($replace['minutes'] + 6, $kept['jobs'][0]['work_min'], 1e-6, 'the log says the same');
         // the upper end of the band is reserved, and a little for knots
         self::assertGreaterThan($day['jobs'][0]['backing_high_m'], array_column($day['cuts'], 'length_m', 'part')['backing']);
         self::assertGreaterThan($day['jobs'][0]['backing_m'], $day['jobs'][0]['backing_high_m']);
@@ -361,6 +371,17 @@ final class LogTest extends TestCase
         $id = array_column($packs, 'id', 'line')[$this->braid];
         $this->ask('PATCH', '/api/packs/{id}', ['archived' => true], $id);
         $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]], status: 422);
+    }
+
+    public function testABenchDayDoesWhatTheLogAdvises(): void
+    {
+        $this->say(['what' => 'inspected', 'found' => 'nicked', 'from' => '12 m']);
+        $wish = $this->ask('GET', '/api/day')[0];
+        self::assertSame(['cut_back', 'nicked'], [$wish['task'], $wish['due']]);
+        $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
+        self::assertSame([[], 0], [$day['cuts'], (int) $day['cost']]);
+        self::assertStringContainsString('13 m of the outer end off', $day['jobs'][0]['note']);
+        self::assertSame(["spool:$this->spool"], $day['order'], 'and takes its time');
     }
 
     public function testTheCalendarIsFollowedByItsKeyUntilThatIsRevoked(): void

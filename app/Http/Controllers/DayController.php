@@ -21,20 +21,19 @@ final class DayController
     /** Every spool that was ever filled, and whether it is due. */
     public function usual(UpkeepOfSpools $upkeep, BenchDay $day): JsonResponse
     {
-        $due = [];
+        $care = [];
         foreach ($upkeep->all(null) as $each) {
-            if ($each->upkeep->state->calls()) {
-                $due[$each->spool->id] = $each->upkeep->state;
-            }
+            $care[$each->spool->id] = $each;
         }
         $out = [];
         $reels = Reel::inUse()->orderBy('id')->get();
         Reel::readSpools($reels);
         foreach ($reels as $reel) {
             foreach ($reel->spools as $spool) {
-                $usual = $day->usual($reel, $spool);
+                $needs = $care[$spool->id] ?? null;
+                $usual = $day->usual($reel, $spool, $needs);
                 if ($usual !== null) {
-                    $out[] = DayResource::usual($usual, $due[$spool->id] ?? null);
+                    $out[] = DayResource::usual($usual, $needs?->upkeep->state->calls() === true ? $needs->upkeep->state : null);
                 }
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answers;
+use App\Database\Answers;
 use App\Http\Resources\LearningResource;
 use App\Learning\Learning;
 use App\Ledger\DataStamp;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
-use App\Http\Answers;
+use App\Database\Answers;
 use App\Http\Requests\PackRequest;
 use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\StockResource;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
-use App\Http\Answers;
+use App\Database\Answers;
 use App\Http\Resources\UpkeepResource;
+use App\Learning\AsLearnt;
 use App\Ledger\DataStamp;
-use App\Ledger\Lines;
 use App\Ledger\SpoolState;
 use App\Ledger\SpoolStates;
 use App\Models\Angler;
@@ -39,7 +39,7 @@ final class UpkeepController
     }
 
     /** One spool through time: what lay on it after each entry, how it stood then, what it needs now. */
-    public function spool(Request $request, SpoolStates $states, Lines $lines, UpkeepOfSpools $upkeep, Spool $spool): JsonResponse
+    public function spool(Request $request, SpoolStates $states, AsLearnt $learnt, UpkeepOfSpools $upkeep, Spool $spool): JsonResponse
     {
         $reel = $spool->load(['rating', 'reels.angler.habits'])->reels->first() ?? abort(404);
         $request->validate(['until' => ['nullable', 'date_format:Y-m-d']]);
@@ -60,7 +60,7 @@ final class UpkeepController
                     'length_m' => $piece->length->inMetres(),
                     'since' => $piece->since,
                 ], $state->pieces),
-                ...self::level($lines, $spool, $reel, $state->pieces),
+                ...self::level($learnt, $spool, $reel, $state->pieces),
             ], $past),
             'care' => $now === null ? null : UpkeepResource::of($now),
         ]);
@@ -71,12 +71,12 @@ final class UpkeepController
      *
      * @return array{depth_mm: float|null, retrieve_m: float|null} null where the spool's shape is not known
      */
-    private static function level(Lines $lines, Spool $spool, Reel $reel, array $pieces): array
+    private static function level(AsLearnt $learnt, Spool $spool, Reel $reel, array $pieces): array
     {
         try {
             $layers = $pieces === []
                 ? []
-                : FillCalculator::solve($spool->spool($reel->kind), null, $lines->layers($pieces), $reel->gear_ratio)->layers;
+                : FillCalculator::solve($learnt->shape($spool, $reel->kind), null, $learnt->layers($pieces), $reel->gear_ratio)->layers;
         } catch (DomainFault) {
             $layers = [];
         }

@@ -20,6 +20,7 @@ final class DayResource
         return [
             'reel' => $job->reel,
             'spool' => $job->spool,
+            'task' => $job->task->value,
             'main' => $job->main,
             'length' => sprintf('%d m', (int) round($job->metres)),
             'backing' => $job->backing,

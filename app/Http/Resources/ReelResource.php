@@ -28,6 +28,7 @@ final class ReelResource extends JsonResource
             'mono_range' => $is['mono_range'],
             'braid_range' => $is['braid_range'],
             'angler' => $reel->angler?->name,
+            'angler_id' => $reel->angler_id,
             'version' => $is['version'],
             'archived' => isset($is['archived_at']),
             'spools' => $reel->spools->map(static fn(Spool $spool): array => SpoolResource::inReel($spool, $reel->kind))->all(),

@@ -41,6 +41,7 @@ final class SpoolResource extends JsonResource
             'version' => $is['version'],
             'archived' => isset($is['archived_at']),
             'contents' => $pictures->contents($spool),
+            'keeps_backing' => $pictures->keepsBacking($spool),
             'picture' => $pictures->of($spool, $kind),
         ];
     }

@@ -36,20 +36,21 @@ final class FullLevelCase implements Calculator
             $in->boolean('beginner'),
             $in->choices('off', GapReasonId::class),
             $means = $in->choice('means', FullMeans::class, FullMeans::Rule),
+            $mark = $in->optionalMillimetres('full_mark_mm', 0, 30),
         );
 
-        return self::result($level, $reel, $lip, $means);
+        return self::result($level, $reel, $lip, $means, $mark !== null);
     }
 
     /** @return array<string, mixed> */
-    public static function result(FullLevel $level, ReelKind $reel, LipShape $lip, FullMeans $means): array
+    public static function result(FullLevel $level, ReelKind $reel, LipShape $lip, FullMeans $means, bool $mark): array
     {
         return [
             'gap_mm' => $level->gap->inMillimetres(),
             'reasons' => array_map(static fn(GapReason $reason): array => [
                 'id' => $reason->id->value,
                 'mm' => $reason->amount->inMillimetres(),
-                'why' => $reason->id->why($reel, $lip, $means),
+                'why' => $reason->id->why($reel, $lip, $means, $mark),
             ], $level->reasons),
         ];
     }

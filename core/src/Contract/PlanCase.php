@@ -43,7 +43,7 @@ final class PlanCase implements Calculator
             'gap' => [
                 'mm' => $plan->fill->gap->inMillimetres(),
                 'own' => $read->ownGap,
-                'rule' => FullLevelCase::result($read->level, $read->reel, $read->lip, $read->wanted->habits->full()),
+                'rule' => FullLevelCase::result($read->level, $read->reel, $read->lip, $read->wanted->habits->full(), $read->ownMark),
                 'gauge' => $gauge === null ? null : [
                     'thing' => $gauge->thing,
                     'count' => $gauge->count,

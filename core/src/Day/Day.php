@@ -46,6 +46,8 @@ final readonly class Day
         foreach ($jobs as $job) {
             if ($job->demand !== null) {
                 $demands[] = $job->demand;
+            }
+            if ($job->problem === null) {
                 $work[$job->id] = ['soak' => $job->soakMin, 'work' => $job->workMin];
             }
         }

@@ -14,20 +14,24 @@ use Undro\Plan\Plan;
 use Undro\Run\Steps;
 use Undro\Spool\Usual;
 use Undro\Units\Length;
+use Undro\Upkeep\Option;
 use Undro\Way\Wanted;
+use Undro\Way\WayId;
 
 /** One spool of a bench day: what its fill comes to, and what is asked of the rack for it. */
 final readonly class Job
 {
     /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
     private const AROUND_MIN = 6.0;
+    /** A level this far off the wanted one is worth a word, mm. */
+    private const OFF_MM = 1.0;
 
     /**
      * @param string|null $problem     why it cannot be planned; then the rest says nothing
      * @param string|null $note        what was changed so that it fits
      * @param Length|null $backing     null: nothing goes under it
      * @param Length|null $backingHigh the upper end of its band
-     * @param Demand|null $demand      null: it cannot be planned
+     * @param Demand|null $demand      null: it cannot be planned, or asks for no line
      */
     private function __construct(
         public string $id,
@@ -63,7 +67,7 @@ final readonly class Job
             static fn(FilledLayer $layer): float => $layer->handleTurns ?? $layer->length->inMetres() / Usual::RETRIEVE_M,
             $plan->fill->layers,
         ));
-        $note = null;
+        $note = self::ends($asked, $plan);
         if (!$plan->fill->fits()) {
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
@@ -95,6 +99,30 @@ final readonly class Job
         );
     }
 
+    /**
+     * What upkeep advises for a line that stays: nothing is filled, and only a top-up asks for line.
+     *
+     * @param float       $windMin of winding
+     * @param string|null $line    of what is added
+     */
+    public static function care(string $id, Option $option, float $windMin, ?string $line): self
+    {
+        return $option->fits
+            ? new self(
+                $id,
+                null,
+                $option->says->text(),
+                0.0,
+                self::AROUND_MIN + $windMin,
+                demand: $line === null || $option->add->inMetres() <= 0 ? null : new Demand(
+                    $id,
+                    $line,
+                    Length::metres($option->add->inMetres() + Reserve::BACKING_M),
+                ),
+            )
+            : new self($id, $option->says->text());
+    }
+
     /** The longest of its lines' soaks, minutes. */
     private static function soak(Wanted $wanted, Plan $plan): float
     {
@@ -102,6 +130,17 @@ final readonly class Job
             static fn(FilledLayer $layer): float => Steps::soakMinutes($layer->layer->line->material),
             $plan->drawn->layers,
         )]);
+    }
+
+    /** Where a main line over backing that stays ends, if that is not where it should. */
+    private static function ends(Wanted $wanted, Plan $plan): ?string
+    {
+        $level = $plan->level?->depth->inMillimetres();
+        $gap = $wanted->gap->inMillimetres();
+
+        return $wanted->way === WayId::Kept && $level !== null && abs($level - $gap) > self::OFF_MM
+            ? sprintf('It ends %.1F mm under the lip, and full is %.1F mm: another length, or all of it new.', $level, $gap)
+            : null;
     }
 
     /** Metres. */

@@ -35,6 +35,7 @@ final readonly class FullLevel
      * @param Line               $line the line that ends up on top
      * @param list<GapReasonId>  $off  adjustments the angler has switched off
      * @param FullMeans          $means the angler's own idea of full, in place of the base
+     * @param Length|null        $mark  a full mark of the spool's own, under the lip: it is the base, whatever the angler's idea
      */
     public static function of(
         ReelKind $reel,
@@ -46,6 +47,7 @@ final readonly class FullLevel
         bool $beginner,
         array $off = [],
         FullMeans $means = FullMeans::Rule,
+        ?Length $mark = null,
     ): self {
         $diameter = $line->diameter->inMillimetres();
         $braid = $line->material === Material::Braid;
@@ -56,7 +58,7 @@ final readonly class FullLevel
             [GapReasonId::LongCast, $longCast, -0.75],
             [GapReasonId::Beginner, $beginner, 0.5],
         ];
-        $sum = $means->baseMm($lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null) ?? self::base($reel, $lip, $bevelDepth);
+        $sum = $mark?->inMillimetres() ?? $means->baseMm($lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null) ?? self::base($reel, $lip, $bevelDepth);
         $reasons = [new GapReason(GapReasonId::Base, Length::millimetres($sum))];
         foreach ($adjustments as [$id, $applies, $millimetres]) {
             if ($applies && !in_array($id, $off, true)) {

@@ -19,15 +19,25 @@ enum GapReasonId: string
     case Beginner = 'beginner';
     case Floor = 'floor';
 
-    /** One line on screen: why this part is there. */
-    public function why(ReelKind $reel, LipShape $lip, FullMeans $means = FullMeans::Rule): string
+    /** @return list<self> what is added to the base */
+    public static function adjustments(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $each): bool => $each !== self::Base));
+    }
+
+    /**
+     * One line on screen: why this part is there.
+     *
+     * @param bool $mark the spool has a full mark of its own
+     */
+    public function why(ReelKind $reel, LipShape $lip, FullMeans $means = FullMeans::Rule, bool $mark = false): string
     {
         return match ($this) {
-            self::Base => $means !== FullMeans::Rule ? 'your habit' : match ($reel) {
+            self::Base => $mark ? 'the spool’s own full mark' : ($means !== FullMeans::Rule ? 'your habit' : match ($reel) {
                 ReelKind::Spinning => $lip === LipShape::Bevelled ? 'level with the lower edge of the bevel' : 'a straight or rounded lip',
                 ReelKind::Baitcasting => 'a rotating spool needs room at the rim',
                 ReelKind::Spincast => 'line must clear the nose cone',
-            },
+            }),
             self::Springy => 'thick springy line jumps off a brimming spool',
             self::ThinBraid => 'very thin braid blows off in loops',
             self::PoorLay => 'a humped or crossing lay stands proud of the level',

@@ -15,6 +15,7 @@ enum Measurement: string
     case WrapTestMain = 'wrap_test_main';
     case WrapTestBacking = 'wrap_test_backing';
     case ThreeDepths = 'three_depths';
+    case ItsSurface = 'its_surface';
 
     /** As the screen says it. */
     public function words(): string
@@ -27,6 +28,7 @@ enum Measurement: string
             self::ByCaliper => 'a caliper for all three measures',
             self::WrapTestMain => 'touching wraps of the main line over 10 mm of pencil, or a micrometer',
             self::WrapTestBacking => 'touching wraps of the backing over 10 mm of pencil, or a micrometer',
+            self::ItsSurface => 'three depth readings of the backing, with the main line off',
             self::ThreeDepths => 'stopping by turns and three depth readings together',
         };
     }

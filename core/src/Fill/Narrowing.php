@@ -46,6 +46,20 @@ final readonly class Narrowing
     }
 
     /**
+     * What three depths of the line that stays would do.
+     *
+     * @return list<self> none where they help little
+     */
+    public static function byItsSurface(Fill $now, Fill $read): array
+    {
+        $half = $read->solved?->band->half();
+
+        return $half === null || $now->solved === null || $half->inMetres() >= 0.98 * $now->solved->band->half()->inMetres()
+            ? []
+            : [new self(Measurement::ItsSurface, $half)];
+    }
+
+    /**
      * @param list<Layer> $layers
      *
      * @return iterable<array{Measurement, float, list<Layer>}> what, the sd of the room after it, the layers after it

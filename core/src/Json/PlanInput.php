@@ -6,6 +6,7 @@ namespace Undro\Json;
 
 use Undro\Fill\FullLevel;
 use Undro\Fill\GapReasonId;
+use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
@@ -27,6 +28,7 @@ use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Way\Build;
 use Undro\Way\Cost;
+use Undro\Way\Kept;
 use Undro\Way\Open;
 use Undro\Way\Wanted;
 use Undro\Way\WayId;
@@ -42,6 +44,7 @@ final readonly class PlanInput
         public FullLevel $level,
         public ?Length $bevel,
         public bool $ownGap,
+        public bool $ownMark,
         public array $ratings,
         public LineSize $mainSize,
         public ?LineSize $backingSize,
@@ -76,6 +79,7 @@ final readonly class PlanInput
             $in->boolean('beginner'),
             $in->choices('off', GapReasonId::class),
             $habits->full(),
+            $mark = $reelIn->optionalMillimetres('full_mark_mm', 0, 30),
         );
         $own = $in->optionalMillimetres('gap_mm', ...Bounds::GAP_MM);
         $wanted = $in->make(static fn(): Wanted => new Wanted(
@@ -106,9 +110,33 @@ final readonly class PlanInput
             ])),
             $habits,
             $own ?? $level->gap,
+            $in->has('kept') ? self::kept($in->object('kept'), $backing) : null,
         ));
 
-        return new self($wanted, $reel, $lip, $level, $bevel, $own !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
+        return new self($wanted, $reel, $lip, $level, $bevel, $own !== null, $mark !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
+    }
+
+    /**
+     * Backing that may stay on the spool.
+     *
+     * @param Line|null $backing as finished fills have shown it to lie, where it is the one that stays
+     *
+     * @throws \Undro\DomainFault
+     */
+    private static function kept(Input $in, ?Line $backing): ?Kept
+    {
+        $depth = $in->optionalMillimetres('depth_mm', 0, 200);
+        $layers = array_map(static function (Input $each) use ($backing): Layer {
+            [$line] = self::line($each);
+            $same = $backing !== null && $backing->material === $line->material
+                && $backing->diameter->inMillimetres() === $line->diameter->inMillimetres();
+
+            return Layer::of(Role::Backing, $same ? $backing : $line, $each->metres('length_m', ...Bounds::LENGTH_M));
+        }, $in->objects('layers', 0, 10));
+
+        return $depth === null && $layers === []
+            ? null
+            : Kept::of($depth, (int) $in->number('readings', 1, 12, 3), $layers, $in->boolean('sound'));
     }
 
     /** The angler's schools. @throws \Undro\DomainFault */

@@ -46,6 +46,7 @@ final class RunJson
             'soaks' => (object) $run->soaks,
             'feed' => $course->setting->feed()->value,
             'grips' => $course->setting->grips,
+            'kept' => Written::kept($course->plan->build),
             'firm' => $run->firm,
             'level' => self::level($run, $course),
             'spool' => Written::shape($course->plan->fill->spool),

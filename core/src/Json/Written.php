@@ -41,6 +41,26 @@ final class Written
     /** @return array<string, mixed>|null */
     public static function build(?Build $build): ?array
     {
-        return $build === null ? null : ['outside_mm' => $build->outside->inMillimetres(), 'wraps' => $build->wraps];
+        return $build === null ? null : [
+            'outside_mm' => $build->outside->inMillimetres(),
+            'wraps' => $build->wraps,
+            'kept' => self::kept($build),
+        ];
+    }
+
+    /** @return array<string, mixed>|null backing that stays under a fill */
+    public static function kept(?Build $build): ?array
+    {
+        $kept = $build?->kept;
+        $top = $kept?->top();
+        $geometry = $build?->spool->geometry;
+
+        return $kept === null ? null : [
+            'material' => $top?->material->value,
+            'diameter_mm' => $top?->diameter->inMillimetres(),
+            'length_m' => $kept->length()?->inMetres(),
+            'depth_mm' => $geometry?->depthOf($geometry->arbor->thin)->inMillimetres(),
+            'read' => $kept->depth !== null,
+        ];
     }
 }

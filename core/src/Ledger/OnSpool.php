@@ -7,6 +7,7 @@ namespace Undro\Ledger;
 use Undro\Fill\Role;
 use Undro\Line\MainLine;
 use Undro\Units\Length;
+use Undro\Way\Kept;
 
 /** What lies on a spool: the main line, and the backing under it. */
 final readonly class OnSpool
@@ -49,6 +50,19 @@ final readonly class OnSpool
         $since = array_filter(array_map(static fn(Piece $piece): ?string => $piece->since, $this->main));
 
         return $since === [] ? null : min($since);
+    }
+
+    /**
+     * Whether its backing is offered to stay under a new main line: it is younger than so many years.
+     *
+     * @param string $today ISO 8601
+     */
+    public function keepsBacking(string $today): bool
+    {
+        $since = array_map(static fn(Piece $piece): ?string => $piece->since, $this->backing);
+        $oldest = (new \DateTimeImmutable(substr($today, 0, 10)))->modify(sprintf('-%d years', Kept::YEARS))->format('Y-m-d');
+
+        return $since !== [] && !in_array(null, $since, true) && substr(min($since), 0, 10) > $oldest;
     }
 
     /**

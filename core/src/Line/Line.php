@@ -36,6 +36,12 @@ final readonly class Line
         return new self($this->material, $this->diameter, $factor, $sd);
     }
 
+    /** The same line, its cell this much larger than the table says. @param float $factor above 0 */
+    public function thicker(float $factor): self
+    {
+        return $factor === 1.0 ? $this : new self($this->material, $this->diameter, $this->cellFactor * $factor, $this->cellSd);
+    }
+
     /** The same line, its cell known as well as this. @param float $cellSd relative sd of the cell */
     public function trusted(float $cellSd): self
     {

@@ -5,10 +5,27 @@ declare(strict_types=1);
 namespace Undro\Measure;
 
 use Undro\DomainFault;
+use Undro\Units\Length;
 
 /** A measurement that gives no figure, or one too vague to help. */
 final class BadMeasure extends DomainFault
 {
+    /** Names “gap”. */
+    public static function deeperThanTheSpool(Length $gap, Length $deepest): self
+    {
+        return new self('gap', sprintf(
+            '%.1F mm is deeper than the spool: from its lip down to the bare arbor are %.1F mm. Read it again, or correct the spool’s measures.',
+            $gap->inMillimetres(),
+            $deepest->inMillimetres(),
+        ));
+    }
+
+    /** Names “gap”. */
+    public static function noLine(): self
+    {
+        return new self('gap', 'No line lay on this spool then, as far as is written, so there was no level to read.');
+    }
+
     /** Names “over_mm”. */
     public static function tooNarrow(float $millimetres): self
     {

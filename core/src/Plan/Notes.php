@@ -233,6 +233,14 @@ final class Notes
         if ($wanted->way === WayId::Sleeve) {
             $notes[] = Note::of('sleeve_tight', Weight::Note, 'A sleeve must clip on tight: try to turn it by hand before tying to it.');
         }
+        if ($wanted->way === WayId::Kept) {
+            $notes[] = Note::of(
+                'kept_backing',
+                Weight::Note,
+                'Only the main line comes off, to the join. Let the backing stay where it lies firm and level and is dry; all of it off where '
+                    . 'it slipped, smells or is rough.',
+            );
+        }
         if ($wanted->way === WayId::TurnOver) {
             $notes[] = Note::of(
                 'turn_over',
@@ -244,7 +252,7 @@ final class Notes
         $school = $wanted->habits->backing();
         $departs = $braid && match ($school) {
             BackingSchool::Rule => false,
-            BackingSchool::Some => !$wanted->way->hasBacking(),
+            BackingSchool::Some => !$wanted->way->hasBacking() && $wanted->way !== WayId::Kept,
             BackingSchool::Grip => $wanted->way !== WayId::Grip,
             BackingSchool::None => $wanted->way->hasBacking(),
         };

@@ -21,6 +21,7 @@ use Undro\Units\Length;
 use Undro\Units\Price;
 use Undro\Way\BadWay;
 use Undro\Way\Build;
+use Undro\Way\Kept;
 use Undro\Way\Open;
 use Undro\Way\Wanted;
 use Undro\Way\WayId;
@@ -63,6 +64,7 @@ final readonly class Plan
         }
         $build = match ($wanted->way) {
             WayId::Sleeve => Build::sleeve($wanted->spool, $wanted->sleeve, $wanted->main, $mainLength, $wanted->gap),
+            WayId::Kept => Build::kept($wanted->spool, $wanted->kept ?? throw BadWay::keptIsUnknown(), $wanted->main, $wanted->gap),
             WayId::Tape => Build::tape(
                 $wanted->spool,
                 $wanted->tapeWraps,
@@ -93,9 +95,29 @@ final readonly class Plan
             Level::of($drawn),
             DepthMark::of($fill, 1),
             DepthMark::of($fill, 3),
-            Narrowing::of($fill, $layers, $wanted->measureSd),
+            self::narrowings($wanted, $fill, $layers),
             Notes::on($wanted, $fill, $drawn, $layers),
         );
+    }
+
+    /**
+     * @param list<Layer> $layers
+     *
+     * @return list<Narrowing>
+     */
+    private static function narrowings(Wanted $wanted, Fill $fill, array $layers): array
+    {
+        if ($wanted->way !== WayId::Kept || $wanted->kept === null) {
+            return Narrowing::of($fill, $layers, $wanted->measureSd);
+        }
+        $kept = $wanted->kept;
+        if (($kept->depth !== null && $kept->readings >= 3) || $wanted->spool->geometry === null || $fill->spool->geometry === null) {
+            return [];
+        }
+        $depth = $kept->depth ?? $fill->spool->geometry->depthOf($fill->spool->geometry->arbor->thin);
+        $read = Build::kept($wanted->spool, Kept::of($depth, 3, $kept->layers, $kept->sound), $wanted->main, $wanted->gap);
+
+        return Narrowing::byItsSurface($fill, FillCalculator::solve($read->spool, $wanted->gap, $layers));
     }
 
     /** What is open, once the way has had its say: without backing there is none to work out. */
@@ -103,7 +125,7 @@ final readonly class Plan
     {
         return match (true) {
             $wanted->open !== Open::Backing || in_array($wanted->way, [WayId::Backing, WayId::TurnOver], true) => $wanted->open,
-            $wanted->way === WayId::MainOnly => Open::Main,
+            $wanted->way === WayId::MainOnly, $wanted->way === WayId::Kept => Open::Main,
             default => Open::Level,
         };
     }

@@ -55,10 +55,11 @@ final readonly class Course
             $layers,
             $wanted->habits,
             $oldLine,
-            $arbor !== null && !$arbor->isStraight(),
+            $arbor !== null && !$arbor->isStraight() && $wanted->way !== WayId::Kept,
             $wanted->grips,
             $leader ?? ($wanted->main->material === Material::Braid || $wanted->habits->departs(Question::Leader)),
             $wanted->way === WayId::Tape,
+            $wanted->way === WayId::Kept ? $wanted->kept : null,
         ), $lip, $bevel, $pace);
     }
 

@@ -10,13 +10,15 @@ use Undro\Habit\Question;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
 use Undro\Units\Length;
+use Undro\Way\Kept;
 
 /** What a run has before it: the reel, the lines, the habits, and what lies on the spool. */
 final readonly class Setting
 {
     /**
      * @param list<Layer> $layers  as planned, from the arbor out
-     * @param Length      $oldLine on the spool before the run
+     * @param Length      $oldLine on the spool before the run, to come off
+     * @param Kept|null   $kept    backing that stays on it
      * @param bool        $vee     the arbor is thinnest in the middle or at one end
      * @param bool        $leader  a leader goes on afterwards
      * @param bool        $tape    tape is wound on the arbor first
@@ -30,6 +32,7 @@ final readonly class Setting
         public bool $grips = false,
         public bool $leader = false,
         public bool $tape = false,
+        public ?Kept $kept = null,
     ) {}
 
     /** How line leaves the filler, by habit; a baitcaster takes an axle whatever the habit. */

@@ -34,7 +34,7 @@ final readonly class Steps
         $out[] = $steps->mount();
         foreach ($setting->layers as $index => $layer) {
             $out[] = $steps->place($index, $layer);
-            $out[] = $index === 0 ? $steps->tie($layer) : $steps->join($index, $layer);
+            $out[] = $index === 0 && $setting->kept === null ? $steps->tie($layer) : $steps->join($index, $layer);
             $out[] = $index === 0 ? $steps->firstTurns($layer) : null;
             $out[] = $steps->slackTest($index, $layer);
             $out[] = $steps->wind($index, $layer);
@@ -102,6 +102,10 @@ final readonly class Steps
 
     private function strip(): ?Step
     {
+        if ($this->setting->kept !== null) {
+            return $this->setting->oldLine->inMetres() <= 0 ? null : $this->stripToTheJoin();
+        }
+
         return $this->setting->oldLine->inMetres() <= 0 ? null : new Step(
             StepKind::Strip,
             null,
@@ -112,6 +116,23 @@ final readonly class Steps
             ),
             'The arbor is bare, or what stays lies firm and even.',
             'Line stripped by a drill grabs loose ends. A cut into the spool with a knife leaves a nick that cuts the new line.',
+            Removal::CAUTION,
+        );
+    }
+
+    private function stripToTheJoin(): Step
+    {
+        return new Step(
+            StepKind::Strip,
+            null,
+            'Main line off, to the join',
+            sprintf(
+                'About %.0F m come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The backing stays.',
+                $this->setting->oldLine->inMetres(),
+            ),
+            'The backing lies firm and level, dry, and does not smell.',
+            'Where it slipped, is soft, rough or wet, all of it comes off: leave this run and plan the fill from the arbor. A cut into the spool '
+                . 'with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
     }
@@ -375,7 +396,8 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Join the %s', $layer->role->word()),
-            'Cut the line below it and join: small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; '
+            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line below it and join')
+                . ': small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; '
                 . 'trim close.'
                 . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '')
                 . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),

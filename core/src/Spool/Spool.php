@@ -137,6 +137,33 @@ final readonly class Spool
         );
     }
 
+    /**
+     * What is left of it above line that stays on it.
+     *
+     * @param Diameter|null     $surface of that line; null where the spool's shape is not known
+     * @param Volume            $room    above it, at the rated gap where the shape is not known
+     * @param float             $sd      relative, of that room
+     * @param CorrelationMatrix $correlations of that room with the main line's cell
+     *
+     * @throws BadSpool if it reaches the lip
+     */
+    public function above(?Diameter $surface, Volume $room, float $sd, CorrelationMatrix $correlations): self
+    {
+        return new self(
+            $this->source,
+            $this->geometry === null || $surface === null
+                ? null
+                : Geometry::of($this->geometry->lip, Arbor::straight($surface), $this->geometry->traverse),
+            $this->capacity,
+            $this->ratedGap,
+            $this->lay,
+            $this->scale,
+            $sd,
+            $this->geometry === null ? $room : null,
+            $correlations,
+        );
+    }
+
     /** The line volume of a full spool at a gap. Without geometry only the rated gap can be answered. @throws BadSpool */
     public function fullVolume(Length $gap): Volume
     {

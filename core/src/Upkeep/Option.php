@@ -17,6 +17,7 @@ final readonly class Option
      * @param Length     $wound metres wound altogether
      * @param Price|null $cost  of the new line; null: not known, or nothing
      * @param bool       $fits  it can be done, and would do
+     * @param float|null $turns handle turns of the reel itself; null: by the metres wound
      */
     public function __construct(
         public Remedy $remedy,
@@ -26,5 +27,6 @@ final readonly class Option
         public ?Price $cost,
         public bool $fits,
         public Sentence $says,
+        public ?float $turns = null,
     ) {}
 }

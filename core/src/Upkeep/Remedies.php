@@ -138,6 +138,13 @@ final class Remedies
     private static function replace(Facts $facts): Option
     {
         $new = $facts->asFilled();
+        $under = array_slice($facts->layers, 0, -1);
+        $filled = FillCalculator::solve(
+            $facts->spool,
+            null,
+            [...$under, Layer::of(Role::Main, $facts->main()->line, $new)],
+            $facts->gearRatio,
+        );
 
         return new Option(
             Remedy::Replace,
@@ -149,6 +156,7 @@ final class Remedies
             count($facts->layers) > 1
                 ? Sentence::of('The old main line off to the join, {0} of new on; the backing stays.', $new)
                 : Sentence::of('The old line off, {0} of new on.', $new),
+            $filled->layers[count($under)]->handleTurns ?? null,
         );
     }
 }

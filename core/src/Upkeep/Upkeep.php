@@ -67,7 +67,7 @@ final readonly class Upkeep
     /** How long an option takes to wind at a pace of handle turns a minute. */
     public function minutes(Option $option, float $pace): float
     {
-        return $option->wound->inMetres() / ($this->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M) / $pace;
+        return ($option->turns ?? $option->wound->inMetres() / ($this->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M)) / $pace;
     }
 
     private static function state(Facts $facts, ?Level $level, ?Inspection $worst, string $today): State

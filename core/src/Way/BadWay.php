@@ -6,6 +6,7 @@ namespace Undro\Way;
 
 use Undro\DomainFault;
 use Undro\Units\Diameter;
+use Undro\Units\Length;
 
 /** A way that does not work for this spool and line. */
 final class BadWay extends DomainFault
@@ -21,6 +22,40 @@ final class BadWay extends DomainFault
                 $sleeve->inMillimetres(),
             ),
         );
+    }
+
+    /** Names “kept.depth_mm”. */
+    public static function keptIsUnknown(): self
+    {
+        return new self(
+            'kept.depth_mm',
+            'How deep does the backing lie under the lip? Read it at three places round the spool and give the mean, such as 4.2 mm; or '
+                . 'write down in the Locker what is on the spool.',
+        );
+    }
+
+    /** Names “kept.depth_mm”. */
+    public static function keptHasNoShape(): self
+    {
+        return new self('kept.depth_mm', 'A depth says how much room is left only where the spool’s lip and one more measure are known.');
+    }
+
+    /** Names “kept.depth_mm”. */
+    public static function keptOutside(Length $depth, Length $full, Length $bare): self
+    {
+        return new self('kept.depth_mm', sprintf(
+            'The backing that stays would lie %.1F mm under the lip. Room for a main line is between %.1F mm, where the spool is full, and '
+                . '%.1F mm, where the arbor is straight.',
+            $depth->inMillimetres(),
+            $full->inMillimetres(),
+            $bare->inMillimetres(),
+        ));
+    }
+
+    /** Names “kept”. */
+    public static function keptFillsIt(): self
+    {
+        return new self('kept', 'By the log the backing alone fills the spool: read its depth, or take all of it off.');
     }
 
     /** Names “main.length_m”. */

@@ -24,6 +24,7 @@ final readonly class Wanted
      * @param float                 $measureSd relative sd of the measures, for what a better one would buy
      * @param Diameter|null         $sleeve    outside; null: the one that suits
      * @param int|null              $tapeWraps null: as many as suit
+     * @param Kept|null             $kept      backing on the spool that may stay
      */
     public function __construct(
         public ReelKind $reel,
@@ -47,12 +48,14 @@ final readonly class Wanted
         public Cost $cost,
         public Habits $habits,
         public ?Length $askedGap = null,
+        public ?Kept $kept = null,
     ) {}
 
     /**
      * Main line on a spool, with backing under it or none, to fill it to a gap; nothing else is asked for.
      *
      * @param Length|null $mainLength with backing it is needed
+     * @param Kept|null   $kept       what stays on the spool and goes under the main line
      */
     public static function simply(
         ReelKind $reel,
@@ -63,11 +66,16 @@ final readonly class Wanted
         Length $gap,
         ?float $gearRatio,
         Habits $habits,
+        ?Kept $kept = null,
     ): self {
         return new self(
             $reel,
             $spool,
-            $backing === null ? Open::Level : Open::Backing,
+            match (true) {
+                $kept !== null && $mainLength === null => Open::Main,
+                $kept !== null || $backing === null => Open::Level,
+                default => Open::Backing,
+            },
             $main,
             $mainLength,
             $backing,
@@ -77,7 +85,11 @@ final readonly class Wanted
             $gearRatio,
             Tolerance::GEOMETRY,
             [],
-            $backing === null ? WayId::MainOnly : WayId::Backing,
+            match (true) {
+                $kept !== null => WayId::Kept,
+                $backing === null => WayId::MainOnly,
+                default => WayId::Backing,
+            },
             null,
             null,
             Length::millimetres(Build::TAPE_MM),
@@ -86,6 +98,7 @@ final readonly class Wanted
             new Cost(),
             $habits,
             $gap,
+            $kept,
         );
     }
 

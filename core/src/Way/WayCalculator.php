@@ -74,6 +74,25 @@ final readonly class WayCalculator
         ]);
     }
 
+    /** The main line over backing that stays. @throws BadWay */
+    public function kept(Kept $kept): Way
+    {
+        $build = Build::kept($this->wanted->spool, $kept, $this->wanted->main, $this->wanted->gap);
+        $fill = $this->solve($build->spool, $this->main());
+
+        return $this->worked(
+            WayId::Kept,
+            $fill,
+            [Sentence::of('The old main line off to the join; feel the join, cut there, tie the new line to the backing, wind.')],
+            [
+                Sentence::of('Only where the backing lies firm and level and is dry: all of it off where it slipped, smells or is rough.'),
+                ...self::levelRisks($fill),
+            ],
+            $build,
+            knots: 1,
+        );
+    }
+
     /** @throws BadWay if the main line alone stands over the lip */
     public function grip(): Way
     {

@@ -7,6 +7,7 @@ namespace Undro\Way;
 /** The ways to fill a spool. Source: handbook, chapter 2, "Cheaper and other ways". */
 enum WayId: string
 {
+    case Kept = 'kept';
     case Backing = 'backing';
     case MainOnly = 'main_only';
     case Grip = 'grip';
@@ -18,6 +19,7 @@ enum WayId: string
     public function word(): string
     {
         return match ($this) {
+            self::Kept => 'main line off, backing stays',
             self::Backing => 'backing, then main line',
             self::MainOnly => 'main line only',
             self::Grip => 'a few metres of backing for grip',

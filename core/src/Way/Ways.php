@@ -22,6 +22,9 @@ final readonly class Ways
     public const GRIP_M = 3.0;
     /** Of a main line that goes on but for this much, all is said to go on. */
     private const ALL_BUT = 0.95;
+    /** So far off full a main line over backing that stays is still taken, mm, or as a share of its room. Ours. */
+    private const KEPT_MM = 1.0;
+    private const KEPT_ROOM = 0.1;
 
     /** @param non-empty-list<Way> $ways */
     private function __construct(public array $ways, public WayId $pick, public Sentence $why, public ?Sentence $departs) {}
@@ -37,6 +40,7 @@ final readonly class Ways
     {
         $each = WayCalculator::of($wanted, $pace);
         $whole = $each->whole();
+        $kept = $wanted->kept === null ? [] : [self::attempt(WayId::Kept, static fn(): Way => $each->kept($wanted->kept))];
         $ways = [
             $whole->fits() ? $each->backing($whole) : self::full(WayId::Backing),
             $each->mainOnly(),
@@ -45,11 +49,11 @@ final readonly class Ways
             self::attempt(WayId::Tape, $each->tape(...)),
             $whole->fits() ? $each->turnOver($whole, $spare) : self::full(WayId::TurnOver),
         ];
-        [$own, $why] = self::own($wanted, $whole, $ways[0], $ways[1]);
+        [$own, $why] = self::keeping($wanted, $kept[0] ?? null) ?? self::own($wanted, $whole, $ways[0], $ways[1]);
         $pick = self::byHabit($own, $wanted, $whole->fits());
 
         return new self(
-            $ways,
+            [...$kept, ...$ways],
             $pick,
             $why,
             $pick === $own
@@ -82,6 +86,26 @@ final readonly class Ways
         } catch (DomainFault $fault) {
             return Way::impossible($id, $fault->getMessage());
         }
+    }
+
+    /**
+     * Backing that stays, where it is sound and this main line comes out near the full level on it.
+     *
+     * @return array{WayId, Sentence}|null
+     */
+    private static function keeping(Wanted $wanted, ?Way $kept): ?array
+    {
+        if ($wanted->kept?->sound !== true || $kept?->fill === null) {
+            return null;
+        }
+        $off = $kept->level === null
+            ? abs($kept->fill->filledFraction - 1) > self::KEPT_ROOM
+            : abs($kept->level->depth->inMillimetres() - $wanted->gap->inMillimetres()) > self::KEPT_MM;
+
+        return $off ? null : [
+            WayId::Kept,
+            Sentence::of('The backing that is on it stays: only the main line is bought, cut and wound, and less of it has to be guessed.'),
+        ];
     }
 
     /**
@@ -158,7 +182,7 @@ final readonly class Ways
     /** What the angler's habits make of it. */
     private static function byHabit(WayId $own, Wanted $wanted, bool $room): WayId
     {
-        $way = $wanted->main->material !== Material::Braid ? $own : match ($wanted->habits->backing()) {
+        $way = $own === WayId::Kept || $wanted->main->material !== Material::Braid ? $own : match ($wanted->habits->backing()) {
             BackingSchool::Rule => $own,
             BackingSchool::Some => $room ? WayId::Backing : $own,
             BackingSchool::Grip => WayId::Grip,

@@ -148,11 +148,11 @@ final class AnswersTest extends TestCase
         $this->drawn(function (array $case): void {
             $ways = array_column(Compute::run('ways', $case)['ways'], null, 'id');
             self::assertSame(array_column(WayId::cases(), 'value'), array_keys($ways));
-            foreach (['backing', 'main_only', 'sleeve'] as $way) {
+            foreach (['kept', 'backing', 'main_only', 'sleeve'] as $way) {
                 if (!$ways[$way]['works']) {
                     continue;
                 }
-                $open = ['backing' => 'backing', 'main_only' => 'main', 'sleeve' => 'level'][$way];
+                $open = ['kept' => 'level', 'backing' => 'backing', 'main_only' => 'main', 'sleeve' => 'level'][$way];
                 $plan = Compute::run('plan', ['way' => $way, 'open' => $open] + $case);
                 self::assertSame(array_column($ways[$way]['layers'], 'role'), array_column($plan['fill']['layers'], 'role'));
                 foreach ($plan['fill']['layers'] as $index => $layer) {
@@ -194,6 +194,11 @@ final class AnswersTest extends TestCase
                         'size' => ['0.30 mm', '10 lb', '0.45 mm'][$way % 3],
                         'on_hand_m' => 60,
                         'with' => [null, 'thread', 'old_line'][$main % 3],
+                    ],
+                    'kept' => [
+                        'depth_mm' => $main % 2 === 0 ? self::between(2, 6, $arbor) : null,
+                        'layers' => [['material' => 'mono', 'size' => '0.30 mm', 'length_m' => self::between(5, 90, $traverse)]],
+                        'sound' => $way % 2 === 0,
                     ],
                     'gap_mm' => $traverse % 4 === 0 ? self::between(1, 3, $way) : null,
                     'beginner' => $lip % 2 === 0,

@@ -25,6 +25,7 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
   const id = nameOf({ kind: 'spool', id: wish.spool });
   const name = words.job(id);
   const job = day.jobs.find((each) => each.id === id);
+  const filled = wish.task === undefined || wish.task === 'refill' || wish.task === 'replace';
   const cuts = day.cuts.filter((cut) => cut.job === id);
   const filler = (part: Choice['part']) => {
     const source = refOf(cuts.find((cut) => cut.part === part)?.source ?? '');
@@ -35,9 +36,10 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
       <div className={classes.job}>
         <strong>{name}</strong>
         {job?.note && <span>{job.note}</span>}
+        {job && job.problem === null && !filled && <span className={page.facts}>{Math.round(job.work_min)} min</span>}
         {job?.main_m != null && (
           <span className={page.facts}>
-            {inWords(length(job.main_m, units, 0))} of main line
+            {inWords(length(job.main_m, units, 0))} of main line{wish.task === 'replace' && ', the backing stays'}
             {job.backing_m !== null &&
               `, ${inWords(length(job.backing_m, units, 0))} of backing (up to ${inWords(length(job.backing_high_m ?? 0, units, 0))} is reserved)`}
             , {Math.round(job.work_min)} min
@@ -53,7 +55,7 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
           return (
             <li key={cut.part + cut.source}>
               <span>
-                {cut.part === 'main' ? 'main line' : 'backing'} from {words.source(cut.source)}
+                {cut.part === 'main' && filled ? 'main line' : 'backing'} from {words.source(cut.source)}
                 {pinned && ', pinned'}
               </span>
               <span className={page.actions}>
@@ -82,7 +84,12 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
           );
         })}
       </ul>
-      {cuts.length > 0 && (
+      {!filled && job?.problem === null && (
+        <Button size="compact-sm" variant="default" component={Link} to={`/log?spool=${wish.spool}`}>
+          To its log
+        </Button>
+      )}
+      {filled && cuts.length > 0 && (
         <Button
           size="compact-sm"
           component={Link}

@@ -1,6 +1,7 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useLines, useReels } from '../api/records';
 import type { DayWish } from '../api/types';
+import { backingOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
@@ -14,6 +15,14 @@ interface WishProps {
   onWish: (change: Own) => void;
 }
 
+const TASKS = [
+  { value: 'replace', label: 'new main line, the backing stays' },
+  { value: 'refill', label: 'all of it new' },
+  { value: 'cut_back', label: 'cut the end back' },
+  { value: 'top_up', label: 'top up under the main line' },
+  { value: 'turn_over', label: 'turn the main line end for end' },
+];
+
 /** A spool that may be picked, and what is wanted on it. */
 export function Wish({ wish, picked, onPick, onWish }: WishProps) {
   const { units } = useBench();
@@ -22,6 +31,8 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
   const reel = reels.find((each) => each.id === wish.reel);
   const spool = reel?.spools.find((each) => each.id === wish.spool);
   const name = `${reel?.name ?? ''}, ${spool?.name ?? ''}`;
+  const task = wish.task ?? 'refill';
+  const filled = task === 'refill' || task === 'replace';
   const choice = lines.map((line) => ({ value: `${line.id}`, label: line.name }));
   return (
     <li>
@@ -39,27 +50,40 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
         <div className={classes.wish}>
           <NativeSelect
             size="xs"
-            aria-label={`Main line for ${name}`}
-            value={`${wish.main}`}
-            data={choice}
-            onChange={(event) => onWish({ main: Number(event.currentTarget.value) })}
+            aria-label={`What is done to ${name}`}
+            value={task}
+            data={TASKS.filter((each) => each.value !== 'replace' || backingOf(spool).length > 0)}
+            onChange={(event) => onWish({ task: event.currentTarget.value as NonNullable<Own['task']> })}
           />
-          <TypedField
-            size="xs"
-            aria-label={`Length for ${name}`}
-            value={wish.length}
-            unit={units.length}
-            onChange={(typed) => onWish({ length: typed })}
-          />
-          <NativeSelect
-            size="xs"
-            aria-label={`Backing for ${name}`}
-            value={`${wish.backing ?? ''}`}
-            data={[{ value: '', label: 'no backing' }, ...choice]}
-            onChange={(event) =>
-              onWish({ backing: event.currentTarget.value ? Number(event.currentTarget.value) : null })
-            }
-          />
+          {filled && (
+            <>
+              <NativeSelect
+                size="xs"
+                aria-label={`Main line for ${name}`}
+                value={`${wish.main}`}
+                data={choice}
+                onChange={(event) => onWish({ main: Number(event.currentTarget.value) })}
+              />
+              <TypedField
+                size="xs"
+                aria-label={`Length for ${name}`}
+                value={wish.length}
+                unit={units.length}
+                onChange={(typed) => onWish({ length: typed })}
+              />
+              {task === 'refill' && (
+                <NativeSelect
+                  size="xs"
+                  aria-label={`Backing for ${name}`}
+                  value={`${wish.backing ?? ''}`}
+                  data={[{ value: '', label: 'no backing' }, ...choice]}
+                  onChange={(event) =>
+                    onWish({ backing: event.currentTarget.value ? Number(event.currentTarget.value) : null })
+                  }
+                />
+              )}
+            </>
+          )}
         </div>
       )}
     </li>

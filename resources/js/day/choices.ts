@@ -18,6 +18,7 @@ export const written = (choices: Choice[]) =>
 
 /** What is wanted on a spool where it is not as usual. */
 export interface Own {
+  task?: NonNullable<Schemas['DayWish']['task']>;
   main?: number;
   length?: string;
   backing?: number | null;

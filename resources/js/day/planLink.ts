@@ -17,9 +17,11 @@ export function planLink(
     ...(line ? fromLine('main', line) : {}),
     mainLength: wish.length,
     mainFiller: `${mainFiller ?? ''}`,
-    ...(under
-      ? { ...fromLine('backing', under), backingFiller: `${backingFiller ?? ''}` }
-      : { way: 'main_only', open: 'level' }),
+    ...(wish.task === 'replace'
+      ? { way: 'kept', open: 'level' }
+      : under
+        ? { ...fromLine('backing', under), backingFiller: `${backingFiller ?? ''}` }
+        : { way: 'main_only', open: 'level' }),
   };
   const filled = Object.entries(fields).filter(([, typed]) => typed !== '');
   return `/plan?${new URLSearchParams([...filled, ['day', '1']])}`;

@@ -12,7 +12,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { OldLineOff } from '../strip/OldLineOff';
-import { length, metresPer, words } from '../units/units';
+import { length, metresPer, small, words } from '../units/units';
 import { FoundOnSpool, LevelNow } from './FoundOnSpool';
 import { spoolBody, spoolFields, spoolValues } from './fields';
 import classes from './Locker.module.css';
@@ -38,10 +38,14 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
     setOpen('');
   };
   const putAway = usePutAway(change);
+  const depth = picture.layers.at(-1)?.depth_mm;
+  // where the shape is known the level says more than a share of the stamp's room
   const full =
-    picture.filled_fraction === null || contents.length === 0
+    contents.length === 0 || picture.filled_fraction === null
       ? ''
-      : `${Math.round(picture.filled_fraction * 100)} % full`;
+      : depth === undefined
+        ? `${Math.round(picture.filled_fraction * 100)} % of what is stamped`
+        : `line ${words(small(depth, units))} under the lip`;
   return (
     <section className={classes.spool} aria-label={`${reel.name}, ${spool.name}`}>
       <Thumb {...drawn(picture.shape, picture.layers)} kind={reel.kind} lip={spool.lip} />

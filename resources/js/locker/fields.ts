@@ -38,6 +38,7 @@ export const spoolFields = (units: Units): FormField[] => [
   { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
   { key: 'traverse', label: 'Traverse', unit: units.small, placeholder: units.small },
   { key: 'bevel_depth', label: 'Depth of the bevel', unit: units.small, placeholder: units.small },
+  { key: 'full_mark', label: 'Its own full mark', unit: units.small, placeholder: 'under the lip, if it has one' },
   { key: 'lip', label: 'Shape of the lip', choices: LIPS },
   {
     key: 'lay',
@@ -89,6 +90,7 @@ export function spoolBody(values: Record<string, string>) {
     traverse,
     bevel_depth,
     rated_gap,
+    full_mark,
     stamp_units,
     grips,
     ...rest
@@ -104,6 +106,6 @@ export function spoolBody(values: Record<string, string>) {
     }),
     grips: grips === 'yes',
     stamp_units: (stamp_units || null) as Spool['stamp_units'],
-    measures: { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap },
+    measures: { lip_diameter, arbor_diameter, arbor_deep_diameter, traverse, bevel_depth, rated_gap, full_mark },
   };
 }

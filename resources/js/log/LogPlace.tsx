@@ -4,6 +4,7 @@ import { useReels } from '../api/records';
 import { useUpkeep } from '../api/upkeep';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
+import { mainOf } from '../parts/onSpool';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
@@ -29,7 +30,7 @@ export function LogPlace() {
   const spool = reel?.spools.find((each) => String(each.id) === at.spool);
   const calls = upkeep.data.filter((care) => care.calls);
   const bare = reels.data.flatMap((each) =>
-    each.spools.filter((other) => other.contents.length === 0).map((other) => ({ reel: each, spool: other })),
+    each.spools.filter((other) => !mainOf(other)).map((other) => ({ reel: each, spool: other })),
   );
   return (
     <div className={beside.place}>
@@ -58,7 +59,7 @@ export function LogPlace() {
                   aria-current={spool?.id === each.spool.id ? 'true' : undefined}
                 >
                   <span className={classes.name}>{each.reel.name}</span>
-                  <span className={classes.state}>empty</span>
+                  <span className={classes.state}>{each.spool.contents.length > 0 ? 'backing only' : 'empty'}</span>
                   <span className={classes.soft}>{each.spool.name}</span>
                 </Link>
               </li>

@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Care, Reel, Spool } from '../api/types';
+import { backingOf, mainOf } from '../parts/onSpool';
+import { fromLine } from '../plan/records';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { length, minutes, price, type Units, words } from '../units/units';
@@ -48,18 +50,32 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
           ))}
         </tbody>
       </table>
-      {care.pick === 'replace' && (
+      {care.pick !== 'leave' && (
         <p>
-          <Button component={Link} to={`/day?spools=${spool.id}`}>
-            Plan it on a bench day
-          </Button>{' '}
-          <Button variant="default" component={Link} to={`/plan?reel=${reel.id}&spool=${spool.id}`}>
-            Plan this one
+          {care.pick === 'replace' && (
+            <Button component={Link} to={replaceLink(reel, spool)}>
+              Plan the new line
+            </Button>
+          )}{' '}
+          <Button variant="default" component={Link} to={`/day?spools=${spool.id}`}>
+            On a bench day
           </Button>
         </p>
       )}
     </section>
   );
+}
+
+/** Plan with the line it carries, new, over the backing that stays where there is any. */
+function replaceLink(reel: Reel, spool: Spool): string {
+  const main = mainOf(spool);
+  const fields = {
+    reel: `${reel.id}`,
+    spool: `${spool.id}`,
+    ...(main ? fromLine('main', main.line) : {}),
+    ...(backingOf(spool).length > 0 ? { way: 'kept', open: 'main' } : {}),
+  };
+  return `/plan?${new URLSearchParams(Object.entries(fields).filter(([, typed]) => typed !== ''))}`;
 }
 
 const figure = (metres: number, units: Units) => (metres > 0 ? words(length(metres, units, metres < 10 ? 1 : 0)) : '—');

@@ -14,7 +14,7 @@ const outings = (care: Care) => care.counted_outings.toFixed(care.hard_outings %
 /** How long the line is still good: what somebody comes here for. */
 export function Until({ care }: { care: Care | null }) {
   const { units } = useBench();
-  if (!care) return <h1 className={classes.soft}>Nothing lies on this spool, as far as is written.</h1>;
+  if (!care) return <h1 className={classes.soft}>No main line lies on this spool, as far as is written.</h1>;
   if (care.state === 'low' && care.level) {
     return (
       <>

@@ -5,6 +5,7 @@ import large from '../parts/LargeFigure.module.css';
 import { useBench } from '../shell/bench';
 import { fraction, length, small, words } from '../units/units';
 import { AskedAbout } from './AskedAbout';
+import { KeepIt } from './KeepIt';
 import { Notes } from './Notes';
 import { OpenChoice } from './OpenChoice';
 import { OtherReel } from './OtherReel';
@@ -49,6 +50,7 @@ export function Answer({ plan }: { plan: Planning }) {
           </Suspense>
           <Todo result={result} />
           <OtherReel plan={plan} />
+          <KeepIt plan={plan} />
           <AskedAbout count={plan.askedAbout} />
           {TO_THE_WAYS}
           <Notes notes={result.notes} />

@@ -21,7 +21,8 @@ export function PlanSection({ plan, units, height, still = false }: PlanSectionP
   const { draft, result } = plan;
   // drawn anew only with a new answer: while a mark moves under the hand, the rest of the picture stands still
   const picture = useMemo(
-    () => drawn(result?.spool ?? null, result?.fill.layers ?? [], result?.bare_spool ?? null),
+    () =>
+      drawn(result?.spool ?? null, result?.fill.layers ?? [], result?.bare_spool ?? null, result?.build?.kept ?? null),
     [result],
   );
   const rulerUnit = useMemo(() => ({ mm: millimetresPer(units), name: units.small }), [units]);
@@ -55,7 +56,20 @@ export function PlanTape({ result, units }: { result: PlanResult; units: Units }
 
 /** The whole line as a tape, with the tolerance round the end of the open layer. */
 function tapeOf(result: PlanResult, units: Units) {
-  const segments = result.fill.layers.map((layer) => ({
+  const kept = result.build?.kept;
+  const under =
+    kept?.length_m == null
+      ? []
+      : [
+          {
+            id: 'kept',
+            material: kept.material ?? ('mono' as const),
+            length: kept.length_m,
+            backing: true,
+            word: `backing that stays · ${words(length(kept.length_m, units))}`,
+          },
+        ];
+  const wound = result.fill.layers.map((layer) => ({
     id: layer.role,
     material: layer.material,
     length: layer.length_m,
@@ -68,8 +82,11 @@ function tapeOf(result: PlanResult, units: Units) {
       .filter(Boolean)
       .join(' · '),
   }));
+  const segments = [...under, ...wound];
   const solved = result.fits ? result.solved : null;
-  const before = result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
+  const stays = kept?.length_m ?? 0;
+  const before =
+    stays + result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
   return {
     segments,
     scaleUnit: { m: metresPer(units), name: units.length },
@@ -106,6 +123,10 @@ function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
       tone: 'next',
       half: result.level.half_mm,
     });
+  }
+  const stays = result.build?.kept?.depth_mm;
+  if (stays != null) {
+    found.push({ id: 'join', word: 'join', depth: stays, figure: read(stays), tone: 'next' });
   }
   const backing = result.fill.layers.length > 1 ? result.fill.layers[0] : undefined;
   if (backing?.depth_mm !== undefined && top) {

@@ -9,7 +9,7 @@ import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choic
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { length, METRIC, small, type Units, words } from '../units/units';
-import { chosen, type DraftKey, EMPTY, KEYS } from './draft';
+import { ADJUSTMENTS, chosen, type DraftKey, EMPTY, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
 import classes from './Plan.module.css';
 import { sameFor } from './planning';
@@ -163,6 +163,21 @@ export const SpoolFields = memo(
             />
             <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
             <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
+            <TypedField
+              label="Its own full mark"
+              placeholder="if it has one"
+              unit={units.small}
+              {...field('mark')}
+              onChange={(mark) =>
+                set({
+                  mark,
+                  // beside a mark the adjustments start off
+                  ...((mark.trim() === '') === (draft.mark.trim() === '')
+                    ? {}
+                    : { off: mark.trim() ? ADJUSTMENTS : '' }),
+                })
+              }
+            />
             <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
             <NativeSelect
               label="How it lays line"

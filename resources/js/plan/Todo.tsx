@@ -36,7 +36,17 @@ function todo(result: PlanResult, units: Units): Row[] {
   const rows: Row[] = [];
   const [first] = result.fill.layers;
   const top = result.fill.layers.at(-1);
-  if (result.build) {
+  const kept = result.build?.kept;
+  if (kept && kept.depth_mm !== null) {
+    rows.push({
+      id: 'kept',
+      figure: depth(kept.depth_mm, units),
+      words: kept.read
+        ? 'under the lip the backing lies that stays; the main line begins there.'
+        : 'under the lip the backing should lie that stays. Read it in three places once the main line is off.',
+    });
+  }
+  if (result.build && !kept) {
     const outside = words(small(result.build.outside_mm, units));
     rows.push({
       id: 'build',

@@ -1,12 +1,17 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
+import { useReels } from '../api/records';
+import { day } from '../parts/day';
+import { backingOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { small, words } from '../units/units';
+import { length, small, words } from '../units/units';
 import { chosen, type Draft } from './draft';
 import classes from './Plan.module.css';
+import { spoolOf } from './records';
 import type { Planning } from './usePlan';
 
 const WAYS = [
+  { value: 'kept', label: 'The backing that is on it' },
   { value: 'backing', label: 'Backing' },
   { value: 'grip', label: 'A few metres, for grip' },
   { value: 'main_only', label: 'Nothing' },
@@ -27,7 +32,7 @@ export const takeWay = (way: Draft['way'], draft: Draft): Partial<Draft> => ({
   way,
   join: '',
   open:
-    way === 'main_only'
+    way === 'main_only' || way === 'kept'
       ? 'main'
       : way === 'backing' || way === 'turn_over'
         ? 'backing'
@@ -37,16 +42,19 @@ export const takeWay = (way: Draft['way'], draft: Draft): Partial<Draft> => ({
 });
 
 /** What lies under the main line, with the figures that only this way has. */
-export function UnderIt({ plan: { draft, set, errorFor, result } }: { plan: Planning }) {
+export function UnderIt({ plan }: { plan: Planning }) {
+  const { draft, set, errorFor, result } = plan;
   const { units } = useBench();
+  const { data: reels = [] } = useReels();
   return (
     <>
       <NativeSelect
         aria-label="Under the main line"
         value={draft.way}
         onChange={(event) => set(takeWay(chosen('way', event.currentTarget.value), draft))}
-        data={WAYS}
+        data={backingOf(spoolOf(draft, reels)).length > 0 ? WAYS : [...WAYS.slice(1), ...WAYS.slice(0, 1)]}
       />
+      {draft.way === 'kept' && <KeptFields plan={plan} />}
       {draft.way === 'sleeve' && (
         <TypedField
           label="Sleeve, across"
@@ -90,6 +98,39 @@ export function UnderIt({ plan: { draft, set, errorFor, result } }: { plan: Plan
           value={draft.backingWith}
           onChange={(event) => set({ backingWith: chosen('backingWith', event.currentTarget.value) })}
           data={WITH}
+        />
+      )}
+    </>
+  );
+}
+
+/** Backing that stays: what the log says of it, or how deep its surface was read to lie. */
+function KeptFields({ plan: { draft, set, errorFor, result } }: { plan: Planning }) {
+  const { units } = useBench();
+  const { data: reels = [] } = useReels();
+  const backing = backingOf(spoolOf(draft, reels));
+  const depth = result?.build?.kept?.depth_mm;
+  return (
+    <>
+      <p className={classes.reason}>
+        {backing.length === 0
+          ? 'The log knows of no backing on this spool: read how deep it lies, with the main line off.'
+          : `By the log ${backing.map(({ length_m, line }) => `${words(length(length_m, units, 0))} ${line.name}`).join(' under ')}, since ${day(backing[0]?.since ?? null)}. It stays where it lies firm and level and is dry.`}
+      </p>
+      <TypedField
+        label="Its surface, under the lip"
+        placeholder={depth == null ? units.small : `${words(small(depth, units))} by the log`}
+        unit={units.small}
+        value={draft.keptDepth}
+        onChange={(keptDepth) => set({ keptDepth })}
+        error={errorFor('keptDepth')}
+      />
+      {draft.keptDepth.trim() !== '' && (
+        <TypedField
+          label="The mean of so many places"
+          value={draft.keptReadings}
+          onChange={(keptReadings) => set({ keptReadings })}
+          error={errorFor('keptReadings')}
         />
       )}
     </>

@@ -101,7 +101,13 @@ const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, on
             {way.word}
             {way.id === data.pick && <span className={page.pick}>the pick</span>}
           </h3>
-          <Thumb {...drawn(way.spool, way.layers, bare ?? way.spool)} kind={kind} lip={lip} width={168} height={84} />
+          <Thumb
+            {...drawn(way.spool, way.layers, bare ?? way.spool, way.build?.kept ?? null)}
+            kind={kind}
+            lip={lip}
+            width={168}
+            height={84}
+          />
           {way.works && (
             <Button
               size="compact-xs"

@@ -1,7 +1,8 @@
 import type { Angler, Filler, PlanCase, Reel } from '../api/types';
+import { backingOf } from '../parts/onSpool';
 import { type Units, withUnit } from '../units/units';
-import { type Draft, type DraftKey, EMPTY, KEYS, type LineRole, lineKeys } from './draft';
-import { fillerOf, oldLine } from './records';
+import { type Draft, type DraftKey, EMPTY, KEYS, type LineRole, lineKeys, REASONS } from './draft';
+import { fillerOf, oldLine, spoolOf } from './records';
 
 export type Habits = Pick<Angler['habits'], 'long_cast' | 'beginner' | 'schools'>;
 export const NO_HABITS: Habits = { long_cast: false, beginner: false, schools: {} };
@@ -15,8 +16,10 @@ const SMALL: readonly DraftKey[] = [
   'deepMm',
   'traverseMm',
   'bevel',
+  'mark',
   'gap',
   'join',
+  'keptDepth',
 ];
 const LENGTHS: readonly DraftKey[] = ['mainLength', 'backingLength', 'cast', 'run'];
 
@@ -50,8 +53,6 @@ export const WITH_BACKING: readonly Draft['way'][] = ['backing', 'turn_over', 'g
 /** The reasons of the gap that are switched off. */
 export const switchedOff = (draft: Draft): NonNullable<PlanCase['off']> =>
   REASONS.filter((reason) => draft.off.split(',').includes(reason));
-const REASONS = ['base', 'springy', 'thin_braid', 'poor_lay', 'long_cast', 'beginner', 'floor'] as const;
-
 /** The spool as the calculators take it. */
 export const spoolCase = (draft: Draft, units: Units): PlanCase['spool'] => {
   const figure = (key: DraftKey) => whole(draft, key, units) || null;
@@ -92,7 +93,13 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     draft.way === 'grip' ||
     (draft.backingSize.trim() !== '' && draft.backingLength.trim() !== '');
   return {
-    reel: { kind: draft.kind, lip: draft.lip, bevel_depth_mm: figure('bevel'), gear_ratio: draft.gear || null },
+    reel: {
+      kind: draft.kind,
+      lip: draft.lip,
+      bevel_depth_mm: figure('bevel'),
+      full_mark_mm: figure('mark'),
+      gear_ratio: draft.gear || null,
+    },
     spool: spoolCase(draft, units),
     main: {
       ...line('main'),
@@ -102,6 +109,7 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
       run_m: figure('run'),
     },
     backing: withBacking ? { ...line('backing'), with: draft.backingWith || null } : null,
+    kept: kept(draft, stock.reels, figure('keptDepth')),
     open: draft.open,
     way: draft.way,
     sleeve_mm: figure('sleeve'),
@@ -115,8 +123,31 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
   };
 }
 
+/** Backing that lies on the spool and may stay; null where none is known of. */
+function kept(draft: Draft, reels: Reel[], depth: string | null): PlanCase['kept'] {
+  const spool = spoolOf(draft, reels);
+  const backing = backingOf(spool);
+  return backing.length === 0 && depth === null
+    ? null
+    : {
+        depth_mm: depth,
+        readings: draft.keptReadings || null,
+        sound: spool?.keeps_backing ?? false,
+        layers: backing.map(({ line, length_m }) => ({
+          material: line.material,
+          size: line.size,
+          size_from: line.size_from,
+          length_m,
+        })),
+      };
+}
+
 const FIELDS: Record<string, DraftKey> = {
+  'kept.depth_mm': 'keptDepth',
+  'kept.readings': 'keptReadings',
+  kept: 'keptDepth',
   'reel.bevel_depth_mm': 'bevel',
+  'reel.full_mark_mm': 'mark',
   'reel.gear_ratio': 'gear',
   gear_ratio: 'gear',
   'spool.ratings_text': 'stamp',

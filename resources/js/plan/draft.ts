@@ -17,7 +17,7 @@ export const CHOICES = {
   backingFrom: ['label', 'measured', 'short_wrap_test'],
   backingWith: ['', 'nylon', 'old_line', 'thread', 'tape'],
   /** what lies under the main line, or how it gets there */
-  way: ['backing', 'main_only', 'grip', 'sleeve', 'tape', 'turn_over'],
+  way: ['kept', 'backing', 'main_only', 'grip', 'sleeve', 'tape', 'turn_over'],
   open: ['backing', 'main', 'level'],
   /** yes: the arbor has a strip, a pin or a hole that holds the line */
   grips: ['', 'yes'],
@@ -42,6 +42,12 @@ export const CHOICES = {
   spare: readonly ('' | 'yes')[];
 };
 
+/** What the gap is made of: its base, and what is added to it. */
+export const REASONS = ['base', 'springy', 'thin_braid', 'poor_lay', 'long_cast', 'beginner', 'floor'] as const;
+
+/** All that is added to the base: beside a full mark of the spool’s own it starts off. */
+export const ADJUSTMENTS = REASONS.slice(1).join(',');
+
 type ChoiceKey = keyof typeof CHOICES;
 type Chosen = { -readonly [K in ChoiceKey]: (typeof CHOICES)[K][number] };
 
@@ -52,6 +58,8 @@ const TYPED = {
   reel: '',
   spool: '',
   bevel: '',
+  /** a full mark of the spool’s own, under the lip */
+  mark: '',
   gear: '',
   stamp: '',
   ratedGap: '',
@@ -74,6 +82,9 @@ const TYPED = {
   backingFiller: '',
   /** old line as backing: the spool it lies on, and which piece from the arbor out */
   backingOff: '',
+  /** backing that stays: how deep its surface lies where that was read, else the log’s lengths count */
+  keptDepth: '',
+  keptReadings: '3',
   sleeve: '',
   wraps: '',
   rod: '',
@@ -178,12 +189,18 @@ export const begin = (stored: Record<string, string>): Drafting => ({
   held: { gap: null, join: null, length: null },
 });
 
+/** Backing that stays is that of one spool: another spool begins with a fill from its arbor. */
+const elsewhere = (before: Draft, change: Partial<Draft>): Partial<Draft> =>
+  before.way === 'kept' && change.way === undefined && change.spool !== undefined && change.spool !== before.spool
+    ? { way: 'backing', open: 'backing', keptDepth: '' }
+    : {};
+
 /** The one place that says what each step makes of a draft. */
 export function reduce(before: Drafting, step: Step): Drafting {
   switch (step.what) {
     case 'set':
       return {
-        draft: { ...before.draft, ...step.change },
+        draft: { ...before.draft, ...step.change, ...elsewhere(before.draft, step.change) },
         held: {
           gap: step.change.gap === undefined ? before.held.gap : null,
           join: step.change.join === undefined ? before.held.join : null,

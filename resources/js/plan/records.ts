@@ -1,5 +1,6 @@
 import type { Filler, Line, Reel, Spool } from '../api/types';
-import { type Draft, type DraftKey, type LineRole, lineKeys } from './draft';
+import { backingOf } from '../parts/onSpool';
+import { ADJUSTMENTS, type Draft, type DraftKey, type LineRole, lineKeys } from './draft';
 
 /** A spare spool just like this one. */
 const alike = (other: Spool, spool: Spool): boolean =>
@@ -26,11 +27,12 @@ export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
     deepMm: spool.measures.arbor_deep_diameter,
     traverseMm: spool.measures.traverse,
     bevel: spool.measures.bevel_depth,
+    mark: spool.measures.full_mark,
     ratedGap: spool.measures.rated_gap,
     with: spool.measured_with,
     gap: '',
     join: '',
-    off: '',
+    off: spool.measures.full_mark.trim() === '' ? '' : ADJUSTMENTS,
   };
 }
 
@@ -68,10 +70,14 @@ const ROOM: DraftKey[] = [
   'with',
 ];
 
+/** The spool a draft is for. */
+export const spoolOf = (draft: Draft, reels: Reel[]): Spool | undefined =>
+  reels.find((each) => String(each.id) === draft.reel)?.spools.find((each) => String(each.id) === draft.spool);
+
 /** The records a draft still stands by, so that what was learnt of them holds: nothing of them was typed over. */
 export function stands(draft: Draft, reels: Reel[], lines: Line[]) {
   const reel = reels.find((each) => String(each.id) === draft.reel);
-  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const spool = spoolOf(draft, reels);
   const kept = reel && spool ? fromReel(reel, spool) : {};
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
@@ -83,10 +89,12 @@ export function stands(draft: Draft, reels: Reel[], lines: Line[]) {
         each.size_from === draft[keys.from],
     )?.id;
   };
+  // of backing that stays, what was learnt of the line it is
+  const under = draft.way === 'kept' ? backingOf(spool).at(-1)?.line.id : undefined;
   return {
     spool: spool && ROOM.every((key) => kept[key] === draft[key]) ? spool.id : undefined,
     main: line('main'),
-    backing: line('backing'),
+    backing: under ?? line('backing'),
   };
 }
 

@@ -58,7 +58,7 @@ export function usePlan(): Planning {
   const { data: reels } = useReels();
   const { data: fillers = NONE } = useFillers();
   const { data: lines = NONE } = useLines();
-  const { reel: benchReel, spool: benchSpool, put, units, angler } = useBench();
+  const { reel: benchReel, spool: benchSpool, put, units, angler, anglers } = useBench();
   const navigate = useNavigate();
   const [store] = useState(() => draftStore(begin(Object.fromEntries(params))));
   const { draft, held } = useSyncExternalStore(store.subscribe, store.get);
@@ -105,7 +105,9 @@ export function usePlan(): Planning {
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
-  const habits = angler?.habits ?? NO_HABITS;
+  // a reel is filled for whoever fishes it
+  const owner = reels?.find((each) => String(each.id) === draft.reel)?.angler_id;
+  const habits = (anglers.find((each) => each.id === owner) ?? angler)?.habits ?? NO_HABITS;
   const known = useMemo(() => stands(draft, reels ?? NONE, lines), [draft, reels, lines]);
   const taught = useLearntForPlan(known.spool, known.main, known.backing);
   const learnt = known.spool === undefined ? null : (taught.data?.learnt ?? null);

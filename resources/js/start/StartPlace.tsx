@@ -4,6 +4,7 @@ import { useRuns } from '../api/runs';
 import { useUpkeep } from '../api/upkeep';
 import { DueList } from '../log/DueList';
 import { day } from '../parts/day';
+import { mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
@@ -20,7 +21,7 @@ export function StartPlace() {
   if (open.length === 0 && upkeep.data.length === 0) return <Navigate to="/plan" replace />;
   const calls = upkeep.data.filter((care) => care.calls);
   const next = upkeep.data.filter((care) => !care.calls).slice(0, 3);
-  const top = spool?.contents.at(-1);
+  const top = mainOf(spool);
   return (
     <div className={page.page}>
       <title>Undro</title>
@@ -68,7 +69,11 @@ export function StartPlace() {
                 <strong>{reel.name}</strong>, {spool.name}
                 <br />
                 <span className={page.soft}>
-                  {top ? `${words(length(top.length_m, units, 0))} ${top.line.name}, since ${day(top.since)}` : 'empty'}
+                  {top
+                    ? `${words(length(top.length_m, units, 0))} ${top.line.name}, since ${day(top.since)}`
+                    : spool.contents.length > 0
+                      ? 'only backing on it'
+                      : 'empty'}
                 </span>
               </p>
               <p className={page.actions}>

@@ -25,14 +25,16 @@ export function KnotTool({ run, step }: Running) {
 }
 
 /** What is joined at a step: the arbor, the line below, or the leader. */
-function joins({ layers, grips }: Running['run']['state'], step: RunStep, leader: TypedLine): Joined {
+function joins({ layers, grips, kept }: Running['run']['state'], step: RunStep, leader: TypedLine): Joined {
   const line = (index: number) => ({
     material: layers[index]?.material ?? 'mono',
     diameter_mm: layers[index]?.diameter_mm ?? null,
   });
   if (step.kind === 'tie') return { where: 'arbor', one: line(0), other: null, grips, backing: layers.length > 1 };
   const above = step.layer ?? layers.length - 1;
+  const under =
+    above === 0 && kept ? { material: kept.material ?? 'mono', diameter_mm: kept.diameter_mm } : line(above - 1);
   return step.kind === 'join'
-    ? { where: 'buried', one: line(above - 1), other: line(above) }
+    ? { where: 'buried', one: under, other: line(above) }
     : { where: 'guides', one: line(above), other: typedLine(leader) };
 }

@@ -10,7 +10,7 @@ import { fraction, length, metresPer, millimetresPer, small, type Units, words }
 /** The spool as it fills, with the next stop. */
 export function RunSection({ run, units, height }: { run: Run; units: Units; height: number }) {
   const { state } = run;
-  const picture = useMemo(() => drawn(state.spool, state.progress.layers, state.bare_spool), [state]);
+  const picture = useMemo(() => drawn(state.spool, state.progress.layers, state.bare_spool, state.kept), [state]);
   return (
     <Section
       {...picture}

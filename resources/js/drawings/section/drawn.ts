@@ -7,20 +7,34 @@ export function drawn(
   shape: Shape | null,
   layers: Schemas['FilledLayer'][],
   bare: Shape | null = shape,
+  kept: Schemas['KeptBacking'] | null = null,
 ): { shape: Shape; layers: DrawnLayer[]; toScale: boolean; built: Shape | null } {
   if (shape) {
     return {
       shape: bare ?? shape,
       // what a sleeve or tape makes of the arbor
-      built: bare && bare.arbor_thin_mm !== shape.arbor_thin_mm ? shape : null,
+      built: bare && !kept && bare.arbor_thin_mm !== shape.arbor_thin_mm ? shape : null,
       toScale: true,
-      layers: layers.map((layer) => ({
-        role: layer.role,
-        material: layer.material,
-        diameter: layer.diameter_mm,
-        bottom: layer.bottom_diameter_mm ?? shape.arbor_thin_mm,
-        top: layer.top_diameter_mm ?? shape.arbor_thin_mm,
-      })),
+      layers: [
+        ...(bare && kept
+          ? [
+              {
+                role: 'backing' as const,
+                material: kept.material ?? 'mono',
+                diameter: kept.diameter_mm ?? 0.3,
+                bottom: bare.arbor_thin_mm,
+                top: shape.arbor_thin_mm,
+              },
+            ]
+          : []),
+        ...layers.map((layer) => ({
+          role: layer.role,
+          material: layer.material,
+          diameter: layer.diameter_mm,
+          bottom: layer.bottom_diameter_mm ?? shape.arbor_thin_mm,
+          top: layer.top_diameter_mm ?? shape.arbor_thin_mm,
+        })),
+      ],
     };
   }
   const guess = standIn();

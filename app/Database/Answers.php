@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Database;
 
-use App\Database\FullDisk;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
