@@ -113,7 +113,7 @@ final readonly class BenchDay
             "line:$main->id",
             $backing === null ? [] : self::standIns($backing),
             fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler, $task === Task::Replace),
-            $reel->user($angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            ($angler ?? $reel->angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         );
     }
 
@@ -139,7 +139,6 @@ final readonly class BenchDay
     /** @throws \Undro\DomainFault naming the figure that cannot be */
     private function wanted(Input $in, Reel $reel, Spool $spool, LineProduct $main, ?LineProduct $backing, ?Angler $angler, bool $keep): Wanted
     {
-        $angler = $reel->user($angler);
         $on = OnSpool::of($this->states->lying($spool->id));
         $under = $keep ? $on->backingLine() : $backing?->id;
         $learnt = $this->learning->about($spool->id, $main->id, $under);
@@ -154,7 +153,7 @@ final readonly class BenchDay
             $backing === null ? null : ($learnt?->backing($backing->line()) ?? $backing->line()),
             $reel->fullLevel($spool, $line, $angler)->gap,
             $reel->gear_ratio,
-            $angler?->ownHabits() ?? Habits::of([]),
+            ($angler ?? $reel->angler)?->ownHabits() ?? Habits::of([]),
             $keep ? Kept::of(null, 3, $this->kept($on, $learnt), true) : null,
         );
     }

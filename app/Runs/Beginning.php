@@ -15,6 +15,7 @@ use App\Models\TypedFigures;
 use Undro\Fill\Layer;
 use Undro\Input\Input;
 use Undro\Json\RunInput;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
@@ -54,6 +55,9 @@ final readonly class Beginning
             static fn(Layer $layer): array => self::source($layer->role->value, $case, $in, $practice !== null)->json(),
             RunInput::course(Input::of($basis))->layers,
         );
+        if ($practice === null) {
+            array_map($this->refuseWhatLiesUnder(...), $sources);
+        }
 
         return Run::query()->create([
             'uuid' => $in->text('id', 36),
@@ -65,6 +69,21 @@ final readonly class Beginning
             'truth' => $practice === null ? null : ['seed' => $practice],
             'started_at' => Clock::now(),
         ]);
+    }
+
+    /**
+     * Line off another spool must lie outermost there.
+     *
+     * @param array<string, int|null> $source
+     *
+     * @throws BadLedger
+     */
+    private function refuseWhatLiesUnder(array $source): void
+    {
+        $spool = $source['spool'] ?? null;
+        if ($spool !== null && Piece::outermost($this->log->at(Place::of(PlaceKind::Spool, $spool)), (int) $source['line']) === []) {
+            throw BadLedger::liesUnder();
+        }
     }
 
     private static function source(string $role, Input $case, Input $in, bool $practice): RunSource

@@ -10,6 +10,7 @@ use Illuminate\Support\Str;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
+use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Run\BadRun;
@@ -73,7 +74,8 @@ final readonly class Winding
         [$from, $product] = self::source($going, $layer);
         $onto = Place::of(PlaceKind::Spool, $run->spool_id ?? 0);
         // a filler may hold more than its label said: what was not known of comes from nowhere known
-        $there = $from === null ? 0.0 : min($length->inMetres(), $this->log->ledger()->length($from)->inMetres());
+        $holds = $from === null ? 0.0 : $this->holds($from, $product);
+        $there = min($length->inMetres(), $holds);
         $rest = $length->inMetres() - $there;
         $moves = [];
         if ($from !== null && $there > 1e-6) {
@@ -82,8 +84,20 @@ final readonly class Winding
         if ($rest > 1e-6) {
             $moves[] = Move::of(Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen), $onto, Length::metres($rest), $product);
         }
-        $counts = $emptied && $from !== null ? [new Count($from, Length::metres(0), $product)] : [];
+        if ($emptied && $from?->kind === PlaceKind::Spool && $holds - $there > 1e-6) {
+            // its main line ended sooner than was written; what lies under it stays
+            $moves[] = Move::of($from, Place::of(PlaceKind::Unseen), Length::metres($holds - $there), $product);
+        }
+        $counts = $emptied && $from?->kind === PlaceKind::Filler ? [new Count($from, Length::metres(0), $product)] : [];
         $this->log->record($uuid, EventKind::Wound, $moves, $counts, angler: $run->angler_id, note: $run->name, run: $run->id);
+    }
+
+    /** How much of a line there is to wind off a place: of a spool what lies outermost, m. */
+    private function holds(Place $from, int $product): float
+    {
+        return $from->kind === PlaceKind::Spool
+            ? Piece::total(Piece::outermost($this->log->ledger()->at($from), $product))->inMetres()
+            : $this->log->ledger()->length($from)->inMetres();
     }
 
     /**

@@ -70,9 +70,9 @@ final readonly class UpkeepOfSpools
         if ($line === null) {
             return null;
         }
-        $angler = $reel->user($angler);
+        $user = $reel->user($angler);
         try {
-            $upkeep = $this->upkeep($reel, $spool, $angler, $pieces, $on, $line);
+            $upkeep = $this->upkeep($reel, $spool, $user, $pieces, $on, $line);
         } catch (DomainFault) {
             return null;
         }
@@ -84,7 +84,7 @@ final readonly class UpkeepOfSpools
             $on->length(),
             $on->since(),
             $upkeep,
-            $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            ($angler ?? $user)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         );
     }
 

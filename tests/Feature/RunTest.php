@@ -403,6 +403,74 @@ final class RunTest extends TestCase
         $this->strip(['how' => 'off'], 422);
     }
 
+    /** From the old main line to the new one: the backing never moves, and nothing but the main line is written. */
+    public function testAMainLineIsReplacedOverItsBacking(): void
+    {
+        $this->found($this->spool, [[60, $this->nylon], [138, $this->braid]]);
+        $kept = ['way' => 'kept', 'open' => 'main', 'kept' => ['layers' => [['material' => 'mono', 'size' => '0.30', 'length_m' => 60]]]];
+        $id = $this->begin(['case' => $kept + $this->plan()]);
+        $run = $this->upTo($id, 'strip');
+        $steps = array_column($run['state']['steps'], null, 'id');
+        self::assertStringContainsString('About 138 m come off', $steps['strip']['do']);
+        self::assertArrayNotHasKey('tie', $steps);
+        $this->mark($id, ['kind' => 'stripped', 'step' => 'strip', 'how' => 'main_off']);
+        self::assertSame([['backing', $this->nylon]], $this->lying());
+        $run = $this->upTo($id, 'wind.0');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);
+        $this->mark($id, ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'finished']);
+        self::assertSame([['backing', $this->nylon], ['main', $this->braid]], $this->lying());
+        self::assertEqualsWithDelta(60, $this->contents()[0]['length_m'], 1e-9);
+        self::assertEqualsWithDelta($run['state']['layers'][0]['planned_m'], $this->contents()[1]['length_m'], 1.5);
+        self::assertEqualsWithDelta(300, $this->left($this->nylonFiller), 1e-9, 'nothing is cut for what stays');
+    }
+
+    /** One pass: its worn end goes to the bottom, and the other reel keeps its backing. */
+    public function testAMainLineComesOffAnotherReel(): void
+    {
+        $other = $this->ask('POST', '/api/spools', ['name' => 'spare', 'reels' => [$this->reel], 'stamp' => '0.25/200'], status: 201)['id'];
+        $this->found($other, [[40, $this->nylon], [100, $this->braid]]);
+        $case = ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '100 m', 'on_hand_m' => 100, 'off_reel' => true]];
+        $body = ['case' => $case + $this->plan(), 'sources' => [
+            'backing' => ['line' => $this->nylon, 'filler' => $this->nylonFiller],
+            'main' => ['line' => $this->braid, 'spool' => $other],
+        ]];
+        // what lies under other line there cannot be wound off it
+        $under = ['main' => ['line' => $this->nylon, 'spool' => $other]];
+        self::assertSame('sources', $this->ask('POST', '/api/runs', ['sources' => $under] + $body + $this->body(), status: 422)['error']['field']);
+        $id = $this->begin($body);
+        $run = $this->upTo($id, 'wind.0');
+        self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']);
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark']);
+        $this->mark($id, ['kind' => 'done', 'step' => 'wind.0']);
+        $run = $this->upTo($id, 'wind.1');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);
+        // its line ends, and all of it is over
+        $this->mark($id, ['kind' => 'stopped', 'stop' => 'filler_out'], ['kind' => 'finished']);
+        self::assertSame([['backing', $this->nylon], ['main', $this->braid]], $this->lying());
+        self::assertSame([['backing', $this->nylon]], $this->lying($other));
+        self::assertEqualsWithDelta(300, $this->left($this->braidFiller), 1e-9);
+    }
+
+    /** @param list<array{int, int}> $layers metres and line */
+    private function found(int $spool, array $layers): void
+    {
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'moves' => array_map(
+            static fn(array $layer): array => [
+                'from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $spool], 'length_m' => $layer[0], 'line' => $layer[1],
+            ],
+            $layers,
+        )], status: 201);
+    }
+
+    /** @return list<array{string, int}> role and line, from the arbor out */
+    private function lying(?int $spool = null): array
+    {
+        return array_map(
+            static fn(array $piece): array => [$piece['role'], $piece['line']['id']],
+            $this->ask('GET', '/api/spools/{id}', id: $spool ?? $this->spool)['contents'],
+        );
+    }
+
     /** @param array<string, mixed> $body */
     private function strip(array $body, int $status = 201): void
     {

@@ -163,6 +163,9 @@ test('a bench day keeps to two pinned cuts while it is planned again, and leads 
   const first = (await main.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
   await main.click();
   await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
+  // its backing is young and stays, until all of it is wanted new
+  await expect(spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ })).toHaveCount(0);
+  await page.getByLabel('What is done to Skerry 30, deep').selectOption('refill');
   const backing = spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ });
   const second = (await backing.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
   await backing.click();

@@ -50,11 +50,17 @@ test('the other two questions are answered too', async ({ page }) => {
 });
 
 test('reasons of the full level can be switched off', async ({ page }) => {
-  await page.goto('/plan/1');
+  await page.goto('/locker');
+  // how full goes by whoever fishes the reel: Tam casts far, in inches and yards
+  await page
+    .getByRole('region', { name: /^Longshore 80/ })
+    .first()
+    .getByRole('button', { name: 'Plan a fill' })
+    .click();
+  await line(page, 'Main line').getByLabel('Size').fill('0.16');
   await settled(page);
   await page.getByRole('button', { name: /At the bench: Orla Venn/ }).click();
   await page.getByRole('radio', { name: 'Tam Hesk' }).click();
-  // Tam casts far, in inches and yards
   const reason = page.getByRole('checkbox', { name: /you cast for distance/ });
   await expect(reason).toBeChecked();
   await expect(page.getByTestId('todo-full')).toContainText('in');

@@ -124,7 +124,9 @@ test('line off a spool outside of a run: cut back, refused, turned over, taken b
   const way = (name: string) => spool.getByRole('listitem').filter({ hasText: name });
   await expect(way('All of it off')).toContainText('270 m come off');
   await expect(way('Turn the main line end for end')).toContainText('3 windings');
-  await expect(way('Turn the main line end for end')).toContainText('150 m backing and 119.5 m main line stay');
+  await expect(way('Turn the main line end for end')).toContainText(
+    '150 m backing and 120 m main line stay · the join takes 0.5 m',
+  );
   await spool.getByLabel(/^Worn at the outer end/).fill('900');
   await expect(spool.getByText(/900 m cannot come off/)).toBeVisible();
   await spool.getByLabel(/^Worn at the outer end/).fill('20');

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { BENCH_URL, expect, test } from './bench';
+import { BENCH_URL, expect, read, settled, test, undo } from './bench';
 
 // runs share one counter and what lies on the reels
 test.describe.configure({ mode: 'serial' });
@@ -372,4 +372,80 @@ test('a baitcasting run with the counter: it sticks, then it is gone, and the ru
   await expect.poll(async () => (await stateOf(page)).state.layers[0]?.wound_m).toBeGreaterThan(before);
   await page.getByRole('button', { name: 'Stopped before it' }).click();
   await expect(page.getByTestId('ending')).toContainText('before the mark');
+});
+
+test('a main line is replaced over its backing, from the log to the finished run', async ({ page }) => {
+  const before = await spool(page.request, 'Skarrow Jigger', 'deep');
+  await page.goto('/log');
+  await page.getByRole('link', { name: /^Skarrow Jigger/ }).click();
+  // what was felt says what to do, and the way is one press from there
+  const say = page.getByRole('form', { name: 'Say what happened' });
+  await say.getByText('Looked over', { exact: true }).click();
+  await say.getByLabel('The line is').selectOption('nicked');
+  await say.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('advice')).toContainText('Replace the main line');
+  await page.getByRole('link', { name: 'Plan the new line' }).click();
+  await expect(page.getByLabel('Under the main line')).toHaveValue('kept');
+  await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
+  await expect(page.getByText(/By the log 110 m Plain Tarn nylon/)).toBeVisible();
+  // read in three places, it is surer than by the log
+  const byLog = await read(page);
+  const depth = /([\d.]+)/.exec((await page.getByTestId('todo-kept').textContent()) ?? '')?.[1] ?? '';
+  await page.getByLabel('Its surface, under the lip').fill(`${depth} mm`);
+  await expect(page.getByTestId('todo-kept')).toContainText('the main line begins there');
+  await settled(page);
+  await expect.poll(async () => (await read(page)).half).toBeLessThan(byLog.half);
+
+  await page.getByRole('button', { name: 'Wind it' }).click();
+  await at(page, 'check');
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await at(page, 'strip');
+  await expect(page.getByText(/feel the join run through your fingers/)).toBeVisible();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Main line off, backing stays' })
+    .getByRole('button', { name: 'It is done' })
+    .click();
+  await expect(page.getByText('The main line is off; the backing stays.')).toBeVisible();
+  await stepTo(page, 'join.0');
+  await expect(page.getByText(/Join it to the end of the backing that stayed/)).toBeVisible();
+  await stepTo(page, 'first_turns.0');
+  await tell(page, { kind: 'turns', turns: 10 });
+  await page.getByRole('button', { name: 'They bite, next' }).click();
+  if ((await run(page).getAttribute('data-current')) === 'slack_test.0') {
+    await page.getByRole('button', { name: 'It hangs straight' }).click();
+    await page.getByRole('button', { name: 'Done, next' }).click();
+  }
+  await at(page, 'wind.0');
+  await tell(page, { kind: 'turns', turns: Math.ceil((await stateOf(page)).state.progress.turns_left) });
+  await expect.poll(() => left(page)).toBeLessThanOrEqual(0);
+  await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+  await tell(page, { kind: 'finished' });
+  const after = await spool(page.request, 'Skarrow Jigger', 'deep');
+  expect(after.map((each) => each.line.name)).toEqual(before.map((each) => each.line.name));
+  expect(after[0]?.length_m).toBe(before[0]?.length_m);
+  expect(Math.abs((after[1]?.length_m ?? 0) - byLog.value)).toBeLessThan(3 * byLog.half);
+  // and the log says so: a new line, in order again
+  await page.goto('/log');
+  await page.getByRole('link', { name: /^Skarrow Jigger/ }).click();
+  await expect(page.getByTestId('advice')).not.toContainText('Replace');
+});
+
+test('a backed spool is turned end for end: the backing never moves', async ({ page }) => {
+  const before = await spool(page.request, 'Skerry 30', 'deep');
+  test.skip(before.length !== 2, 'no backing on it');
+  await page.goto('/log');
+  await page.getByRole('link', { name: /^Skerry 30.*deep/ }).click();
+  const say = page.getByRole('form', { name: 'Say what happened' });
+  await say.getByText('Turned over', { exact: true }).click();
+  await say.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Written down: turned over' })).toBeVisible();
+  const after = await spool(page.request, 'Skerry 30', 'deep');
+  expect(after.map((each) => each.line.name)).toEqual(before.map((each) => each.line.name));
+  expect(after[0]?.length_m).toBe(before[0]?.length_m);
+  expect(after[1]?.length_m).toBeCloseTo((before[1]?.length_m ?? 0) - 0.5, 6);
+  await undo(page, 'Written down: turned over');
+  await expect
+    .poll(async () => (await spool(page.request, 'Skerry 30', 'deep'))[1]?.length_m)
+    .toBe(before[1]?.length_m);
 });

@@ -73,7 +73,9 @@ final readonly class Job
             $main = $plan->mainMost->inMetres();
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
             $note = sprintf(
-                '%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.',
+                $asked->way === WayId::Kept
+                    ? '%.0F m of main line do not fit over the backing that stays: %.0F m fill it.'
+                    : '%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.',
                 $asked->mainLength?->inMetres() ?? 0.0,
                 $main,
             );

@@ -33,7 +33,7 @@ enum GapReasonId: string
     public function why(ReelKind $reel, LipShape $lip, FullMeans $means = FullMeans::Rule, bool $mark = false): string
     {
         return match ($this) {
-            self::Base => $mark ? 'the spool’s own full mark' : ($means !== FullMeans::Rule ? 'your habit' : match ($reel) {
+            self::Base => $mark ? 'the spool’s own full mark' : ($means !== FullMeans::Rule ? 'by habit' : match ($reel) {
                 ReelKind::Spinning => $lip === LipShape::Bevelled ? 'level with the lower edge of the bevel' : 'a straight or rounded lip',
                 ReelKind::Baitcasting => 'a rotating spool needs room at the rim',
                 ReelKind::Spincast => 'line must clear the nose cone',

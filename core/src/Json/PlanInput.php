@@ -111,6 +111,7 @@ final readonly class PlanInput
             $habits,
             $own ?? $level->gap,
             $in->has('kept') ? self::kept($in->object('kept'), $backing) : null,
+            $mainIn->boolean('off_reel'),
         ));
 
         return new self($wanted, $reel, $lip, $level, $bevel, $own !== null, $mark !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);

@@ -71,7 +71,7 @@ final class RunJson
             'right' => $step->right,
             'wrong' => $step->wrong,
             'caution' => $step->caution,
-            'tool' => $step->kind->tool(),
+            'tool' => $step->plain ? null : $step->kind->tool(),
             'seconds' => $step->seconds,
             'turns' => $step->turns,
             'state' => ($run->states[$step->id()] ?? StepState::Open)->value,

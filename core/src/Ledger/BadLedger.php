@@ -54,6 +54,15 @@ final class BadLedger extends DomainFault
         return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");
     }
 
+    /** Names “sources”. */
+    public static function liesUnder(): self
+    {
+        return new self(
+            'sources',
+            'On the spool it comes off this line does not lie outermost. Take off what lies over it first, and write that down.',
+        );
+    }
+
     /** A client's id stands for one thing alone. */
     public static function idOfSomethingElse(string $id): self
     {

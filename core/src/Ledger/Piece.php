@@ -28,6 +28,23 @@ final readonly class Piece
     }
 
     /**
+     * Those of one line that lie outermost.
+     *
+     * @param list<self> $pieces from the arbor out
+     *
+     * @return list<self> from the arbor out
+     */
+    public static function outermost(array $pieces, int $product): array
+    {
+        $begins = count($pieces);
+        while ($begins > 0 && $pieces[$begins - 1]->product === $product) {
+            --$begins;
+        }
+
+        return array_slice($pieces, $begins);
+    }
+
+    /**
      * All of them together.
      *
      * @param list<self> $pieces

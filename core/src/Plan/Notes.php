@@ -25,6 +25,8 @@ final class Notes
     /** Nylon backing under nylon or fluorocarbon, times the main line's diameter. */
     private const THICK_UNDER_NYLON = 1.25;
     private const THICKISH_UNDER_BRAID = 1.5;
+    /** So much less than all of a line is said to be all of it, m. */
+    private const ALL_BUT_M = 1.0;
     private const THICK_UNDER_BRAID = 2.2;
 
     /**
@@ -39,6 +41,7 @@ final class Notes
         $notes = [
             ...self::misfit($fill, $drawn, $layers),
             ...self::stock($fill, $wanted),
+            ...self::offReel($fill, $wanted),
             ...self::backing($layers, $wanted),
             ...self::way($wanted),
             ...self::hardlyAny($fill, $wanted),
@@ -281,9 +284,11 @@ final class Notes
             if ($there === null) {
                 continue;
             }
-            $holds = $role === Role::Backing && $wanted->backWith === BackWith::OldLine
-                ? 'There are {0} of old line'
-                : 'The filler holds {0}';
+            $holds = match (true) {
+                $role === Role::Backing && $wanted->backWith === BackWith::OldLine => 'There are {0} of old line',
+                $role === Role::Main && $wanted->mainOffReel => 'There are {0} of it on the other reel',
+                default => 'The filler holds {0}',
+            };
             $needed = $layer->length->inMetres();
             $most = $fill->solved?->index === $index ? $fill->solved->band->high()->inMetres() : $needed;
             if ($needed > $there) {
@@ -304,6 +309,39 @@ final class Notes
                     Length::metres($there),
                     Length::metres($needed),
                     Length::metres($most),
+                );
+            }
+        }
+
+        return $notes;
+    }
+
+    /**
+     * What a main line off another reel comes to: how much of it goes on here, and which end lands where.
+     *
+     * @return list<Note>
+     */
+    private static function offReel(Fill $fill, Wanted $wanted): array
+    {
+        if (!$wanted->mainOffReel) {
+            return [];
+        }
+        $notes = [Note::of(
+            'off_reel',
+            Weight::Note,
+            'Off the other reel in one pass, down to its join: its worn end goes to the bottom here, and the end that has not seen the water '
+                . 'comes out on top. Its backing stays there.',
+        )];
+        $there = ($wanted->onHand[Role::Main->value] ?? null)?->inMetres();
+        foreach ($fill->fits() ? $fill->layers : [] as $layer) {
+            $goes = $layer->length->inMetres();
+            if ($layer->layer->role === Role::Main && $there !== null && $goes < $there - self::ALL_BUT_M) {
+                $notes[] = Note::of(
+                    'off_reel_rest',
+                    Weight::Note,
+                    '{0} of it go on here; {1}, its fresh end, stay on the other reel.',
+                    Length::metres($goes),
+                    Length::metres($there - $goes),
                 );
             }
         }

@@ -60,6 +60,7 @@ final readonly class Course
             $leader ?? ($wanted->main->material === Material::Braid || $wanted->habits->departs(Question::Leader)),
             $wanted->way === WayId::Tape,
             $wanted->way === WayId::Kept ? $wanted->kept : null,
+            $wanted->mainOffReel,
         ), $lip, $bevel, $pace);
     }
 

@@ -15,6 +15,7 @@ final readonly class Step
      * @param string|null $caution where the step can hurt somebody
      * @param int|null    $seconds how long to wait, for a timer
      * @param int|null    $turns   how many handle turns the step takes by itself
+     * @param bool        $plain   the tool of its kind has nothing to say here
      */
     public function __construct(
         public StepKind $kind,
@@ -26,6 +27,7 @@ final readonly class Step
         public ?string $caution = null,
         public ?int $seconds = null,
         public ?int $turns = null,
+        public bool $plain = false,
     ) {}
 
     /** Names the step within its run: "place.1" places the second filler. */

@@ -164,7 +164,7 @@ final readonly class Steps
     private function soak(int $index, Layer $layer): ?Step
     {
         $material = $layer->line->material;
-        if ($material === Material::Braid || $this->school(Question::Soak) !== 'before') {
+        if ($material === Material::Braid || $this->school(Question::Soak) !== 'before' || $this->setting->offReel($index)) {
             return null;
         }
 
@@ -222,6 +222,9 @@ final readonly class Steps
 
     private function place(int $index, Layer $layer): Step
     {
+        if ($this->setting->offReel($index)) {
+            return $this->placeOtherReel($index);
+        }
         $what = $index === 0 ? 'filler' : 'second filler';
         if ($this->reel() === ReelKind::Baitcasting) {
             return new Step(
@@ -262,6 +265,21 @@ final readonly class Steps
                 'The line circles off the filler in the same sense as the rotor turns.',
                 'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.',
             );
+    }
+
+    private function placeOtherReel(int $index): Step
+    {
+        return new Step(
+            StepKind::Place,
+            $index,
+            'Place the other reel',
+            'Two metres in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set light. Its worn '
+                . 'end is what you tie on here, so that it goes to the bottom.',
+            'The line comes off its spool under a light, even drag.',
+            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn. Slow down for the join, and cut there: its backing '
+                . 'stays on it.',
+            plain: true,
+        );
     }
 
     private function brake(): string
@@ -338,7 +356,7 @@ final readonly class Steps
 
     private function slackTest(int $index, Layer $layer): ?Step
     {
-        return !$this->reel()->hasFixedSpool() || $this->setting->feed() !== Feed::OverEnd ? null : new Step(
+        return !$this->reel()->hasFixedSpool() || $this->setting->feed() !== Feed::OverEnd || $this->setting->offReel($index) ? null : new Step(
             StepKind::SlackTest,
             $index,
             'Slack test',

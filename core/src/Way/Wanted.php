@@ -25,6 +25,7 @@ final readonly class Wanted
      * @param Diameter|null         $sleeve    outside; null: the one that suits
      * @param int|null              $tapeWraps null: as many as suit
      * @param Kept|null             $kept      backing on the spool that may stay
+     * @param bool                  $mainOffReel the main line comes off another reel, in one pass
      */
     public function __construct(
         public ReelKind $reel,
@@ -49,6 +50,7 @@ final readonly class Wanted
         public Habits $habits,
         public ?Length $askedGap = null,
         public ?Kept $kept = null,
+        public bool $mainOffReel = false,
     ) {}
 
     /**

@@ -9,6 +9,33 @@ use Undro\Contract\Compute;
 
 final class PlanTest extends TestCase
 {
+    public function testAMainLineOffAnotherReelSaysWhichEndLandsWhereAndWhatStays(): void
+    {
+        $said = static fn(array $change): array => array_column(Compute::run('plan', array_replace_recursive([
+            'reel' => ['kind' => 'spinning'],
+            'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15],
+            'main' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '138 m', 'on_hand_m' => 138, 'off_reel' => true],
+            'backing' => ['material' => 'mono', 'size' => '0.30'],
+        ], $change))['notes'], 'text', 'id');
+        $notes = $said([]);
+        self::assertStringContainsString('its worn end goes to the bottom here', $notes['off_reel']);
+        self::assertArrayNotHasKey('off_reel_rest', $notes);
+        // as much as there is room for; the rest stays where it was
+        $rest = $said(['open' => 'main', 'way' => 'main_only', 'main' => ['on_hand_m' => 400]])['off_reel_rest'];
+        self::assertMatchesRegularExpression('/go on here; .* its fresh end, stay on the other reel/', $rest);
+        self::assertStringContainsString('on the other reel', $said(['main' => ['length_m' => '150 m']])['short_main']);
+        self::assertArrayNotHasKey('off_reel', $said(['main' => ['off_reel' => false]]));
+        $steps = array_column(Compute::run('run', ['case' => [
+            'reel' => ['kind' => 'spinning'],
+            'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15],
+            'main' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m', 'off_reel' => true],
+            'backing' => ['material' => 'mono', 'size' => '0.30'],
+        ]])['steps'], null, 'id');
+        self::assertSame([null, 'twist'], [$steps['place.1']['tool'], $steps['place.0']['tool']]);
+        self::assertArrayNotHasKey('soak.1', $steps);
+        self::assertArrayNotHasKey('slack_test.1', $steps);
+    }
+
     public function testAStampAndTwoLinesAreEnoughForAFigure(): void
     {
         $plan = self::plan();

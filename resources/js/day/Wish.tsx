@@ -50,6 +50,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
         <div className={classes.wish}>
           <NativeSelect
             size="xs"
+            className={classes.task}
             aria-label={`What is done to ${name}`}
             value={task}
             data={TASKS.filter((each) => each.value !== 'replace' || backingOf(spool).length > 0)}

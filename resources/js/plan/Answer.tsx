@@ -20,7 +20,7 @@ const WindIt = lazy(() => import('../wind/WindIt').then(({ WindIt }) => ({ defau
 const TO_THE_WAYS = (
   <p className={classes.other}>
     <Anchor href="#ways" className={classes.jump}>
-      Six ways side by side
+      The ways side by side
     </Anchor>
   </p>
 );

@@ -12,7 +12,7 @@ import { type LineRole, lineKeys, read } from './draft';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
 import { sameFor, useLivePlan } from './planning';
-import { fillerOf, fromLine, oldLine } from './records';
+import { fillerOf, fromLine, mainsElsewhere, oldLine } from './records';
 import { UnderIt } from './UnderIt';
 import type { Planning } from './usePlan';
 
@@ -29,27 +29,38 @@ export const LineFields = memo(
     const { data: fillers = [] } = useFillers();
     const { data: lines = [] } = useLines();
     const { data: reels = [] } = useReels();
-    const old = role === 'backing' ? oldLine(reels) : [];
+    const old = role === 'backing' ? oldLine(reels) : mainsElsewhere(reels, draft.spool);
+    const off = role === 'backing' ? draft.backingOff : draft.mainOff;
     const keys = lineKeys(role);
     // other figures are another line: it comes off nothing that is known
     const typedAgain = read({
       [keys.name]: '',
       [keys.filler]: '',
       ...(role === 'backing' && draft.backingOff ? { backingOff: '', backingWith: '' } : {}),
+      ...(role === 'main' && draft.mainOff ? { mainOff: '' } : {}),
     });
     const found = result?.lines[role];
 
     const pick = (value: string) => {
       const again = old.find((each) => `o${each.id}` === value);
-      if (again) return set({ ...fromLine(role, again.piece.line), backingOff: again.id, backingWith: 'old_line' });
+      if (again && role === 'backing')
+        return set({ ...fromLine(role, again.piece.line), backingOff: again.id, backingWith: 'old_line' });
+      // all of it, until somebody says less
+      if (again)
+        return set({
+          ...fromLine(role, again.piece.line),
+          mainOff: again.id,
+          mainBy: 'typed',
+          mainLength: words(length(again.piece.length_m, units)),
+        });
       const picked = fillers.find((each) => `f${each.id}` === value);
       const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
       set({ ...typedAgain, ...(line && fromLine(role, line, picked)) });
     };
     const named = lines.find((each) => each.name === draft[keys.name]);
     const filler = fillerOf(role, draft, fillers);
-    const from = old.some((each) => each.id === draft.backingOff)
-      ? `o${draft.backingOff}`
+    const from = old.some((each) => each.id === off)
+      ? `o${off}`
       : filler
         ? `f${filler.id}`
         : named
@@ -81,7 +92,7 @@ export const LineFields = memo(
                 ...(old.length > 0
                   ? [
                       {
-                        group: 'Old line, off a spool',
+                        group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off another reel',
                         items: old.map(({ id, reel, spool, piece }) => ({
                           value: `o${id}`,
                           label: `${piece.line.name}, ${words(length(piece.length_m, units))} off ${reel.name}, ${spool.name}`,
@@ -139,7 +150,10 @@ export const LineFields = memo(
   sameFor<LineFieldsProps>(
     ({ line }) => [
       'way',
-      ...(line === 'main' ? [] : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith', 'backingOff'] as const)),
+      'spool',
+      ...(line === 'main'
+        ? (['mainOff'] as const)
+        : (['sleeve', 'wraps', 'grips', 'spare', 'backingWith', 'backingOff'] as const)),
       ...Object.values(lineKeys(line)),
     ],
     ({ plan, line }) => [plan.result?.lines[line]?.diameter_mm, line === 'backing' && plan.result?.build?.outside_mm],

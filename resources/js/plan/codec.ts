@@ -2,10 +2,21 @@ import type { Angler, Filler, PlanCase, Reel } from '../api/types';
 import { backingOf } from '../parts/onSpool';
 import { type Units, withUnit } from '../units/units';
 import { type Draft, type DraftKey, EMPTY, KEYS, type LineRole, lineKeys, REASONS } from './draft';
-import { fillerOf, oldLine, spoolOf } from './records';
+import { fillerOf, mainsElsewhere, oldLine, spoolOf } from './records';
 
 export type Habits = Pick<Angler['habits'], 'long_cast' | 'beginner' | 'schools'>;
 export const NO_HABITS: Habits = { long_cast: false, beginner: false, schools: {} };
+
+/** Habits of two: how full goes by whoever fishes the reel, all else by whoever winds it. */
+export function filledFor(user: Angler | undefined, winder: Angler | undefined): Habits {
+  const { full: _, ...schools } = winder?.habits.schools ?? {};
+  const full = user?.habits.schools.full;
+  return {
+    long_cast: user?.habits.long_cast ?? false,
+    beginner: user?.habits.beginner ?? false,
+    schools: full === undefined ? schools : { ...schools, full },
+  };
+}
 
 /** Fields that hold a gap, depth or diameter, and those that hold a length of line. */
 const SMALL: readonly DraftKey[] = [
@@ -77,7 +88,10 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
     const filler = fillerOf(role, draft, stock.fillers);
-    const old = role === 'backing' ? oldLine(stock.reels).find((each) => each.id === draft.backingOff) : undefined;
+    const old =
+      role === 'backing'
+        ? oldLine(stock.reels).find((each) => each.id === draft.backingOff)
+        : mainsElsewhere(stock.reels, draft.spool).find((each) => each.id === draft.mainOff);
     return {
       material: draft[keys.material],
       size: draft[keys.size],
@@ -103,6 +117,8 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     spool: spoolCase(draft, units),
     main: {
       ...line('main'),
+      off_reel:
+        draft.mainOff !== '' && mainsElsewhere(stock.reels, draft.spool).some((each) => each.id === draft.mainOff),
       length_by: draft.mainBy,
       parts: /^\d+$/.test(draft.parts) ? Number(draft.parts) : null,
       cast_m: figure('cast'),

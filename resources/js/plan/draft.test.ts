@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Filler, Reel, Spool } from '../api/types';
 import { METRIC } from '../units/units';
-import { differences, fieldOf, NO_HABITS, toCase } from './codec';
-import { type Draft, EMPTY, revive } from './draft';
+import { differences, fieldOf, filledFor, NO_HABITS, toCase } from './codec';
+import { begin, type Draft, EMPTY, reduce, revive } from './draft';
 import { fromReel, oldLine } from './records';
 
 const typed = (change: Partial<Draft>): Draft => ({ ...EMPTY, stamp: '0.25/200', mainSize: '0.16', ...change });
@@ -54,6 +54,56 @@ describe('what is typed on the Plan place', () => {
     expect(sent?.spool.arbor_diameter_mm).toBeNull();
   });
 
+  const line = { id: 4, name: 'Braid', material: 'braid', size: '0.16 mm', size_from: 'label' };
+  const nylon = { ...line, id: 5, name: 'Nylon', material: 'mono', size: '0.30 mm' };
+  const backed = [
+    {
+      id: 1,
+      spools: [
+        {
+          id: 7,
+          keeps_backing: true,
+          contents: [
+            { role: 'backing', line: nylon, length_m: 110 },
+            { role: 'main', line, length_m: 138 },
+          ],
+        },
+        { id: 8, keeps_backing: false, contents: [] },
+      ],
+    },
+  ] as unknown as Reel[];
+
+  it('tells of the backing on the spool, which another spool does not have', () => {
+    const on = (spool: string, change: Partial<Draft> = {}) =>
+      toCase(typed({ reel: '1', spool, way: 'kept', ...change }), METRIC, NO_HABITS, { fillers: [], reels: backed });
+    expect(on('7')?.kept).toMatchObject({ sound: true, depth_mm: null, layers: [{ size: '0.30 mm', length_m: 110 }] });
+    expect(on('8')?.kept).toBeNull();
+    expect(on('8', { keptDepth: '4.2' })?.kept).toMatchObject({ sound: false, depth_mm: '4.2 mm', layers: [] });
+    const moved = reduce(begin({ way: 'kept', spool: '7', keptDepth: '3 mm' }), {
+      what: 'set',
+      change: { spool: '8' },
+    });
+    expect(moved.draft).toMatchObject({ way: 'backing', open: 'backing', keptDepth: '' });
+  });
+
+  it('takes a main line off another reel as what is there, and off its own spool never', () => {
+    const off = (spool: string) =>
+      toCase(typed({ reel: '1', spool, mainOff: '7' }), METRIC, NO_HABITS, { fillers: [], reels: backed })?.main;
+    expect(off('8')).toMatchObject({ off_reel: true, on_hand_m: 138 });
+    expect(off('7')).toMatchObject({ off_reel: false, on_hand_m: null });
+  });
+
+  it('goes by whoever fishes the reel for how full, and by whoever winds it for the rest', () => {
+    const tam = { habits: { long_cast: true, beginner: false, schools: { full: 'eighth', soak: 'before' } } } as never;
+    const orla = { habits: { long_cast: false, beginner: true, schools: { full: 'rule', soak: 'never' } } } as never;
+    expect(filledFor(tam, orla)).toEqual({
+      long_cast: true,
+      beginner: false,
+      schools: { full: 'eighth', soak: 'never' },
+    });
+    expect(filledFor(undefined, undefined)).toEqual(NO_HABITS);
+  });
+
   it('leaves backing out where it has no length and is not asked for', () => {
     expect(toCase(typed({ open: 'main' }), METRIC, NO_HABITS)?.backing).toBeNull();
     expect(toCase(typed({ open: 'main', backingLength: '20' }), METRIC, NO_HABITS)?.backing).not.toBeNull();
@@ -78,7 +128,13 @@ describe('what is typed on the Plan place', () => {
 
   it('knows a spare spool from another one of the same reel', () => {
     const spool = (id: number, lip: string) =>
-      ({ id, stamp: '0.25/200', lip: 'bevelled', lay: 'normal', measures: { lip_diameter: lip } }) as unknown as Spool;
+      ({
+        id,
+        stamp: '0.25/200',
+        lip: 'bevelled',
+        lay: 'normal',
+        measures: { full_mark: '', lip_diameter: lip },
+      }) as unknown as Spool;
     const reel = { id: 1, kind: 'spinning', spools: [spool(1, '46 mm'), spool(2, '46 mm'), spool(3, '44 mm')] };
     const spare = (index: number) => fromReel(reel as unknown as Reel, reel.spools[index] as Spool).spare;
     expect([spare(0), spare(1), spare(2)]).toEqual(['yes', 'yes', '']);

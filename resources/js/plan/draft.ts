@@ -71,6 +71,8 @@ const TYPED = {
   mainSize: '',
   mainLength: '150 m',
   mainFiller: '',
+  /** the spool the main line comes off, of another reel */
+  mainOff: '',
   parts: '2',
   otherReel: '',
   otherSpool: '',

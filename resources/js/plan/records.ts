@@ -1,5 +1,5 @@
 import type { Filler, Line, Reel, Spool } from '../api/types';
-import { backingOf } from '../parts/onSpool';
+import { backingOf, mainOf } from '../parts/onSpool';
 import { ADJUSTMENTS, type Draft, type DraftKey, type LineRole, lineKeys } from './draft';
 
 /** A spare spool just like this one. */
@@ -45,6 +45,7 @@ export function fromLine(role: LineRole, line: Line, filler?: Filler): Partial<D
         mainSize: line.size,
         mainFrom: line.size_from,
         mainFiller: String(filler?.id ?? ''),
+        mainOff: '',
         join: '',
       }
     : {
@@ -104,6 +105,15 @@ export const oldLine = (reels: Reel[]) =>
     reel.spools.flatMap((spool) =>
       spool.contents.map((piece, index) => ({ id: `${spool.id}.${index}`, reel, spool, piece })),
     ),
+  );
+
+/** Every main line that lies on another reel's spool and may be wound over to this one. */
+export const mainsElsewhere = (reels: Reel[], spool: string) =>
+  reels.flatMap((reel) =>
+    reel.spools.flatMap((each) => {
+      const piece = mainOf(each);
+      return piece && String(each.id) !== spool ? [{ id: String(each.id), reel, spool: each, piece }] : [];
+    }),
   );
 
 /** The filler a role's line comes off: the one picked, or the first of that name. */

@@ -9,7 +9,7 @@ import type { PlanCase, PlanResult } from '../api/types';
 import { useLearntForPlan } from '../api/upkeep';
 import { useLatest } from '../parts/useLatest';
 import { useBench } from '../shell/bench';
-import { differences, fieldOf, NO_HABITS, toCase } from './codec';
+import { differences, fieldOf, filledFor, toCase } from './codec';
 import { begin, type Draft, type DraftKey, type Held, type Step } from './draft';
 import { draftStore } from './draftStore';
 import { fromReel, stands } from './records';
@@ -105,9 +105,12 @@ export function usePlan(): Planning {
     if (savedId === null) setParams(to, { replace: true });
     else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
   }, 500);
-  // a reel is filled for whoever fishes it
+  // how full goes by whoever fishes the reel, how it is wound by whoever winds it
   const owner = reels?.find((each) => String(each.id) === draft.reel)?.angler_id;
-  const habits = (anglers.find((each) => each.id === owner) ?? angler)?.habits ?? NO_HABITS;
+  const habits = useMemo(
+    () => filledFor(anglers.find((each) => each.id === owner) ?? angler, angler),
+    [anglers, angler, owner],
+  );
   const known = useMemo(() => stands(draft, reels ?? NONE, lines), [draft, reels, lines]);
   const taught = useLearntForPlan(known.spool, known.main, known.backing);
   const learnt = known.spool === undefined ? null : (taught.data?.learnt ?? null);

@@ -6,7 +6,7 @@ import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
 import { differences, spoolCase } from '../plan/codec';
 import type { Draft } from '../plan/draft';
-import { fillerOf, oldLine, usualName } from '../plan/records';
+import { fillerOf, mainsElsewhere, oldLine, usualName } from '../plan/records';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 
@@ -23,7 +23,10 @@ export function useWindIt(plan: Planning) {
     const question = plan.ask();
     if (!question) return;
     const source = (role: 'main' | 'backing') => {
-      const old = role === 'backing' ? oldLine(reels).find((each) => each.id === draft.backingOff) : undefined;
+      const old =
+        role === 'backing'
+          ? oldLine(reels).find((each) => each.id === draft.backingOff)
+          : mainsElsewhere(reels, draft.spool).find((each) => each.id === draft.mainOff);
       if (old) return { line: old.piece.line.id, spool: old.spool.id };
       const filler = fillerOf(role, draft, fillers);
       return filler ? { line: filler.line.id, filler: filler.id } : { line: null };
