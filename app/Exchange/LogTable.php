@@ -19,7 +19,7 @@ final class LogTable
 {
     private const COLUMNS = [
         'happened_at', 'kind', 'standing', 'angler', 'reel', 'spool', 'line', 'metres', 'from', 'to', 'hours', 'sun', 'rough',
-        'longest_cast_m', 'longest_run_m', 'gap_mm', 'drag_N', 'note', 'id', 'corrects',
+        'longest_cast_m', 'longest_run_m', 'gap_mm', 'found', 'found_from_m', 'found_until_m', 'drag_N', 'note', 'id', 'corrects',
     ];
     private const AT_ONCE = 500;
 
@@ -82,6 +82,9 @@ final class LogTable
             'longest_cast_m' => $figure($of->outing?->cast_m),
             'longest_run_m' => $figure($of->outing?->run_m),
             'gap_mm' => $figure($of->level?->gap_mm),
+            'found' => (string) $of->inspection?->found->value,
+            'found_from_m' => $figure($of->inspection?->from_m),
+            'found_until_m' => $figure($of->inspection?->to_m),
             'drag_N' => $figure($of->drag?->target_n),
             'note' => (string) $event->note,
             'id' => $event->uuid,

@@ -8,6 +8,7 @@ use App\Models\Filler;
 use App\Models\LineProduct;
 use App\Models\Reel;
 use App\Models\Spool;
+use Undro\Strip\Removal;
 
 /** The records that a run names by number, in its basis and its marks, and by key in a document. */
 final class RunRecords
@@ -99,7 +100,9 @@ final class RunRecords
     {
         return self::named(
             $mark,
-            ['filler' => Filler::class, 'to' => ($mark['how'] ?? '') === 'onto_reel' ? Spool::class : Filler::class],
+            ['filler' => Filler::class, 'to' => (Removal::tryFrom(is_string($mark['how'] ?? null) ? $mark['how'] : '') ?? Removal::OntoFiller)->ontoASpool()
+                ? Spool::class
+                : Filler::class],
             $name,
         );
     }

@@ -192,7 +192,7 @@ final readonly class OldLine
     private static function to(Input $in, Removal $how): Place
     {
         $id = $in->has('to') ? (int) $in->number('to', 1, PHP_INT_MAX) : throw BadStrip::whereTo();
-        $filler = $how === Removal::OntoFiller;
+        $filler = !$how->ontoASpool();
         ($filler ? Filler::query() : Spool::query())->whereKey($id)->exists() || throw BadStrip::whereTo();
 
         return Place::of($filler ? PlaceKind::Filler : PlaceKind::Spool, $id);

@@ -62,6 +62,12 @@ enum Removal: string
         return $this === self::TurnOver || $this === self::Grass;
     }
 
+    /** Whether it goes onto the spool of another reel. */
+    public function ontoASpool(): bool
+    {
+        return $this === self::ToSpare || $this === self::OntoReel;
+    }
+
     /** How often the line is wound from one place onto another. */
     public function windings(): int
     {

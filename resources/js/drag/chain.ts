@@ -154,7 +154,7 @@ export function dragCase({
   const force = (typed: string) => (typed.trim() === '' ? null : withUnit(typed, units.force));
   const main = force(draft.main);
   if (main === null) return null;
-  const filled = reel && spool && spool.contents.length > 0 && spool.picture.shape;
+  const filled = reel && spool && mainOf(spool) && spool.picture.shape;
   return {
     chain: {
       main_N: main,

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
+import { mainOf } from '../parts/onSpool';
 import { useBench } from '../shell/bench';
 import classes from './Labels.module.css';
 import { labelOf, saveLabel } from './labelOf';
@@ -15,7 +16,7 @@ export function LabelOf({ reel: reelId, spool: spoolId }: { reel: number | null;
   const ref = useRef<HTMLDivElement>(null);
   const reel = reels.find((each) => each.id === reelId);
   const spool = reel?.spools.find((each) => each.id === spoolId);
-  if (!reel || !spool || spool.contents.length === 0) return null;
+  if (!reel || !spool || !mainOf(spool)) return null;
   return (
     <div className={classes.one}>
       <div ref={ref}>

@@ -5,6 +5,7 @@ import { useReels } from '../api/records';
 import { LABEL_MM, Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
 import { Empty } from '../parts/Empty';
+import { mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
@@ -24,7 +25,7 @@ export function LabelsPlace() {
   const sheet = useRef<HTMLDivElement>(null);
   if (!reels.data) return <Waiting query={reels} what="the reels" />;
   const filled = reels.data.flatMap((reel) =>
-    reel.spools.filter((spool) => spool.contents.length > 0).map((spool) => ({ reel, spool })),
+    reel.spools.filter((spool) => mainOf(spool)).map((spool) => ({ reel, spool })),
   );
   const asked = at.spools === ALL ? undefined : at.spools.split(',').map(Number);
   const picked = filled.filter(({ spool }) => asked === undefined || asked.includes(spool.id));
