@@ -7,8 +7,8 @@ test('each kind of reel is drawn as it is, with its own rule for full', async ({
   const section = page.getByRole('group', { name: /^Section of the spool/ });
   for (const [name, kind, housing, why] of [
     ['Pocket Lantern', 'spincast', 'nose cone and pin', /line must clear the nose cone|by habit/],
-    ['Bight 300', 'baitcasting', 'level-wind', 'a rotating spool needs room at the rim'],
-    ['Longshore 80', 'spinning', null, /lip|bevel/],
+    ['Bight 300', 'baitcasting', 'level-wind', /a rotating spool needs room at the rim|by habit/],
+    ['Longshore 80', 'spinning', null, /lip|bevel|by habit/],
   ] as const) {
     await page.goto('/locker');
     await page

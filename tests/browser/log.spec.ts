@@ -160,12 +160,13 @@ test('a bench day keeps to two pinned cuts while it is planned again, and leads 
   const spools = page.getByRole('region', { name: 'Spools' });
   const main = spools.getByRole('button', { name: /^Pin: main of Skerry 30, deep/ });
   await expect(main).toBeVisible();
-  const first = (await main.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
-  await main.click();
-  await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
   // its backing is young and stays, until all of it is wanted new
   await expect(spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ })).toHaveCount(0);
   await page.getByLabel('What is done to Skerry 30, deep').selectOption('refill');
+  await expect(spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ })).toBeVisible();
+  const first = (await main.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
+  await main.click();
+  await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
   const backing = spools.getByRole('button', { name: /^Pin: backing of Skerry 30, deep/ });
   const second = (await backing.getAttribute('aria-label'))?.replace('Pin: ', '') ?? '';
   await backing.click();

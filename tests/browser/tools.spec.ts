@@ -130,7 +130,7 @@ test('line off a spool outside of a run: cut back, refused, turned over, taken b
   await spool.getByLabel(/^Worn at the outer end/).fill('900');
   await expect(spool.getByText(/900 m cannot come off/)).toBeVisible();
   await spool.getByLabel(/^Worn at the outer end/).fill('20');
-  await expect(way('Cut the worn end back')).toContainText('20 m come off · 250 m stay');
+  await expect(way('Cut the worn end back')).toContainText('20 m come off · 150 m backing and 100 m main line stay');
   await way('Cut the worn end back').getByRole('button', { name: 'It is done' }).click();
   await expect(spool).toContainText('100 m Kelp Rope 30');
   await page.keyboard.press('Control+z');

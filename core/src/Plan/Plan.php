@@ -11,6 +11,7 @@ use Undro\Fill\FillCalculator;
 use Undro\Fill\FilledLayer;
 use Undro\Fill\Layer;
 use Undro\Fill\Level;
+use Undro\Fill\Measurement;
 use Undro\Fill\Narrowing;
 use Undro\Fill\Role;
 use Undro\Line\Line;
@@ -111,13 +112,21 @@ final readonly class Plan
             return Narrowing::of($fill, $layers, $wanted->measureSd);
         }
         $kept = $wanted->kept;
+        // of the room only what lies above counts; the line that goes on there may be known better
+        $line = array_values(array_filter(
+            Narrowing::of($fill, $layers, $wanted->measureSd),
+            static fn(Narrowing $each): bool => $each->by === Measurement::WrapTestMain,
+        ));
         if (($kept->depth !== null && $kept->readings >= 3) || $wanted->spool->geometry === null || $fill->spool->geometry === null) {
-            return [];
+            return $line;
         }
         $depth = $kept->depth ?? $fill->spool->geometry->depthOf($fill->spool->geometry->arbor->thin);
         $read = Build::kept($wanted->spool, Kept::of($depth, 3, $kept->layers, $kept->sound), $wanted->main, $wanted->gap);
 
-        return Narrowing::byItsSurface($fill, FillCalculator::solve($read->spool, $wanted->gap, $layers));
+        $found = [...Narrowing::byItsSurface($fill, FillCalculator::solve($read->spool, $wanted->gap, $layers)), ...$line];
+        usort($found, static fn(Narrowing $a, Narrowing $b): int => $a->half->inMetres() <=> $b->half->inMetres());
+
+        return $found;
     }
 
     /** What is open, once the way has had its say: without backing there is none to work out. */

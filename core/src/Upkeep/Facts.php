@@ -81,6 +81,18 @@ final readonly class Facts
             : Outcome::usuallyWorn($this->main()->line->material, $this->length());
     }
 
+    /** What was found all along, so that cutting back does not help: rough or nicked; null: nothing. */
+    public function allAlong(): ?Inspection
+    {
+        foreach ($this->found as $each) {
+            if ($each->from === null && in_array($each->found, [Finding::Rough, Finding::Nicked], true)) {
+                return $each;
+            }
+        }
+
+        return null;
+    }
+
     /** What was found that counts most; null: nothing that weakens it. */
     public function worst(): ?Inspection
     {

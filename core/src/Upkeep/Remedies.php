@@ -55,16 +55,15 @@ final class Remedies
     {
         $none = Length::metres(0);
         $main = $facts->length();
-        $no = static fn(Sentence $why): Option => new Option(Remedy::TopUp, $none, $none, $none, null, false, $why);
         if (count($facts->layers) < 2) {
-            return $no(Sentence::of('There is no backing under it to add to.'));
+            return self::cannot(Remedy::TopUp, Sentence::of('There is no backing under it to add to.'));
         }
         if ($level === null) {
-            return $no(Sentence::of('The spool’s shape is not known well enough to say how much is missing: measure lip, arbor and width.'));
+            return self::cannot(Remedy::TopUp, Sentence::of('The spool’s shape is not known well enough to say how much is missing: measure lip, arbor and width.'));
         }
         $more = self::missing($facts);
         if ($more < self::LEAST_TOP_UP_M) {
-            return $no(Sentence::of('It stands at {0}, and full is {1}: there is nothing to add.', $level->depth, $level->wanted));
+            return self::cannot(Remedy::TopUp, Sentence::of('It stands at {0}, and full is {1}: there is nothing to add.', $level->depth, $level->wanted));
         }
         $add = Length::metres($more);
 
@@ -101,22 +100,12 @@ final class Remedies
         $turned = Outcome::of(Removal::TurnOver, $facts->backing(), $facts->length(), $none);
 
         return match (true) {
-            $facts->turned !== null => new Option(
+            $facts->turned !== null => self::cannot(
                 Remedy::TurnOver,
-                $none,
-                $none,
-                $none,
-                null,
-                false,
                 Sentence::of('It was turned once already, on ' . substr($facts->turned, 0, 10) . ': both ends have fished.'),
             ),
-            !$turned->fits => new Option(
+            !$turned->fits => self::cannot(
                 Remedy::TurnOver,
-                $none,
-                $none,
-                $none,
-                null,
-                false,
                 Sentence::of('The join takes {0}, and there is no more than that.', $turned->joinLost),
             ),
             default => new Option(
@@ -132,6 +121,14 @@ final class Remedies
                 ),
             ),
         };
+    }
+
+    /** A way that cannot be gone, and the reason. */
+    private static function cannot(Remedy $remedy, Sentence $why): Option
+    {
+        $none = Length::metres(0);
+
+        return new Option($remedy, $none, $none, $none, null, false, $why);
     }
 
     /** New line as long as the old one was when it was wound; the backing stays. */

@@ -128,7 +128,7 @@ final readonly class Upkeep
             State::Low => self::pickWhenLow($level ?? throw new \LogicException('Low by no level.'), $can(Remedy::TopUp)),
             State::Nicked, State::Soon, State::Fit => $worst === null
                 ? [Remedy::Leave, Sentence::of($state === State::Soon ? 'Good for now; it comes due before long.' : 'Nothing to do.')]
-                : self::pickWhenFound($worst, $can(Remedy::CutBack), $state),
+                : self::pickWhenFound($facts->allAlong() ?? $worst, $can(Remedy::CutBack), $state),
         };
     }
 

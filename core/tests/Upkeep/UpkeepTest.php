@@ -134,6 +134,14 @@ final class UpkeepTest extends TestCase
         self::assertSame('wear', $keeps(['found' => ['found' => 'coiled']])[1]);
     }
 
+    public function testWhatIsRoughAllAlongIsNotMendedByCuttingANickAway(): void
+    {
+        $case = self::spool([]);
+        $case['inspections'] = [['at' => '2026-11-01', 'found' => 'nicked', 'from_m' => 20], ['at' => '2026-11-02', 'found' => 'rough']];
+        $found = Compute::run('upkeep', $case);
+        self::assertSame(['nicked', 'replace', 0.5], [$found['state'], $found['pick'], $found['condition']['keeps']]);
+    }
+
     public function testALaterLookThatFindsItFineEndsWhatWasFoundThere(): void
     {
         $look = static fn(string $found, ?float $from, ?float $to): Inspection

@@ -49,6 +49,8 @@ final class KeptTest extends TestCase
         self::assertLessThan($read(1)['half_m'], $read(3)['half_m']);
         self::assertEqualsWithDelta($read(3)['half_m'], $byLog['narrowings'][0]['half_m'], 1e-6, 'and that is what is promised');
         self::assertSame([], $read(3)['narrowings']);
+        $braid = self::plan([], $log, ['depth_mm' => $depth, 'readings' => 3]);
+        self::assertSame(['wrap_test_main'], array_column($braid['narrowings'], 'id'), 'its own thickness is what is left to guess');
         self::assertSame([null, true], [$read(3)['build']['kept']['length_m'], $read(3)['build']['kept']['read']]);
         self::assertEqualsWithDelta(70, $read(3, $log)['build']['kept']['length_m'], 1e-9);
         // a length of one's own: where it ends

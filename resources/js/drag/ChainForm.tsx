@@ -50,8 +50,8 @@ interface ChainFormProps {
 /** What the log says a line has left of its strength, and by what. */
 const byTheLog = (care: Care | undefined) =>
   care
-    ? `by the log: ${Math.round(care.condition.keeps * 100)} %, ${care.condition.by === 'wear' ? 'by age and outings' : care.condition.by}`
-    : 'new, as far as is written';
+    ? `By the log ${Math.round(care.condition.keeps * 100)} % of it are left, ${care.condition.by === 'wear' ? 'by age and outings' : `it was found ${care.condition.by}`}.`
+    : 'Nothing is written of its age: taken as new.';
 
 /** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */
 export function ChainForm({ draft, set, steps, problem, units, angler, drag, care }: ChainFormProps) {
@@ -102,8 +102,9 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         <legend>Main line</legend>
         <div className={classes.pair}>
           {field('main', 'Rated', { unit: force, placeholder: force })}
-          {choice('mainCondition', 'It is', [{ value: '', label: byTheLog(care) }, ...CONDITIONS])}
+          {choice('mainCondition', 'It is', [{ value: '', label: 'by the log' }, ...CONDITIONS])}
         </div>
+        {draft.mainCondition === '' && <p className={classes.soft}>{byTheLog(care)}</p>}
       </fieldset>
       <fieldset>
         <legend>Leader</legend>

@@ -86,16 +86,14 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             Figures
           </Button>
           <LevelNow reel={reel} spool={spool} />
-          {contents.length === 0 && (
-            <Button
-              size="compact-sm"
-              variant="default"
-              onClick={() => setOpen(open === 'found' ? '' : 'found')}
-              aria-expanded={open === 'found'}
-            >
-              Say what is on it
-            </Button>
-          )}
+          <Button
+            size="compact-sm"
+            variant="default"
+            onClick={() => setOpen(open === 'found' ? '' : 'found')}
+            aria-expanded={open === 'found'}
+          >
+            {contents.length === 0 ? 'Say what is on it' : 'Say what lies over it'}
+          </Button>
           {contents.length > 0 && (
             <Button
               size="compact-sm"

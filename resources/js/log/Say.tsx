@@ -159,7 +159,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
             data={FOUND}
           />
           <TypedField
-            label="From, counted from the lure"
+            label="From, off the end"
             placeholder="all along"
             unit={units.length}
             value={typed.from}
@@ -167,7 +167,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
             error={wrong('from')}
           />
           <TypedField
-            label="Until"
+            label="As far as"
             unit={units.length}
             value={typed.until}
             onChange={(until) => set({ until })}

@@ -88,7 +88,7 @@ interface EntriesProps {
 const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, onTake }: EntriesProps) {
   const bare = data.ways.find((way) => way.id === 'backing')?.spool ?? null;
   return (
-    <ul className={classes.ways} data-fresh={fresh}>
+    <ul className={classes.ways} data-fresh={fresh} data-count={data.ways.length}>
       {data.ways.map((way) => (
         <li
           key={way.id}
