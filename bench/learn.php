@@ -91,7 +91,8 @@ function angler(int $seed, int $readings, float $slips, Tally $tally): array
         $taken = $cell['nylon'] * $wound * $perMetre('nylon', $spool) + $cell['braid'] * $main * $perMetre('braid', $spool);
         $depth = $geometry->depthOf($geometry->diameterHolding(Volume::cubicMillimetres($taken / $room[$spool])))->inMillimetres();
         $read = $depth + Tolerance::depthReadingMm($readings) * $chance->normal();
-        $off[] = $slip = $pen->uniform() < $slips ? slip($pen, $read, $geometry->depthOf($geometry->diameterHolding(Volume::cubicMillimetres(0)))->inMillimetres()) : 0.0;
+        $bottom = $geometry->depthOf($geometry->diameterHolding(Volume::cubicMillimetres(0)))->inMillimetres();
+        $off[] = $slip = $pen->uniform() < $slips ? slip($pen, $read, $bottom) : 0.0;
         $fills[] = new Finished(
             $spool,
             [['nylon', Length::metres($wound)], ['braid', Length::metres($main)]],

@@ -43,7 +43,14 @@ final readonly class BenchDay
 {
     private const MOST_PACKS = 100;
 
-    public function __construct(private EventLog $log, private SpoolStates $states, private Learning $learning, private Packs $packs, private UpkeepOfSpools $upkeep, private Lines $lines) {}
+    public function __construct(
+        private EventLog $log,
+        private SpoolStates $states,
+        private Learning $learning,
+        private Packs $packs,
+        private UpkeepOfSpools $upkeep,
+        private Lines $lines,
+    ) {}
 
     /**
      * Null: nothing was ever wound on it.
@@ -137,8 +144,15 @@ final readonly class BenchDay
     }
 
     /** @throws \Undro\DomainFault naming the figure that cannot be */
-    private function wanted(Input $in, Reel $reel, Spool $spool, LineProduct $main, ?LineProduct $backing, ?Angler $angler, bool $keep): Wanted
-    {
+    private function wanted(
+        Input $in,
+        Reel $reel,
+        Spool $spool,
+        LineProduct $main,
+        ?LineProduct $backing,
+        ?Angler $angler,
+        bool $keep,
+    ): Wanted {
         $on = OnSpool::of($this->states->lying($spool->id));
         $under = $keep ? $on->backingLine() : $backing?->id;
         $learnt = $this->learning->about($spool->id, $main->id, $under);
@@ -162,7 +176,9 @@ final readonly class BenchDay
     private function kept(OnSpool $on, ?ForPlan $learnt): array
     {
         return array_map(
-            fn(Layer $layer): Layer => $learnt === null ? $layer : Layer::of(Role::Backing, $learnt->backing($layer->line), $layer->length ?? Length::metres(0)),
+            static fn(Layer $layer): Layer => $learnt === null || $layer->length === null
+                ? $layer
+                : Layer::of(Role::Backing, $learnt->backing($layer->line), $layer->length),
             $this->lines->layers($on->backing),
         );
     }

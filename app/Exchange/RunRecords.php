@@ -98,11 +98,11 @@ final class RunRecords
      */
     private static function mark(array $mark, \Closure $name): array
     {
+        $how = is_string($mark['how'] ?? null) ? Removal::tryFrom($mark['how']) : null;
+
         return self::named(
             $mark,
-            ['filler' => Filler::class, 'to' => (Removal::tryFrom(is_string($mark['how'] ?? null) ? $mark['how'] : '') ?? Removal::OntoFiller)->ontoASpool()
-                ? Spool::class
-                : Filler::class],
+            ['filler' => Filler::class, 'to' => $how?->ontoASpool() === true ? Spool::class : Filler::class],
             $name,
         );
     }

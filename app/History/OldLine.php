@@ -86,7 +86,7 @@ final readonly class OldLine
 
         return match ($how) {
             Removal::Off => self::all($all, $from, $waste),
-            Removal::MainOff => self::all($main, $from, $waste),
+            Removal::MainOff => self::all($on->main === [] ? throw BadStrip::noMainLine() : $main, $from, $waste),
             Removal::CutBack => self::outer(
                 $all,
                 $from,

@@ -29,8 +29,12 @@ final class SpoolPictures
     /** @var \WeakMap<Spool, array{ReelKind, string, list<Piece>}> kind of reel, key and what lies on it, of what was read ahead */
     private \WeakMap $ahead;
 
-    public function __construct(private readonly Answers $answers, private readonly EventLog $log, private readonly Lines $lines, private readonly AsLearnt $learnt)
-    {
+    public function __construct(
+        private readonly Answers $answers,
+        private readonly EventLog $log,
+        private readonly Lines $lines,
+        private readonly AsLearnt $learnt,
+    ) {
         $this->ahead = new \WeakMap();
     }
 
@@ -42,7 +46,9 @@ final class SpoolPictures
 
         return $this->answers->remembered($key, function () use ($spool, $reel): array {
             try {
-                return PictureJson::write($this->learnt->shape($spool, $reel), $this->learnt->layers($this->lying($spool))) + ['problem' => null];
+                $shape = $this->learnt->shape($spool, $reel);
+
+                return PictureJson::write($shape, $this->learnt->layers($this->lying($spool))) + ['problem' => null];
             } catch (DomainFault $fault) {
                 return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
             }

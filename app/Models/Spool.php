@@ -33,7 +33,9 @@ final class Spool extends Record
     use MeasuredOverTime;
 
     /** What can be measured on a spool, or, the last, where its stamp is taken to be full. */
-    public const QUANTITIES = ['lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap', 'full_mark'];
+    public const QUANTITIES = [
+        'lip_diameter', 'arbor_diameter', 'arbor_deep_diameter', 'traverse', 'bevel_depth', 'rated_gap', 'full_mark',
+    ];
 
     /** As in the database, so that a new record need not be read back. */
     protected $attributes = ['archived_at' => null, 'lay' => 'normal', 'measured_with' => 'unknown', 'grips' => false, 'version' => 1];

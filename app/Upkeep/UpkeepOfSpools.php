@@ -28,7 +28,14 @@ use Undro\Upkeep\Wear;
 /** What the spools need: the log's facts asked of the core. */
 final readonly class UpkeepOfSpools
 {
-    public function __construct(private SpoolStates $states, private Lines $lines, private Outings $outings, private Inspections $inspections, private Packs $packs, private AsLearnt $learnt) {}
+    public function __construct(
+        private SpoolStates $states,
+        private Lines $lines,
+        private Outings $outings,
+        private Inspections $inspections,
+        private Packs $packs,
+        private AsLearnt $learnt,
+    ) {}
 
     /**
      * Every spool in use with line on it, the most urgent first.

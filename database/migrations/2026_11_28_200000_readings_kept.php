@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What was seen and felt of a line has a table. A reading that does not agree with the others is set aside, until the angler says that it counts all the same. What lies where is read
+ * What was seen and felt of a line has a table. A reading that does not agree with the others is set aside, until the angler says that
+ * it counts all the same. What lies where is read
  * anew, since it is known of each piece now whether another line lies over it.
  */
 return new class extends Migration {

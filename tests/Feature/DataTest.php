@@ -217,7 +217,8 @@ final class DataTest extends TestCase
         ] as $table) {
             DB::statement("DROP TRIGGER {$table}_no_delete");
         }
-        foreach (['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', 'inspections', 'spool_states', ...self::RECORDS] as $table) {
+        $of = ['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', 'inspections', 'spool_states'];
+        foreach ([...$of, ...self::RECORDS] as $table) {
             DB::table($table)->delete();
         }
         app(EventLog::class)->forget();

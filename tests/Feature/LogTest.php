@@ -475,7 +475,8 @@ final class LogTest extends TestCase
             $this->ask('GET', '/api/spools/{id}', id: $this->spool)['contents'],
         );
         self::assertEquals([['backing', $this->braid, 150.0], ['main', $this->nylon, 110.0]], $lines());
-        $entry = fn(string $id): array => array_column($this->ask('GET', '/api/log', ['spool' => $this->spool])['entries'], null, 'id')[$id];
+        $log = fn(): array => $this->ask('GET', '/api/log', ['spool' => $this->spool])['entries'];
+        $entry = static fn(string $id): array => array_column($log(), null, 'id')[$id];
         self::assertTrue($entry($old)['old_turn']);
         $right = $this->say(['what' => 'strip', 'how' => 'turn_over', 'corrects' => $old]);
         self::assertEquals([['backing', $this->nylon, 110.0], ['main', $this->braid, 149.5]], $lines());

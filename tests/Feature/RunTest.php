@@ -436,12 +436,17 @@ final class RunTest extends TestCase
         ]];
         // what lies under other line there cannot be wound off it
         $under = ['main' => ['line' => $this->nylon, 'spool' => $other]];
-        self::assertSame('sources', $this->ask('POST', '/api/runs', ['sources' => $under] + $body + $this->body(), status: 422)['error']['field']);
+        $refused = $this->ask('POST', '/api/runs', ['sources' => $under] + $body + $this->body(), status: 422);
+        self::assertSame('sources', $refused['error']['field']);
         $id = $this->begin($body);
         $run = $this->upTo($id, 'wind.0');
         self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']);
-        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])], ['kind' => 'stopped', 'stop' => 'at_mark']);
-        $this->mark($id, ['kind' => 'done', 'step' => 'wind.0']);
+        $this->mark(
+            $id,
+            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
+            ['kind' => 'stopped', 'stop' => 'at_mark'],
+            ['kind' => 'done', 'step' => 'wind.0'],
+        );
         $run = $this->upTo($id, 'wind.1');
         $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);
         // its line ends, and all of it is over

@@ -58,7 +58,9 @@ final readonly class FullLevel
             [GapReasonId::LongCast, $longCast, -0.75],
             [GapReasonId::Beginner, $beginner, 0.5],
         ];
-        $sum = $mark?->inMillimetres() ?? $means->baseMm($lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null) ?? self::base($reel, $lip, $bevelDepth);
+        $sum = $mark?->inMillimetres()
+            ?? $means->baseMm($lip === LipShape::Bevelled ? $bevelDepth?->inMillimetres() : null)
+            ?? self::base($reel, $lip, $bevelDepth);
         $reasons = [new GapReason(GapReasonId::Base, Length::millimetres($sum))];
         foreach ($adjustments as [$id, $applies, $millimetres]) {
             if ($applies && !in_array($id, $off, true)) {

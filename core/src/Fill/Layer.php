@@ -32,7 +32,7 @@ final readonly class Layer
     /**
      * What lies on a spool as layers: the main line and what is under it. Stretches of one line that touch are one layer.
      *
-     * @param list<array{Line, Length, int|string|null}> $stretches from the arbor out, each with which line it is; null: known to be backing
+     * @param list<array{Line, Length, int|string|null}> $stretches from the arbor out, each with which line it is; null: backing
      *
      * @return list<self>
      */

@@ -114,7 +114,18 @@ final readonly class PlanInput
             $mainIn->boolean('off_reel'),
         ));
 
-        return new self($wanted, $reel, $lip, $level, $bevel, $own !== null, $mark !== null, SpoolInput::ratings($spoolIn), $mainSize, $backingSize);
+        return new self(
+            $wanted,
+            $reel,
+            $lip,
+            $level,
+            $bevel,
+            $own !== null,
+            $mark !== null,
+            SpoolInput::ratings($spoolIn),
+            $mainSize,
+            $backingSize,
+        );
     }
 
     /**

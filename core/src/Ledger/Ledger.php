@@ -63,7 +63,7 @@ final readonly class Ledger
     /**
      * The state as plain lists, for a cache.
      *
-     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>} product, metres, since when and whether covered, by place
+     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>} by place: product, metres, since when, whether covered
      */
     public function state(): array
     {
@@ -214,7 +214,7 @@ final readonly class Ledger
         if ($last !== null && $place->kind === PlaceKind::Spool && $onto[$last]->product !== $piece->product) {
             $onto = array_map(static fn(Piece $under): Piece => $under->under(), $onto);
         }
-        if ($last !== null && !$onto[$last]->covered && $onto[$last]->product === $piece->product && $onto[$last]->since === $piece->since) {
+        if ($last !== null && $onto[$last]->goesOnIn($piece)) {
             $longer = $piece->cut(Length::metres($onto[$last]->length->inMetres() + $piece->length->inMetres()));
 
             return [...array_slice($onto, 0, $last), $longer];

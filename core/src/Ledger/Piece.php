@@ -21,6 +21,12 @@ final readonly class Piece
         return new self($this->product, $length, $this->since, $this->covered);
     }
 
+    /** Whether a piece laid over this one is more of the same: of one line, on a reel since the same time. */
+    public function goesOnIn(self $next): bool
+    {
+        return !$this->covered && $this->product === $next->product && $this->since === $next->since;
+    }
+
     /** The same piece with another line over it. */
     public function under(): self
     {

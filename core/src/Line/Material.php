@@ -95,7 +95,8 @@ enum Material: string
     }
 
     /**
-     * How stiff a line of this rated strength is: the force that would stretch it to twice its length, were it straight all the way. Source: handbook, chapter 5.
+     * How stiff a line of this rated strength is: the force that would stretch it to twice its length, were it straight all the way.
+     * Source: handbook, chapter 5.
      */
     public function stiffness(Force $rated): Force
     {

@@ -14,7 +14,8 @@ final class BadMeasure extends DomainFault
     public static function deeperThanTheSpool(Length $gap, Length $deepest): self
     {
         return new self('gap', sprintf(
-            '%.1F mm is deeper than the spool: from its lip down to the bare arbor are %.1F mm. Read it again, or correct the spool’s measures.',
+            '%.1F mm is deeper than the spool: from its lip down to the bare arbor are %.1F mm. Read it again, or correct the spool’s '
+                . 'measures.',
             $gap->inMillimetres(),
             $deepest->inMillimetres(),
         ));

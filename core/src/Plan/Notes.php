@@ -240,7 +240,8 @@ final class Notes
             $notes[] = Note::of(
                 'kept_backing',
                 Weight::Note,
-                'Only the main line comes off, to the join. Let the backing stay where it lies firm and level and is dry; all of it off where '
+                'Only the main line comes off, to the join. Let the backing stay where it lies firm and level and is dry; all of it '
+                    . 'off where '
                     . 'it slipped, smells or is rough.',
             );
         }
@@ -329,7 +330,8 @@ final class Notes
         $notes = [Note::of(
             'off_reel',
             Weight::Note,
-            'Off the other reel in one pass, down to its join: its worn end goes to the bottom here, and the end that has not seen the water '
+            'Off the other reel in one pass, down to its join: its worn end goes to the bottom here, and the end that has not seen '
+                . 'the water '
                 . 'comes out on top. Its backing stays there.',
         )];
         $there = ($wanted->onHand[Role::Main->value] ?? null)?->inMetres();

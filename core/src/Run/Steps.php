@@ -127,11 +127,13 @@ final readonly class Steps
             null,
             'Main line off, to the join',
             sprintf(
-                'About %.0F m come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The backing stays.',
+                'About %.0F m come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The '
+                    . 'backing stays.',
                 $this->setting->oldLine->inMetres(),
             ),
             'The backing lies firm and level, dry, and does not smell.',
-            'Where it slipped, is soft, rough or wet, all of it comes off: leave this run and plan the fill from the arbor. A cut into the spool '
+            'Where it slipped, is soft, rough or wet, all of it comes off: leave this run and plan the fill from the arbor. A cut '
+                . 'into the spool '
                 . 'with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
@@ -273,10 +275,12 @@ final readonly class Steps
             StepKind::Place,
             $index,
             'Place the other reel',
-            'Two metres in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set light. Its worn '
+            'Two metres in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set '
+                . 'light. Its worn '
                 . 'end is what you tie on here, so that it goes to the bottom.',
             'The line comes off its spool under a light, even drag.',
-            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn. Slow down for the join, and cut there: its backing '
+            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn. Slow down for the join, and cut '
+                . 'there: its backing '
                 . 'stays on it.',
             plain: true,
         );
@@ -356,7 +360,9 @@ final readonly class Steps
 
     private function slackTest(int $index, Layer $layer): ?Step
     {
-        return !$this->reel()->hasFixedSpool() || $this->setting->feed() !== Feed::OverEnd || $this->setting->offReel($index) ? null : new Step(
+        $overEnd = $this->setting->feed() === Feed::OverEnd && !$this->setting->offReel($index);
+
+        return !$this->reel()->hasFixedSpool() || !$overEnd ? null : new Step(
             StepKind::SlackTest,
             $index,
             'Slack test',

@@ -16,6 +16,12 @@ final class BadStrip extends DomainFault
         return new self('spool', 'Nothing lies on this spool, as far as is written. Write down what you found on it first.');
     }
 
+    /** Names “how”. */
+    public static function noMainLine(): self
+    {
+        return new self('how', 'Only backing lies on this spool. To take that off too, say that all of it comes off.');
+    }
+
     /** Names “metres”. */
     public static function moreThanThere(Length $worn, Length $total): self
     {

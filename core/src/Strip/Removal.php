@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Strip;
 
-/** What can become of the line on a spool, the likeliest first. Source: handbook, chapters 1, 3 (reel to reel) and 6 (turning end for end). */
+/** What can become of the line on a spool, the likeliest first. Source: handbook, chapters 1, 3 (reel to reel) and 6 (turning). */
 enum Removal: string
 {
     case MainOff = 'main_off';
@@ -39,14 +39,18 @@ enum Removal: string
     public function how(): string
     {
         return match ($this) {
-            self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. Cut the '
+            self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. '
+                . 'Cut the '
                 . 'waste short and bag it.',
             self::CutBack => 'Pull the worn metres off, cut, and tie the leader on again. Cut the waste short and bag it.',
-            self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the worn end '
+            self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the '
+                . 'worn end '
                 . 'joined to the backing.',
-            self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing and wind it '
+            self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing '
+                . 'and wind it '
                 . 'on: one winding.',
-            self::ToSpare => 'The old reel’s drag is the brake, set light. Wind it across to the join and cut there: the worn end lies at the '
+            self::ToSpare => 'The old reel’s drag is the brake, set light. Wind it across to the join and cut there: the worn end '
+                . 'lies at the '
                 . 'bottom, the fresh end on top.',
             self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there '
                 . 'too.',

@@ -19,20 +19,29 @@ final class BadUpkeep extends DomainFault
     /** Names “until”. */
     public static function endsBeforeItBegins(Length $from, Length $to): self
     {
-        return new self('until', sprintf('From %.1F m to %.1F m ends before it begins. Count from the end the lure is tied to.', $from->inMetres(), $to->inMetres()));
+        return new self('until', sprintf(
+            'From %.1F m to %.1F m ends before it begins. Count from the end the lure is tied to.',
+            $from->inMetres(),
+            $to->inMetres(),
+        ));
     }
 
     /** Names the field it is given. */
     public static function beyondTheLine(string $field, Length $to, Length $main): self
     {
-        return new self($field, sprintf('The main line is %.0F m long; %.0F m from its end lies beyond it.', $main->inMetres(), $to->inMetres()));
+        return new self($field, sprintf(
+            'The main line is %.0F m long; %.0F m from its end lies beyond it.',
+            $main->inMetres(),
+            $to->inMetres(),
+        ));
     }
 
     /** Names “happened_at”. @param string $at ISO 8601 */
     public static function beforeTheFill(string $at, string $filled): self
     {
         return new self('happened_at', sprintf(
-            'On %s no line lay on this spool: the first that is written of it is of %s. Put the day right, or write down the fill before it.',
+            'On %s no line lay on this spool: the first that is written of it is of %s. Put the day right, or write down the fill '
+                . 'before it.',
             substr($at, 0, 10),
             substr($filled, 0, 10),
         ));

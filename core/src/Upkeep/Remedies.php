@@ -59,11 +59,15 @@ final class Remedies
             return self::cannot(Remedy::TopUp, Sentence::of('There is no backing under it to add to.'));
         }
         if ($level === null) {
-            return self::cannot(Remedy::TopUp, Sentence::of('The spool’s shape is not known well enough to say how much is missing: measure lip, arbor and width.'));
+            return self::cannot(Remedy::TopUp, Sentence::of('The spool’s shape is not known well enough to say how much is missing: '
+                . 'measure lip, arbor and width.'));
         }
         $more = self::missing($facts);
         if ($more < self::LEAST_TOP_UP_M) {
-            return self::cannot(Remedy::TopUp, Sentence::of('It stands at {0}, and full is {1}: there is nothing to add.', $level->depth, $level->wanted));
+            return self::cannot(
+                Remedy::TopUp,
+                Sentence::of('It stands at {0}, and full is {1}: there is nothing to add.', $level->depth, $level->wanted),
+            );
         }
         $add = Length::metres($more);
 

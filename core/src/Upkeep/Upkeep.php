@@ -90,13 +90,15 @@ final readonly class Upkeep
         $also = [];
         if ($facts->lostOn !== null) {
             $also[] = Sentence::of(
-                'Its end was lost on ' . substr($facts->lostOn, 0, 10) . ': draw the last metres through your fingers, cut back what rubbed, '
+                'Its end was lost on ' . substr($facts->lostOn, 0, 10) . ': draw the last metres through your fingers, cut back what '
+                    . 'rubbed, '
                     . 'and tie again.',
             );
         }
         foreach ($facts->found as $each) {
             if ($each->found === Finding::Coiled) {
-                $also[] = Sentence::of('It was found coiled: soak it, or stretch it before the first cast. Its strength is not less for it.');
+                $also[] = Sentence::of('It was found coiled: soak it, or stretch it before the first cast. Its strength is not less '
+                    . 'for it.');
                 break;
             }
         }
@@ -166,7 +168,8 @@ final readonly class Upkeep
             ? [Remedy::TopUp, Sentence::of('It stands {0} lower than it should: casts are shorter and a turn takes in less.', $deeper)]
             : [
                 Remedy::Replace,
-                Sentence::of('It stands {0} lower than it should, and there is no backing to add to: with new line, put some under it.', $deeper),
+                Sentence::of('It stands {0} lower than it should, and there is no backing to add to: with new line, put some under '
+                    . 'it.', $deeper),
             ];
     }
 

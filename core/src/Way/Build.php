@@ -16,7 +16,7 @@ use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Volume;
 
-/** A spool whose arbor was built up for one fill. Sleeve, tape and backing that stays belong to the fill, not to the spool's own dimensions. */
+/** A spool whose arbor was built up for one fill. Sleeve, tape and backing that stays belong to the fill, not to the spool. */
 final readonly class Build
 {
     /** Usual electrician's tape, mm. */
@@ -61,7 +61,8 @@ final readonly class Build
     }
 
     /**
-     * Backing that stays: the fill begins at its surface. Read there, no error of the room below counts any more; by the log's lengths that of
+     * Backing that stays: the fill begins at its surface. Read there, no error of the room below counts any more; by the log's lengths
+     * that of
      * all of it does.
      *
      * @throws BadWay|BadSpool

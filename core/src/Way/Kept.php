@@ -10,7 +10,8 @@ use Undro\Spool\Tolerance;
 use Undro\Units\Length;
 
 /**
- * Backing that stays on the spool when the main line comes off: the new line begins at its surface. Source: handbook, chapter 2, keeping the
+ * Backing that stays on the spool when the main line comes off: the new line begins at its surface. Source: handbook, chapter 2, keeping
+ * the
  * backing.
  */
 final readonly class Kept

@@ -59,7 +59,8 @@ final class OutcomeTest extends TestCase
         $backing = ['material' => 'mono', 'length_m' => 118];
         self::assertEqualsWithDelta(3 * 138, $wound($backing, ['length_m' => 100, 'line' => 'a'], ['length_m' => 38, 'line' => 'a']), 1e-9);
         self::assertEqualsWithDelta(3 * 38, $wound($backing, ['length_m' => 100, 'line' => 'b'], ['length_m' => 38, 'line' => 'a']), 1e-9);
-        self::assertEqualsWithDelta(3 * 138, $wound($backing, ['length_m' => 100, 'role' => 'main'], ['length_m' => 38, 'role' => 'main']), 1e-9);
+        $two = [['length_m' => 100, 'role' => 'main'], ['length_m' => 38, 'role' => 'main']];
+        self::assertEqualsWithDelta(3 * 138, $wound($backing, ...$two), 1e-9);
         self::assertEqualsWithDelta(3 * 38, $wound($backing, ['length_m' => 100], ['length_m' => 38]), 1e-9);
     }
 
@@ -92,7 +93,10 @@ final class OutcomeTest extends TestCase
     /** @return list<array{string, float, bool}> */
     private static function after(Outcome $way): array
     {
-        return array_map(static fn(Remaining $each): array => [$each->role->value, $each->length->inMetres(), $each->reversed], $way->after);
+        return array_map(
+            static fn(Remaining $each): array => [$each->role->value, $each->length->inMetres(), $each->reversed],
+            $way->after,
+        );
     }
 
     /**
