@@ -407,6 +407,8 @@ test('a main line is replaced over its backing, from the log to the finished run
     .getByRole('button', { name: 'It is done' })
     .click();
   await expect(page.getByText('The main line is off; the backing stays.')).toBeVisible();
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  await expect(run(page)).not.toHaveAttribute('data-current', 'strip');
   await stepTo(page, 'join.0');
   await expect(page.getByText(/Join it to the end of the backing that stayed/)).toBeVisible();
   await stepTo(page, 'first_turns.0');
