@@ -28,6 +28,8 @@ export interface Planning {
   ask: () => PlanCase | null;
   /** it was saved under this number */
   kept: (id: number) => void;
+  /** the place is about to be left */
+  leave: () => void;
   /** what was saved under this number was taken back to this */
   refill: (id: number, stored: Record<string, string>) => void;
   /** the last good answer; stays while the next one is on its way or the input is wrong */
@@ -153,6 +155,10 @@ export function usePlan(): Planning {
     },
     [navigate, store],
   );
+  // what was typed last must not bring the address back once the plan is left
+  const leave = useCallback(() => {
+    typedAs.current++;
+  }, []);
   const refill = useCallback(
     (number: number, stored: Record<string, string>) => {
       if (latest.current.savedId !== number) return;
@@ -180,6 +186,7 @@ export function usePlan(): Planning {
     current,
     ask: askNow,
     kept,
+    leave,
     refill,
     result,
     fresh: asked.data !== undefined && asked.data === result && !(known.spool !== undefined && taught.isPending),

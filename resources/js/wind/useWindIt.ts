@@ -22,6 +22,7 @@ export function useWindIt(plan: Planning) {
   const start = async (draft: Draft, practice: number | null) => {
     const question = plan.ask();
     if (!question) return;
+    plan.leave();
     const source = (role: 'main' | 'backing') => {
       const old =
         role === 'backing'
