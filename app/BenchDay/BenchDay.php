@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\BenchDay;
 
-use App\Clock;
 use App\Database\Row;
 use App\Learning\Learning;
 use App\Ledger\EventLog;
@@ -59,8 +58,8 @@ final readonly class BenchDay
      */
     public function usual(Reel $reel, Spool $spool, ?SpoolUpkeep $care): ?UsualJob
     {
-        $keeps = OnSpool::of($this->states->lying($spool->id))->keepsBacking(Clock::today());
-        $task = Task::usual($care?->upkeep->state->calls() === true ? $care->upkeep->pick : null, $keeps);
+        $backed = OnSpool::of($this->states->lying($spool->id))->backing !== [];
+        $task = Task::usual($care?->upkeep->state->calls() === true ? $care->upkeep->pick : null, $backed);
         $filled = $this->states->filled($spool->id);
         $main = $filled?->line();
 

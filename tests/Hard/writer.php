@@ -56,7 +56,10 @@ $lines = $ask('GET', '/api/lines')[1];
 // the same one in all of them: one that comes late finds them renamed, and in another order
 $reel = min(array_column($ask('GET', '/api/reels')[1], 'id'));
 $angler = $ask('GET', '/api/anglers')[1][0]['id'];
-$run = $ask('GET', '/api/runs')[1][0]['id'] ?? null;
+// the oldest: one that comes late finds those that the others have told of before it
+$runs = array_column($ask('GET', '/api/runs')[1], 'started_at', 'id');
+asort($runs);
+$run = array_key_first($runs);
 $statuses = $took = [];
 // all begin at once
 usleep((int) (1e6 * max(0, (float) getenv('UNDRO_BEGIN') - microtime(true))));

@@ -29,18 +29,18 @@ enum Task: string
     }
 
     /**
-     * What is usual on a spool: what its line needs now, else new line.
+     * What is usual on a spool: what its line needs now, else a new main line; backing on it stays unless somebody says otherwise.
      *
      * @param Remedy|null $needs what upkeep advises now; null: nothing, or not known
-     * @param bool        $keeps the backing on it is young enough to stay
+     * @param bool        $backed backing lies on it
      */
-    public static function usual(?Remedy $needs, bool $keeps): self
+    public static function usual(?Remedy $needs, bool $backed): self
     {
         return match ($needs) {
             Remedy::TopUp => self::TopUp,
             Remedy::CutBack => self::CutBack,
             Remedy::TurnOver => self::TurnOver,
-            default => $keeps ? self::Replace : self::Refill,
+            default => $backed ? self::Replace : self::Refill,
         };
     }
 }

@@ -6,7 +6,7 @@ import { useFillers, useReels } from '../api/records';
 import type { Spool } from '../api/types';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
-import { mainOf } from '../parts/onSpool';
+import { backingOf, mainOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
@@ -22,12 +22,14 @@ export interface Stripped {
 interface StripWaysProps {
   spool: Spool;
   onDo: (how: Stripped) => Promise<void>;
+  /** the way that is meant here; else the likeliest that can be gone */
+  first?: Schemas['Removal'];
   /** false where the caution stands above already */
   cautioned?: boolean;
 }
 
 /** What lies on a spool as a tape with its worn end, and every way to take it off with what it comes to. */
-export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
+export function StripWays({ spool, onDo, first, cautioned = true }: StripWaysProps) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const { data: reels = [] } = useReels();
@@ -60,6 +62,11 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
     to_spare: spares,
     onto_reel: spares,
   };
+  // without backing or without a main line some ways are all of it, which has a way of its own
+  const same =
+    backingOf(spool).length === 0 ? ['main_off', 'onto_reel'] : mainOf(spool) ? [] : ['main_off', 'to_spare'];
+  const ways = found?.ways.filter((way) => !same.includes(way.id)) ?? [];
+  const likely = first ?? ways.find((way) => way.fits)?.id;
   const act = async (id: Schemas['Removal']) => {
     const places = onto[id] ?? [];
     setBusy(id);
@@ -96,52 +103,50 @@ export function StripWays({ spool, onDo, cautioned = true }: StripWaysProps) {
         onChange={setWorn}
       />
       <ul className={classes.ways}>
-        {found?.ways
-          .filter((way) => way.fits || way.id !== 'main_off')
-          .map((way) => {
-            const places = onto[way.id] ?? null;
-            return (
-              <li key={way.id}>
-                <div>
-                  <b>{way.word}</b>
-                  <p>
-                    {[
-                      way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
-                      way.after.length > 0 &&
-                        `${way.after.map((each) => `${words(length(each.length_m, units))} ${each.role === 'backing' ? 'backing' : 'main line'}`).join(' and ')} stay`,
-                      way.join_lost_m > 0 && `the join takes ${words(length(way.join_lost_m, units))}`,
-                      way.passes > 0 && (way.passes === 1 ? 'one winding' : `${way.passes} windings`),
-                      way.passes > 1 && `${words(length(way.wound_m, units))} wound`,
-                      way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
-                    ]
-                      .filter(Boolean)
-                      .join(' · ')}
-                  </p>
-                  <p className={classes.soft}>{way.how}</p>
-                </div>
-                <div className={classes.act}>
-                  {places && places.length > 0 && (
-                    <NativeSelect
-                      size="xs"
-                      aria-label={`${way.word}: which`}
-                      data={places}
-                      value={to[way.id] ?? places[0]?.value ?? ''}
-                      onChange={(event) => setTo({ ...to, [way.id]: event.currentTarget.value })}
-                    />
-                  )}
-                  <Button
-                    size="sm"
-                    variant={way.id === found.ways.find((each) => each.fits)?.id ? 'filled' : 'default'}
-                    disabled={!way.fits || places?.length === 0}
-                    loading={busy === way.id}
-                    onClick={() => act(way.id)}
-                  >
-                    It is done
-                  </Button>
-                </div>
-              </li>
-            );
-          })}
+        {ways.map((way) => {
+          const places = onto[way.id] ?? null;
+          return (
+            <li key={way.id}>
+              <div>
+                <b>{way.word}</b>
+                <p>
+                  {[
+                    way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
+                    way.after.length > 0 &&
+                      `${way.after.map((each) => `${words(length(each.length_m, units))} ${each.role === 'backing' ? 'backing' : 'main line'}`).join(' and ')} stay`,
+                    way.join_lost_m > 0 && `the join takes ${words(length(way.join_lost_m, units))}`,
+                    way.passes > 0 && (way.passes === 1 ? 'one winding' : `${way.passes} windings`),
+                    way.passes > 1 && `${words(length(way.wound_m, units))} wound`,
+                    way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </p>
+                <p className={classes.soft}>{way.how}</p>
+              </div>
+              <div className={classes.act}>
+                {places && places.length > 0 && (
+                  <NativeSelect
+                    size="xs"
+                    aria-label={`${way.word}: which`}
+                    data={places}
+                    value={to[way.id] ?? places[0]?.value ?? ''}
+                    onChange={(event) => setTo({ ...to, [way.id]: event.currentTarget.value })}
+                  />
+                )}
+                <Button
+                  size="sm"
+                  variant={way.id === likely ? 'filled' : 'default'}
+                  disabled={!way.fits || places?.length === 0}
+                  loading={busy === way.id}
+                  onClick={() => act(way.id)}
+                >
+                  It is done
+                </Button>
+              </div>
+            </li>
+          );
+        })}
       </ul>
       {cautioned && found && (
         <p className={classes.caution} role="note">

@@ -22,6 +22,7 @@ export function StripTool({ run, step, say, tell }: Running) {
   return (
     <StripWays
       cautioned={false}
+      first={kept ? 'main_off' : 'off'}
       spool={spool}
       onDo={async (how: Stripped) => void (await say({ kind: 'stripped', step: step.id, ...how }))}
     />
