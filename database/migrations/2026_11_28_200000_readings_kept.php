@@ -17,6 +17,7 @@ return new class extends Migration {
     {
         DB::table('ledger_caches')->delete();
         DB::table('spool_states')->delete();
+        DB::table('answers')->delete();
         Schema::table('level_readings', static fn(Blueprint $table) => $table->boolean('keep')->default(false));
         Schema::create('inspections', static function (Blueprint $table): void {
             $table->id();

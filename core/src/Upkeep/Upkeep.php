@@ -80,6 +80,7 @@ final readonly class Upkeep
             $facts->short() => State::Short,
             $wear === State::Turn => State::Turn,
             $level?->low === true => State::Low,
+            $worst?->found === Finding::Rough => State::Soon,
             default => $wear,
         };
     }
@@ -183,14 +184,15 @@ final readonly class Upkeep
                 : [Remedy::Replace, Sentence::of("$found all along: there is nothing to cut back to.")];
         }
         if ($worst->found === Finding::Faded && $state !== State::Nicked && !$canCut) {
-            return [Remedy::Leave, Sentence::of('Faded from {0} to {1}: the drag goes by that.', $worst->from, $worst->to)];
+            return [Remedy::Leave, Sentence::of('Faded as far as {0} off its end: the drag goes by that.', $worst->to)];
         }
 
+        [$where, $figures] = $worst->from->inMetres() > 0
+            ? ['from {0} to {1} off its end', [$worst->from, $worst->to]]
+            : ['as far as {0} off its end', [$worst->to]];
+
         return $canCut
-            ? [Remedy::CutBack, Sentence::of("$found from {0} to {1} of its end: cut back past it.", $worst->from, $worst->to)]
-            : [
-                Remedy::Replace,
-                Sentence::of("$found from {0} to {1} of its end, and a cut past it would leave too little.", $worst->from, $worst->to),
-            ];
+            ? [Remedy::CutBack, Sentence::of("$found $where: cut back past it.", ...$figures)]
+            : [Remedy::Replace, Sentence::of("$found $where, and a cut past it would leave too little.", ...$figures)];
     }
 }

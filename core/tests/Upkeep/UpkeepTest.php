@@ -33,8 +33,8 @@ final class UpkeepTest extends TestCase
         yield 'without rough ground 28 are few' => [['since' => '2026-05-01', 'outings' => 28], 'fit', 'leave'];
         yield 'a nick is due now' => [['found' => ['found' => 'nicked', 'from_m' => 20, 'to_m' => 22]], 'nicked', 'cut_back'];
         yield 'a nick too far in' => [['found' => ['found' => 'nicked', 'from_m' => 120]], 'nicked', 'replace'];
-        yield 'rough at the end' => [['found' => ['found' => 'rough', 'to_m' => 4]], 'fit', 'cut_back'];
-        yield 'rough all along' => [['found' => ['found' => 'rough']], 'fit', 'replace'];
+        yield 'rough at the end' => [['found' => ['found' => 'rough', 'to_m' => 4]], 'soon', 'cut_back'];
+        yield 'rough all along' => [['found' => ['found' => 'rough']], 'soon', 'replace'];
         yield 'faded all along' => [['found' => ['found' => 'faded']], 'fit', 'leave'];
         yield 'coiled' => [['found' => ['found' => 'coiled']], 'fit', 'leave'];
         yield 'too short for the cast that was noted' => [['length_m' => 85, 'outings' => 2, 'cast_m' => 70], 'short', 'replace'];

@@ -79,7 +79,10 @@ export function begun(
   const chain = Object.fromEntries(
     CHAIN.map((name) => [
       name,
-      fresh && draft[name] !== START[name] ? draft[name] : (last?.chain[name] ?? START[name]),
+      // how worn the line was then says nothing of now
+      fresh && draft[name] !== START[name]
+        ? draft[name]
+        : ((name === 'mainCondition' ? undefined : last?.chain[name]) ?? START[name]),
     ]),
   ) as Pick<DragDraft, (typeof CHAIN)[number]>;
   return { ...draft, ...chain, main: chain.main || strength, begun: key, wanted: fresh ? draft.wanted : '' };

@@ -22,7 +22,7 @@ export function DueList({ cares, chosen }: { cares: Care[]; chosen?: number | un
             <span className={classes.soft}>
               {care.spool_name}, {words(length(care.length_m, units, 0))} {care.line}
             </span>
-            {care.calls ? (
+            {care.calls || care.pick !== 'leave' ? (
               <span className={classes.advice}>
                 {care.pick_word}
                 {minutesOf(care) > 0 && `, ${minutes(minutesOf(care))}`}

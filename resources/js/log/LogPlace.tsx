@@ -67,7 +67,7 @@ export function LogPlace() {
           </ul>
         )}
       </aside>
-      <div className={spool ? `${beside.main} ${classes.first}` : beside.main}>
+      <div className={spool || at.all !== 'find' ? `${beside.main} ${classes.first}` : beside.main}>
         {reel && spool ? (
           <SpoolLog reel={reel} spool={spool} at={at.at} onAt={(next) => set({ at: next })} />
         ) : (

@@ -16,7 +16,7 @@ export function KeepIt({ plan: { draft, set } }: { plan: Planning }) {
   if (!spool?.keeps_backing || draft.way === 'kept') return null;
   const metres = backingOf(spool).reduce((sum, piece) => sum + piece.length_m, 0);
   return (
-    <p className={classes.reason}>
+    <p className={classes.keepIt}>
       {words(length(metres, units, 0))} of backing lie on this spool. Where it is firm, level and dry it can stay, and
       only the main line comes off.{' '}
       <Button size="compact-xs" variant="default" onClick={() => set(takeWay('kept', draft))}>
