@@ -65,7 +65,26 @@ final readonly class BenchDay
 
         return $filled === null || $main === null
             ? null
-            : new UsualJob($reel->id, $spool->id, $task, $main, $filled->length()->inMetres(), $filled->backingLine());
+            : new UsualJob(
+                $reel->id,
+                $spool->id,
+                $task,
+                $main,
+                $task === Task::Replace ? self::replaced($care) ?? $filled->length() : $filled->length(),
+                $filled->backingLine(),
+            );
+    }
+
+    /** As much new main line as upkeep would put on; null: not known. */
+    private static function replaced(?SpoolUpkeep $care): ?Length
+    {
+        foreach ($care->upkeep->options ?? [] as $option) {
+            if ($option->remedy === Remedy::Replace) {
+                return $option->add;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\BenchDay;
 
 use Undro\Day\Task;
+use Undro\Units\Length;
 
 /** What is usually wanted on a spool: what its line needs, else what lies on it, new and as long as it was wound. */
 final readonly class UsualJob
 {
     /**
      * @param int      $main    line
-     * @param float    $metres  of it
+     * @param Length   $length  of it
      * @param int|null $backing line; null: nothing goes under it
      */
     public function __construct(
@@ -19,7 +20,7 @@ final readonly class UsualJob
         public int $spool,
         public Task $task,
         public int $main,
-        public float $metres,
+        public Length $length,
         public ?int $backing,
     ) {}
 }

@@ -22,7 +22,7 @@ final class DayResource
             'spool' => $job->spool,
             'task' => $job->task->value,
             'main' => $job->main,
-            'length' => sprintf('%d m', (int) round($job->metres)),
+            'length' => sprintf('%d m', (int) round($job->length->inMetres())),
             'backing' => $job->backing,
             'due' => $due?->value,
         ];

@@ -8,6 +8,7 @@ use Undro\Allocation\Demand;
 use Undro\Allocation\Reserve;
 use Undro\DomainFault;
 use Undro\Fill\FilledLayer;
+use Undro\Fill\Level;
 use Undro\Fill\Role;
 use Undro\Habit\Question;
 use Undro\Plan\Plan;
@@ -68,7 +69,7 @@ final readonly class Job
             $plan->fill->layers,
         ));
         $note = self::ends($asked, $plan);
-        if (!$plan->fill->fits()) {
+        if (self::tooMuch($asked, $plan)) {
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
@@ -132,6 +133,13 @@ final readonly class Job
             static fn(FilledLayer $layer): float => Steps::soakMinutes($layer->layer->line->material),
             $plan->drawn->layers,
         )]);
+    }
+
+    /** Whether its main line is more than goes on; over backing that stays a little over full is none. */
+    private static function tooMuch(Wanted $wanted, Plan $plan): bool
+    {
+        return !$plan->fill->fits()
+            && ($wanted->way !== WayId::Kept || $plan->level === null || Level::tooFull($plan->level->depth, $wanted->gap));
     }
 
     /** Where a main line over backing that stays ends, if that is not where it should. */

@@ -10,8 +10,17 @@ use Undro\Units\Length;
 /** How far under the lip a fill of known lengths comes to lie, with its band. */
 final readonly class Level
 {
+    /** A level this much over the full one is too full: coils jump off, mm. Ours. */
+    public const OVER_MM = 0.3;
+
     /** @param Length $half half the 90 % band of the depth */
     private function __construct(public Length $depth, public Length $half) {}
+
+    /** Whether line at a depth stands too high for a spool that is full at a gap. */
+    public static function tooFull(Length $depth, Length $gap): bool
+    {
+        return $depth->inMillimetres() < $gap->inMillimetres() - self::OVER_MM;
+    }
 
     /** Null where the spool's shape is not known or nothing lies on it. */
     public static function of(Fill $fill): ?self

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Upkeep;
 
+use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
+use Undro\Fill\Level as FullLevel;
 use Undro\Fill\Role;
 use Undro\Strip\Outcome;
 use Undro\Strip\Removal;
@@ -135,17 +137,25 @@ final class Remedies
         return new Option($remedy, $none, $none, $none, null, false, $why);
     }
 
-    /** New line as long as the old one was when it was wound; the backing stays. */
+    /** New line as long as the old one was when it was wound, or as much as goes on; the backing stays. */
     private static function replace(Facts $facts): Option
     {
-        $new = $facts->asFilled();
         $under = array_slice($facts->layers, 0, -1);
-        $filled = FillCalculator::solve(
+        $line = $facts->main()->line;
+        $fill = static fn(Layer $main, ?Length $gap = null): Fill => FillCalculator::solve(
             $facts->spool,
-            null,
-            [...$under, Layer::of(Role::Main, $facts->main()->line, $new)],
+            $gap,
+            [...$under, $main],
             $facts->gearRatio,
         );
+        $new = $facts->asFilled();
+        $filled = $fill(Layer::of(Role::Main, $line, $new));
+        $depth = $filled->layers[count($under)]->depth ?? null;
+        if ($depth !== null && FullLevel::tooFull($depth, $facts->wanted)) {
+            $room = $fill(Layer::open(Role::Main, $line), $facts->wanted)->solved?->band->middle->inMetres() ?? 0.0;
+            $new = Length::metres(max(0.0, $room));
+            $filled = $fill(Layer::of(Role::Main, $line, $new));
+        }
 
         return new Option(
             Remedy::Replace,

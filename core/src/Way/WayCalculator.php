@@ -22,7 +22,6 @@ final readonly class WayCalculator
     private const REJOIN_M = 1.0;
     /** A level this far off the wanted one is worth a word, mm. */
     private const LOW_MM = 0.5;
-    private const HIGH_MM = 0.3;
     /** With this many times the wanted line on the spool, most of it never sees a fish. */
     private const MOSTLY_IDLE = 2.0;
 
@@ -234,7 +233,7 @@ final readonly class WayCalculator
                     Length::millimetres($off),
                 ),
             ],
-            $off < -self::HIGH_MM => [Sentence::of('It ends {0} above the full mark: coils jump off.', Length::millimetres(-$off))],
+            $off < -Level::OVER_MM => [Sentence::of('It ends {0} above the full mark: coils jump off.', Length::millimetres(-$off))],
             default => [],
         };
     }

@@ -134,6 +134,19 @@ final class UpkeepTest extends TestCase
         self::assertSame('wear', $keeps(['found' => ['found' => 'coiled']])[1]);
     }
 
+    /** What replaces it ends no more than a hair over full, however much was on it once. */
+    public function testNewLineIsNoMoreThanGoesOn(): void
+    {
+        $case = self::spool(['length_m' => 300.0, 'backing_m' => 100.0]);
+        $found = Compute::run('upkeep', $case);
+        $replace = array_column($found['options'], null, 'id')['replace'];
+        self::assertLessThan(300, $replace['add_m']);
+        $layers = $case['pieces'];
+        $layers[1]['length_m'] = $replace['add_m'];
+        $fill = Compute::run('fill', ['spool' => self::SPOOL, 'layers' => $layers]);
+        self::assertEqualsWithDelta($found['level']['wanted_mm'], $fill['layers'][1]['depth_mm'], 0.001);
+    }
+
     public function testWhatIsRoughAllAlongIsNotMendedByCuttingANickAway(): void
     {
         $case = self::spool([]);
