@@ -28,6 +28,8 @@ final class SpoolPictures
     private array $lineQuestions = [];
     /** @var \WeakMap<Spool, array{ReelKind, string, list<Piece>}> kind of reel, key and what lies on it, of what was read ahead */
     private \WeakMap $ahead;
+    /** @var \WeakMap<Spool, OnSpool> */
+    private \WeakMap $on;
 
     public function __construct(
         private readonly Answers $answers,
@@ -36,6 +38,7 @@ final class SpoolPictures
         private readonly AsLearnt $learnt,
     ) {
         $this->ahead = new \WeakMap();
+        $this->on = new \WeakMap();
     }
 
     /** @return array<array-key, mixed> shape, layers, how full, and the problem where it cannot be drawn */
@@ -59,7 +62,7 @@ final class SpoolPictures
     public function contents(Spool $spool): array
     {
         $contents = [];
-        foreach (OnSpool::of($this->ahead[$spool][2] ?? $this->lying($spool))->stretches() as $stretch) {
+        foreach ($this->on($spool)->stretches() as $stretch) {
             $contents[] = [
                 'role' => $stretch->role->value,
                 'line' => LineResource::facts($this->lines->product($stretch->line)),
@@ -71,10 +74,15 @@ final class SpoolPictures
         return $contents;
     }
 
+    private function on(Spool $spool): OnSpool
+    {
+        return $this->on[$spool] ??= OnSpool::of($this->ahead[$spool][2] ?? $this->lying($spool));
+    }
+
     /** Whether the backing on it is offered to stay under a new main line. */
     public function keepsBacking(Spool $spool): bool
     {
-        return OnSpool::of($this->ahead[$spool][2] ?? $this->lying($spool))->keepsBacking(Clock::today());
+        return $this->on($spool)->keepsBacking(Clock::today());
     }
 
     /**

@@ -59,10 +59,14 @@ final readonly class OnSpool
      */
     public function keepsBacking(string $today): bool
     {
-        $since = array_map(static fn(Piece $piece): ?string => $piece->since, $this->backing);
-        $oldest = (new \DateTimeImmutable(substr($today, 0, 10)))->modify(sprintf('-%d years', Kept::YEARS))->format('Y-m-d');
+        $oldest = sprintf('%04d', (int) substr($today, 0, 4) - Kept::YEARS) . substr($today, 4, 6);
+        foreach ($this->backing as $piece) {
+            if ($piece->since === null || substr($piece->since, 0, 10) <= $oldest) {
+                return false;
+            }
+        }
 
-        return $since !== [] && !in_array(null, $since, true) && substr(min($since), 0, 10) > $oldest;
+        return $this->backing !== [];
     }
 
     /**
