@@ -53,7 +53,7 @@ final class AsLearnt
 
     private function factor(string $of): float
     {
-        $this->factors ??= $this->answers->remembered(Answers::key(['factors', DataStamp::now()]), $this->learning->factors(...));
+        $this->factors ??= $this->answers->remembered(Answers::key(['factors', DataStamp::ofLevels()]), $this->learning->factors(...));
         $factor = $this->factors[$of] ?? 1.0;
 
         return is_numeric($factor) ? (float) $factor : 1.0;
