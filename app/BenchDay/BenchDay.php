@@ -70,21 +70,9 @@ final readonly class BenchDay
                 $spool->id,
                 $task,
                 $main,
-                $task === Task::Replace ? self::replaced($care) ?? $filled->length() : $filled->length(),
+                $task === Task::Replace ? $care?->upkeep->option(Remedy::Replace)->add ?? $filled->length() : $filled->length(),
                 $filled->backingLine(),
             );
-    }
-
-    /** As much new main line as upkeep would put on; null: not known. */
-    private static function replaced(?SpoolUpkeep $care): ?Length
-    {
-        foreach ($care->upkeep->options ?? [] as $option) {
-            if ($option->remedy === Remedy::Replace) {
-                return $option->add;
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -145,20 +133,16 @@ final readonly class BenchDay
     /** What upkeep says of the line that is on, done on this day. */
     private function care(Reel $reel, Spool $spool, Remedy $remedy, ?Angler $angler): Job
     {
-        $care = $this->upkeep->of($reel, $spool, $angler);
-        foreach ($care->upkeep->options ?? [] as $option) {
-            if ($care !== null && $option->remedy === $remedy) {
-                $under = OnSpool::of($this->states->lying($spool->id))->backingLine();
+        $care = $this->upkeep->of($reel, $spool, $angler) ?? throw BadStrip::nothingThere();
+        $option = $care->upkeep->option($remedy);
+        $under = OnSpool::of($this->states->lying($spool->id))->backingLine();
 
-                return Job::care(
-                    "spool:$spool->id",
-                    $option,
-                    $care->upkeep->minutes($option, $care->pace),
-                    $under === null ? null : "line:$under",
-                );
-            }
-        }
-        throw BadStrip::nothingThere();
+        return Job::care(
+            "spool:$spool->id",
+            $option,
+            $care->upkeep->minutes($option, $care->pace),
+            $under === null ? null : "line:$under",
+        );
     }
 
     /** @throws \Undro\DomainFault naming the figure that cannot be */

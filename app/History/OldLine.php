@@ -17,6 +17,7 @@ use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Line\OuterEnd;
 use Undro\Strip\BadStrip;
 use Undro\Strip\Outcome;
 use Undro\Strip\Removal;
@@ -118,36 +119,15 @@ final readonly class OldLine
         $carrier = Place::of(PlaceKind::Carrier, self::CARRIER);
         $other = Place::of(PlaceKind::Carrier, self::CARRIER + 1);
         $lost = $joined ? Length::metres(Outcome::JOIN_LOST_M) : Length::metres(0);
-        $cut = self::outer($main, $other, Place::of(PlaceKind::Waste), $lost);
-        $left = self::without($main, $lost);
+        [$left, $cut] = Piece::parted(array_reverse($main), $lost);
         $left !== [] || throw BadStrip::tooShortToTurn();
 
         return [
             ...self::all($main, $from, $carrier),
             ...self::all(array_reverse($main), $carrier, $other),
-            ...$cut,
-            ...self::all($left, $other, $from),
+            ...self::all($cut, $other, Place::of(PlaceKind::Waste)),
+            ...self::all(array_reverse($left), $other, $from),
         ];
-    }
-
-    /**
-     * @param list<Piece> $pieces outermost first
-     *
-     * @return list<Piece> the same without so much of the outer end
-     */
-    private static function without(array $pieces, Length $gone): array
-    {
-        $left = $gone->inMetres();
-        $rest = [];
-        foreach ($pieces as $piece) {
-            $taken = min($left, $piece->length->inMetres());
-            $left -= $taken;
-            if ($piece->length->inMetres() - $taken > 1e-6) {
-                $rest[] = $piece->cut(Length::metres($piece->length->inMetres() - $taken));
-            }
-        }
-
-        return $rest;
     }
 
     /**
@@ -169,18 +149,10 @@ final readonly class OldLine
      */
     public static function outer(array $pieces, Place $from, Place $to, Length $metres): array
     {
-        $wanted = $metres->inMetres();
-        $moves = [];
-        foreach ($pieces as $piece) {
-            $taken = min($wanted, $piece->length->inMetres());
-            if ($taken > 1e-6) {
-                $moves[] = Move::of($from, $to, Length::metres($taken), $piece->product);
-            }
-            $wanted -= $taken;
-        }
-        $wanted <= 1e-6 || throw BadStrip::moreThanThere($metres, Length::metres($metres->inMetres() - $wanted));
+        $there = Piece::total($pieces);
+        $metres->inMetres() <= $there->inMetres() + OuterEnd::NOTHING_M || throw BadStrip::moreThanThere($metres, $there);
 
-        return $moves;
+        return self::all(Piece::parted(array_reverse($pieces), $metres)[1], $from, $to);
     }
 
     private function place(int $spool): Place

@@ -123,20 +123,8 @@ final class RunTest extends TestCase
     public function testTheLevelReadAtTheEndIsWrittenAndTeaches(): void
     {
         $id = $this->begin();
-        $run = $this->upTo($id, 'wind.0');
-        $this->mark(
-            $id,
-            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
-            ['kind' => 'stopped', 'stop' => 'at_mark'],
-            ['kind' => 'done', 'step' => 'wind.0'],
-        );
-        $run = $this->upTo($id, 'wind.1');
-        $this->mark(
-            $id,
-            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
-            ['kind' => 'stopped', 'stop' => 'at_mark'],
-            ['kind' => 'done', 'step' => 'wind.1'],
-        );
+        $this->windToTheMark($id, 'wind.0');
+        $this->windToTheMark($id, 'wind.1');
         $this->mark(
             $id,
             ['kind' => 'depth', 'depths' => [['mm' => '1.8 mm'], ['mm' => '2.0 mm'], ['mm' => '1.9 mm']]],
@@ -441,12 +429,7 @@ final class RunTest extends TestCase
         $id = $this->begin($body);
         $run = $this->upTo($id, 'wind.0');
         self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']);
-        $this->mark(
-            $id,
-            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
-            ['kind' => 'stopped', 'stop' => 'at_mark'],
-            ['kind' => 'done', 'step' => 'wind.0'],
-        );
+        $this->windToTheMark($id, 'wind.0');
         $run = $this->upTo($id, 'wind.1');
         $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);
         // its line ends, and all of it is over
@@ -527,6 +510,17 @@ final class RunTest extends TestCase
             '/api/runs/{uuid}/marks',
             ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, array_values($marks))],
             $run,
+        );
+    }
+
+    private function windToTheMark(string $id, string $step): void
+    {
+        $run = $this->upTo($id, $step);
+        $this->mark(
+            $id,
+            ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])],
+            ['kind' => 'stopped', 'stop' => 'at_mark'],
+            ['kind' => 'done', 'step' => $step],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Ledger;
 
+use Undro\Line\OuterEnd;
 use Undro\Units\Length;
 
 /**
@@ -12,7 +13,6 @@ use Undro\Units\Length;
 final readonly class Ledger
 {
     /** Lengths below this are rounding, m. */
-    private const NOTHING = 1e-6;
 
     /**
      * @param array<string, list<Piece>> $pieces by place, from the arbor out
@@ -183,21 +183,10 @@ final readonly class Ledger
     private static function takeOff(array $there, Move $move): array
     {
         $available = Piece::total($there);
-        $wanted = $move->length->inMetres();
-        $wanted <= $available->inMetres() + self::NOTHING || throw BadLedger::notEnough($move->from, $move->length, $available);
-        $taken = [];
-        while ($wanted > self::NOTHING && $there !== []) {
-            $outer = array_pop($there);
-            $length = $outer->length->inMetres();
-            if ($length > $wanted + self::NOTHING) {
-                $there[] = $outer->cut(Length::metres($length - $wanted));
-                $outer = $outer->cut(Length::metres($wanted));
-            }
-            $taken[] = $outer;
-            $wanted -= $outer->length->inMetres();
-        }
+        $move->length->inMetres() <= $available->inMetres() + OuterEnd::NOTHING_M
+            || throw BadLedger::notEnough($move->from, $move->length, $available);
 
-        return [$there, $taken];
+        return Piece::parted($there, $move->length);
     }
 
     /**
@@ -233,9 +222,9 @@ final readonly class Ledger
         $key = $count->at->key();
         $there = Piece::total($pieces[$key] ?? [])->inMetres();
         $difference = $count->length->inMetres() - $there;
-        if ($difference > self::NOTHING) {
+        if ($difference > OuterEnd::NOTHING_M) {
             $pieces[$key] = self::lay($pieces[$key] ?? [], new Piece($count->product, Length::metres($difference)), $count->at);
-        } elseif ($difference < -self::NOTHING) {
+        } elseif ($difference < -OuterEnd::NOTHING_M) {
             $missing = Move::of($count->at, Place::of(PlaceKind::Unseen), Length::metres(-$difference), $count->product);
             [$pieces[$key]] = self::takeOff($pieces[$key] ?? [], $missing);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Ledger;
 
+use Undro\Line\MainLine;
+use Undro\Line\OuterEnd;
 use Undro\Units\Length;
 
 /** A piece of one product's line. */
@@ -42,12 +44,36 @@ final readonly class Piece
      */
     public static function outermost(array $pieces, int $product): array
     {
-        $begins = count($pieces);
-        while ($begins > 0 && $pieces[$begins - 1]->product === $product) {
-            --$begins;
+        $last = $pieces[count($pieces) - 1] ?? null;
+
+        return $last?->product === $product
+            ? array_slice($pieces, MainLine::begins(array_map(static fn(self $piece): int => $piece->product, $pieces)))
+            : [];
+    }
+
+    /**
+     * What stays, and what comes off with so much of the outer end.
+     *
+     * @param list<self> $pieces from the arbor out
+     *
+     * @return array{list<self>, list<self>} what stays, from the arbor out, and what comes off, outermost first
+     */
+    public static function parted(array $pieces, Length $gone): array
+    {
+        $stays = [];
+        $off = [];
+        foreach (OuterEnd::off(array_map(static fn(self $piece): Length => $piece->length, $pieces), $gone) as $place => $taken) {
+            $piece = $pieces[$place];
+            $rest = $piece->length->minus($taken);
+            if ($rest->inMetres() > OuterEnd::NOTHING_M) {
+                $stays[] = $piece->cut($rest);
+            }
+            if ($taken->inMetres() > OuterEnd::NOTHING_M) {
+                $off[] = $piece->cut($taken);
+            }
         }
 
-        return array_slice($pieces, $begins);
+        return [$stays, array_reverse($off)];
     }
 
     /**

@@ -84,7 +84,7 @@ final readonly class Spool
     /** The same spool, its room known as well as this. @param float $sd relative sd of the line volume */
     public function trusted(float $sd): self
     {
-        return $this->known($sd, $this->correlations);
+        return $this->believed(1.0, $sd, $this->correlations);
     }
 
     /**
@@ -96,23 +96,13 @@ final readonly class Spool
      */
     public function learnt(float $factor, float $sd, CorrelationMatrix $correlations): self
     {
-        return $this->roomier($factor)->known($sd, $correlations);
+        return $this->believed($factor, $sd, $correlations);
     }
 
     /** The same spool, its room this much larger than the figures say. @param float $factor above 0 */
     public function roomier(float $factor): self
     {
-        return new self(
-            $this->source,
-            $this->geometry,
-            $this->capacity,
-            $this->ratedGap,
-            $this->lay,
-            $this->scale * $factor,
-            $this->sd,
-            $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap),
-            $this->correlations,
-        );
+        return $this->believed($factor, $this->sd, $this->correlations);
     }
 
     /**
@@ -298,7 +288,7 @@ final readonly class Spool
         return Volume::cubicMillimetres($factor * $volume->inCubicMillimetres());
     }
 
-    private function known(float $sd, ?CorrelationMatrix $correlations): self
+    private function believed(float $factor, float $sd, ?CorrelationMatrix $correlations): self
     {
         return new self(
             $this->source,
@@ -306,9 +296,9 @@ final readonly class Spool
             $this->capacity,
             $this->ratedGap,
             $this->lay,
-            $this->scale,
+            $this->scale * $factor,
             $sd,
-            $this->atRatedGap,
+            $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap),
             $correlations,
         );
     }

@@ -6,6 +6,7 @@ namespace Undro\Strip;
 
 use Undro\Fill\Role;
 use Undro\Line\Material;
+use Undro\Line\OuterEnd;
 use Undro\Units\Length;
 
 /**
@@ -132,17 +133,14 @@ final readonly class Outcome
     {
         $pieces = array_map(static fn(Length $piece): Remaining => new Remaining(Role::Backing, $piece), $backing);
         $pieces[] = new Remaining(Role::Main, $main);
-        $left = $gone->inMetres();
         $after = [];
-        foreach (array_reverse($pieces) as $piece) {
-            $taken = min($left, $piece->length->inMetres());
-            $left -= $taken;
-            $rest = $piece->length->inMetres() - $taken;
-            if ($rest > 1e-9) {
-                $after[] = new Remaining($piece->role, Length::metres($rest));
+        foreach (OuterEnd::off([...$backing, $main], $gone) as $place => $off) {
+            $rest = $pieces[$place]->length->minus($off);
+            if ($rest->inMetres() > OuterEnd::NOTHING_M) {
+                $after[] = new Remaining($pieces[$place]->role, $rest);
             }
         }
 
-        return array_reverse($after);
+        return $after;
     }
 }

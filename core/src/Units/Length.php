@@ -39,6 +39,12 @@ final readonly class Length
         return new self($this->metres + $other->metres);
     }
 
+    /** The first without the second. */
+    public function minus(self $other): self
+    {
+        return new self($this->metres - $other->metres);
+    }
+
     /** Metres. */
     public function inMetres(): float
     {

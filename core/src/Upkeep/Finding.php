@@ -13,12 +13,6 @@ enum Finding: string
     case Rough = 'rough';
     case Nicked = 'nicked';
 
-    /** As the screen says it. */
-    public function word(): string
-    {
-        return $this->value;
-    }
-
     /** What share of its strength the line still has there. */
     public function condition(): float
     {

@@ -14,9 +14,9 @@ use Undro\Units\Sentence;
 final readonly class Upkeep
 {
     /**
-     * @param string         $dueOn    ISO date: today where it is due now whatever the calendar says
-     * @param int            $daysLeft until then; below 0: since
-     * @param list<Option>   $options
+     * @param string           $dueOn    ISO date: today where it is due now whatever the calendar says
+     * @param int              $daysLeft until then; below 0: since
+     * @param list<Option>     $options  of every remedy one
      * @param list<Sentence>   $also     what else there is to mind
      * @param list<Inspection> $found    on the main line, the worst first
      */
@@ -64,10 +64,27 @@ final readonly class Upkeep
         );
     }
 
+    /** What one remedy comes to here. */
+    public function option(Remedy $remedy): Option
+    {
+        return self::among($this->options, $remedy);
+    }
+
     /** How long an option takes to wind at a pace of handle turns a minute. */
     public function minutes(Option $option, float $pace): float
     {
         return ($option->turns ?? $option->wound->inMetres() / ($this->level?->retrieve?->inMetres() ?? Usual::RETRIEVE_M)) / $pace;
+    }
+
+    /** @param list<Option> $options of every remedy one */
+    private static function among(array $options, Remedy $remedy): Option
+    {
+        foreach ($options as $option) {
+            if ($option->remedy === $remedy) {
+                return $option;
+            }
+        }
+        throw new \LogicException("No word on {$remedy->value}.");
     }
 
     private static function state(Facts $facts, ?Level $level, ?Inspection $worst, string $today): State
@@ -114,9 +131,7 @@ final readonly class Upkeep
      */
     private static function pick(State $state, Facts $facts, ?Level $level, ?Inspection $worst, array $options): array
     {
-        $can = static fn(Remedy $remedy): bool => array_values(
-            array_filter($options, static fn(Option $option): bool => $option->remedy === $remedy && $option->fits),
-        ) !== [];
+        $can = static fn(Remedy $remedy): bool => self::among($options, $remedy)->fits;
 
         return match ($state) {
             State::Due => self::pickWhenDue($facts, $can(Remedy::CutBack)),
@@ -177,7 +192,7 @@ final readonly class Upkeep
     /** @return array{Remedy, Sentence} */
     private static function pickWhenFound(Inspection $worst, bool $canCut, State $state): array
     {
-        $found = ucfirst($worst->found->word());
+        $found = ucfirst($worst->found->value);
         if ($worst->from === null || $worst->to === null) {
             return $worst->found === Finding::Faded
                 ? [Remedy::Leave, Sentence::of('Faded all along: it has lost a tenth of its strength, and the drag goes by that.')]

@@ -4,7 +4,7 @@ import type { DayResult, DayWish } from '../api/types';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { words as inWords, length } from '../units/units';
-import type { Choice } from './choices';
+import { type Choice, filledAnew } from './choices';
 import classes from './Day.module.css';
 import { planLink } from './planLink';
 import { nameOf, refOf, sourceOf } from './refs';
@@ -25,7 +25,7 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
   const id = nameOf({ kind: 'spool', id: wish.spool });
   const name = words.job(id);
   const job = day.jobs.find((each) => each.id === id);
-  const filled = wish.task === undefined || wish.task === 'refill' || wish.task === 'replace';
+  const filled = filledAnew(wish.task);
   const cuts = day.cuts.filter((cut) => cut.job === id);
   const filler = (part: Choice['part']) => {
     const source = refOf(cuts.find((cut) => cut.part === part)?.source ?? '');

@@ -5,7 +5,7 @@ import { backingOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import type { Own } from './choices';
+import { filledAnew, type Own } from './choices';
 import classes from './Day.module.css';
 
 interface WishProps {
@@ -32,7 +32,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
   const spool = reel?.spools.find((each) => each.id === wish.spool);
   const name = `${reel?.name ?? ''}, ${spool?.name ?? ''}`;
   const task = wish.task ?? 'refill';
-  const filled = task === 'refill' || task === 'replace';
+  const filled = filledAnew(task);
   const choice = lines.map((line) => ({ value: `${line.id}`, label: line.name }));
   return (
     <li>

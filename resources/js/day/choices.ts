@@ -24,6 +24,9 @@ export interface Own {
   backing?: number | null;
 }
 
+/** Whether new main line is wound on; else the line that is on is seen to. */
+export const filledAnew = (task: Own['task'] = 'refill') => task === 'refill' || task === 'replace';
+
 /** The same from the address; what cannot be read is as usual. */
 export const own = (text: string): Record<string, Own> => {
   try {

@@ -16,8 +16,8 @@ export function Nicked({ care, typed, units }: NickedProps) {
   const at = nick.to_m ?? nick.from_m;
   return (
     <p className={classes.nicked} role="alert">
-      A nick was found{at === null ? '' : ` ${words(length(at, units))} from the lure`}. Cut back past it before
-      anything is hung on this line
+      A nick was found{at === null ? '' : ` ${words(length(at, units))} off its end`}. Cut back past it before anything
+      is hung on this line
       {typed === '' ? '; until then the target goes by half of what it was rated.' : '.'}
     </p>
   );

@@ -39,11 +39,10 @@ export const START = {
 export type DragDraft = typeof START;
 
 /** Kept with a setting, so that the next one begins from it. */
-const CHAIN = [
+const CARRIED = [
   'fishing',
   'fraction',
   'main',
-  'mainCondition',
   'join',
   'joinTested',
   'leader',
@@ -59,6 +58,8 @@ const CHAIN = [
   'angle',
   'sleeve',
 ] as const;
+/** All of it that is kept; how worn the line was then says nothing of the next time. */
+const CHAIN = [...CARRIED, 'mainCondition'] as const;
 
 export const chainOf = (draft: DragDraft): Record<string, string> =>
   Object.fromEntries(CHAIN.map((key) => [key, draft[key]]));
@@ -77,15 +78,19 @@ export function begun(
   const strength = mainOf(spool)?.line.strength ?? '';
   const fresh = draft.begun === '';
   const chain = Object.fromEntries(
-    CHAIN.map((name) => [
+    CARRIED.map((name) => [
       name,
-      // how worn the line was then says nothing of now
-      fresh && draft[name] !== START[name]
-        ? draft[name]
-        : ((name === 'mainCondition' ? undefined : last?.chain[name]) ?? START[name]),
+      fresh && draft[name] !== START[name] ? draft[name] : (last?.chain[name] ?? START[name]),
     ]),
-  ) as Pick<DragDraft, (typeof CHAIN)[number]>;
-  return { ...draft, ...chain, main: chain.main || strength, begun: key, wanted: fresh ? draft.wanted : '' };
+  ) as Pick<DragDraft, (typeof CARRIED)[number]>;
+  return {
+    ...draft,
+    ...chain,
+    main: chain.main || strength,
+    mainCondition: fresh ? draft.mainCondition : START.mainCondition,
+    wanted: fresh ? draft.wanted : START.wanted,
+    begun: key,
+  };
 }
 
 /** The spool with what lies on it, as the calculators take it. */

@@ -1,11 +1,11 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { type LogWish, useAddEntry, useLog } from '../api/history';
+import { type LogWish, useLog } from '../api/history';
 import type { LogEntry } from '../api/types';
 import { day } from '../parts/day';
-import { newId } from '../parts/newId';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
+import { useWriteDown } from '../parts/useWriteDown';
 import { Waiting } from '../parts/Waiting';
 import classes from './Log.module.css';
 import { Say } from './Say';
@@ -98,24 +98,18 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
 
 /** Once, turning over was written as if the backing came out on top. It stays as it was told until the angler says otherwise. */
 function OldTurn({ entry, spool }: { entry: LogEntry; spool: number }) {
-  const add = useAddEntry();
-  const { takeBack } = useTakeBack();
-  const putRight = async () => {
-    try {
-      const made = await add.mutateAsync({
-        id: spool,
-        body: { id: newId(), what: 'strip', how: 'turn_over', words: entry.note ?? '', corrects: entry.id },
-      });
-      done('Put right: the main line alone was turned.', () => takeBack(made.id));
-    } catch (error) {
-      failed(error);
-    }
-  };
+  const { write, isPending } = useWriteDown();
+  const putRight = () =>
+    write(
+      spool,
+      { what: 'strip', how: 'turn_over', words: entry.note ?? '', corrects: entry.id },
+      () => 'Put right: the main line alone was turned.',
+    ).catch(failed);
   return (
     <p className={classes.instead}>
       This says that all of it was turned, the backing out on top. If the main line alone was turned, as it should be,
       put it right: the backing then lies innermost, and half a metre went to the join.{' '}
-      <Button size="compact-xs" variant="default" loading={add.isPending} onClick={putRight}>
+      <Button size="compact-xs" variant="default" loading={isPending} onClick={putRight}>
         The main line alone was turned
       </Button>
     </p>

@@ -1,15 +1,14 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../api/client';
-import { useAddEntry } from '../api/history';
 import { useReels } from '../api/records';
 import type { Learnt as Found } from '../api/types';
 import { useLearnt } from '../api/upkeep';
 import { day } from '../parts/day';
-import { newId } from '../parts/newId';
 import { TypedField } from '../parts/TypedField';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
+import { useWriteDown } from '../parts/useWriteDown';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { small, withUnit, words } from '../units/units';
@@ -81,21 +80,10 @@ const useReadingWords = () => {
 
 /** Says anew what a reading is and whether it counts: an entry in its place, so the log keeps both. */
 function useSayAnew() {
-  const add = useAddEntry();
-  const { takeBack } = useTakeBack();
-  return async (reading: Read, change: { counts: boolean; keep: boolean; gap?: string }, said: string) => {
-    const made = await add.mutateAsync({
-      id: reading.spool,
-      body: {
-        id: newId(),
-        what: 'level',
-        gap: reading.gap,
-        readings: reading.readings,
-        corrects: reading.uuid,
-        ...change,
-      },
-    });
-    done(said, () => takeBack(made.id));
+  const { write } = useWriteDown();
+  return (reading: Read, change: { counts: boolean; keep: boolean; gap?: string }, said: string) => {
+    const { spool, gap, readings, uuid } = reading;
+    return write(spool, { what: 'level', gap, readings, corrects: uuid, ...change }, () => said);
   };
 }
 

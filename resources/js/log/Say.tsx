@@ -1,12 +1,11 @@
 import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../api/client';
-import { useAddEntry } from '../api/history';
 import { useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
 import { TypedField } from '../parts/TypedField';
-import { done, failed } from '../parts/undo';
-import { useTakeBack } from '../parts/useTakeBack';
+import { failed } from '../parts/undo';
+import { useWriteDown } from '../parts/useWriteDown';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
 import classes from './Log.module.css';
@@ -39,21 +38,16 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const { data: fillers = [] } = useFillers();
   const { data: reels = [] } = useReels();
-  const add = useAddEntry();
-  const { takeBack } = useTakeBack();
+  const { write, isPending } = useWriteDown();
   const set = (change: Partial<typeof EMPTY>) => setTyped((before) => ({ ...before, ...change }));
   const has = (field: string) => hasFigure(what, field);
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
 
-  const write = async () => {
+  const say = async () => {
     const body = entryOf(what, typed, when, instead, angler?.id ?? null, units);
     try {
-      const made = await add.mutateAsync({ id: spool, body });
+      await write(spool, body, (made) => `${instead ? 'Put right' : 'Written down'}: ${DID[made.kind].toLowerCase()}.`);
       setProblem(null);
-      done(
-        instead ? `Put right: ${DID[made.kind].toLowerCase()}.` : `Written down: ${DID[made.kind].toLowerCase()}.`,
-        () => takeBack(made.id),
-      );
       // what was typed meanwhile is the next thing to say
       if (!instead) setTyped((now) => unsaid(typed, now));
       onDone?.();
@@ -68,7 +62,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
       aria-label={instead ? 'Put an entry right' : 'Say what happened'}
       onSubmit={(event) => {
         event.preventDefault();
-        void write();
+        void say();
       }}
     >
       <SegmentedControl
@@ -238,7 +232,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
         </p>
       )}
       <div className={classes.send}>
-        <Button type="submit" loading={add.isPending}>
+        <Button type="submit" loading={isPending}>
           {instead ? 'Put it right' : 'Write it down'}
         </Button>
         {instead && (

@@ -65,5 +65,5 @@ function inspection({ inspection: found }: LogEntry, units: Units): string {
     found.until_m === null ? '' : `to ${words(length(found.until_m, units))}`,
   ]
     .filter(Boolean)
-    .join(' ')} from the lure`;
+    .join(' ')} off its end`;
 }

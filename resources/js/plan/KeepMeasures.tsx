@@ -3,7 +3,7 @@ import { useChangeReel, useChangeSpool, useReels } from '../api/records';
 import { done, failed } from '../parts/undo';
 import { useSeen } from '../parts/useSeen';
 import classes from './Plan.module.css';
-import { fromReel } from './records';
+import { fromReel, spoolOf } from './records';
 import type { Planning } from './usePlan';
 
 const KEPT = [
@@ -30,7 +30,7 @@ export function KeepMeasures({ plan: { draft, problem } }: { plan: Planning }) {
   const changeSpool = useChangeSpool();
   const changeReel = useChangeReel();
   const reel = reels.find((each) => String(each.id) === draft.reel);
-  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const spool = spoolOf(draft, reels);
   const seen = useSeen(spool?.id, spool?.version);
   if (!reel || !spool || problem) return null;
   const stored = fromReel(reel, spool);

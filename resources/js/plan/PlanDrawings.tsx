@@ -84,9 +84,9 @@ function tapeOf(result: PlanResult, units: Units) {
   }));
   const segments = [...under, ...wound];
   const solved = result.fits ? result.solved : null;
-  const stays = kept?.length_m ?? 0;
   const before =
-    stays + result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
+    (kept?.length_m ?? 0) +
+    result.fill.layers.slice(0, (solved?.index ?? 0) + 1).reduce((sum, layer) => sum + layer.length_m, 0);
   return {
     segments,
     scaleUnit: { m: metresPer(units), name: units.length },
@@ -124,9 +124,9 @@ function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
       half: result.level.half_mm,
     });
   }
-  const stays = result.build?.kept?.depth_mm;
-  if (stays != null) {
-    found.push({ id: 'join', word: 'join', depth: stays, figure: read(stays), tone: 'next' });
+  const onKept = result.build?.kept?.depth_mm;
+  if (onKept != null) {
+    found.push({ id: 'join', word: 'join', depth: onKept, figure: read(onKept), tone: 'next' });
   }
   const backing = result.fill.layers.length > 1 ? result.fill.layers[0] : undefined;
   if (backing?.depth_mm !== undefined && top) {

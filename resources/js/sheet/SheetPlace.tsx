@@ -9,7 +9,7 @@ import { OnPaper } from '../drawings/Texture';
 import { Waiting } from '../parts/Waiting';
 import { differences } from '../plan/codec';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
-import { usualName } from '../plan/records';
+import { spoolOf, usualName } from '../plan/records';
 import { type Planning, usePlan } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
@@ -37,7 +37,7 @@ export function SheetPlace() {
     );
   }
   const reel = reels.find((each) => String(each.id) === draft.reel);
-  const spool = reel?.spools.find((each) => String(each.id) === draft.spool);
+  const spool = spoolOf(draft, reels);
   const name = plans.find((each) => each.id === savedId)?.name ?? usualName(draft, reels);
   const save = (which: 'section' | 'tape') => {
     const drawing = paper.current?.querySelector<SVGSVGElement>(`[data-drawing="${which}"] svg`);

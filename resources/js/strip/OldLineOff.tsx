@@ -1,25 +1,18 @@
-import { useAddEntry } from '../api/history';
 import type { Spool } from '../api/types';
-import { newId } from '../parts/newId';
-import { done } from '../parts/undo';
-import { useTakeBack } from '../parts/useTakeBack';
+import { useWriteDown } from '../parts/useWriteDown';
 import { useBench } from '../shell/bench';
 import { StripWays } from './StripWays';
 
 /** Line off a spool outside of a run: one entry of the log, with the way back. */
 export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void }) {
   const { angler } = useBench();
-  const strip = useAddEntry();
-  const { takeBack } = useTakeBack();
+  const { write } = useWriteDown();
   return (
     <StripWays
       spool={spool}
       onDo={async (how) => {
-        const made = await strip.mutateAsync({
-          id: spool.id,
-          body: { id: newId(), what: 'strip', angler: angler?.id ?? null, ...how },
-        });
-        done(`Written down for ${spool.name}.`, () => takeBack(made.id));
+        const entry = { what: 'strip' as const, angler: angler?.id ?? null, ...how };
+        await write(spool.id, entry, () => `Written down for ${spool.name}.`);
         onDone();
       }}
     />
