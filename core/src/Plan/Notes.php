@@ -241,8 +241,7 @@ final class Notes
                 'kept_backing',
                 Weight::Note,
                 'Only the main line comes off, to the join. Let the backing stay where it lies firm and level and is dry; all of it '
-                    . 'off where '
-                    . 'it slipped, smells or is rough.',
+                    . 'off where it slipped, smells or is rough.',
             );
         }
         if ($wanted->way === WayId::TurnOver) {
@@ -331,8 +330,7 @@ final class Notes
             'off_reel',
             Weight::Note,
             'Off the other reel in one pass, down to its join: its worn end goes to the bottom here, and the end that has not seen '
-                . 'the water '
-                . 'comes out on top. Its backing stays there.',
+                . 'the water comes out on top. Its backing stays there.',
         )];
         $there = ($wanted->onHand[Role::Main->value] ?? null)?->inMetres();
         foreach ($fill->fits() ? $fill->layers : [] as $layer) {

@@ -133,8 +133,7 @@ final readonly class Steps
             ),
             'The backing lies firm and level, dry, and does not smell.',
             'Where it slipped, is soft, rough or wet, all of it comes off: leave this run and plan the fill from the arbor. A cut '
-                . 'into the spool '
-                . 'with a knife leaves a nick that cuts the new line.',
+                . 'into the spool with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
     }
@@ -276,12 +275,10 @@ final readonly class Steps
             $index,
             'Place the other reel',
             'Two metres in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set '
-                . 'light. Its worn '
-                . 'end is what you tie on here, so that it goes to the bottom.',
+                . 'light. The worn end of its line is what you tie on here, so that it goes to the bottom. Slow down for the join, and '
+                . 'cut there: what lies under it stays.',
             'The line comes off its spool under a light, even drag.',
-            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn. Slow down for the join, and cut '
-                . 'there: its backing '
-                . 'stays on it.',
+            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn.',
             plain: true,
         );
     }

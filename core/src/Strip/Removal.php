@@ -40,18 +40,14 @@ enum Removal: string
     {
         return match ($this) {
             self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. '
-                . 'Cut the '
-                . 'waste short and bag it.',
+                . 'Cut the waste short and bag it.',
             self::CutBack => 'Pull the worn metres off, cut, and tie the leader on again. Cut the waste short and bag it.',
             self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the '
-                . 'worn end '
-                . 'joined to the backing.',
+                . 'worn end joined to the backing.',
             self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing '
-                . 'and wind it '
-                . 'on: one winding.',
+                . 'and wind it on: one winding.',
             self::ToSpare => 'The old reel’s drag is the brake, set light. Wind it across to the join and cut there: the worn end '
-                . 'lies at the '
-                . 'bottom, the fresh end on top.',
+                . 'lies at the bottom, the fresh end on top.',
             self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there '
                 . 'too.',
             self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to '

@@ -109,8 +109,7 @@ final readonly class Upkeep
         if ($facts->lostOn !== null) {
             $also[] = Sentence::of(
                 'Its end was lost on ' . substr($facts->lostOn, 0, 10) . ': draw the last metres through your fingers, cut back what '
-                    . 'rubbed, '
-                    . 'and tie again.',
+                    . 'rubbed, and tie again.',
             );
         }
         foreach ($facts->found as $each) {

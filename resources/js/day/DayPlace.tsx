@@ -66,7 +66,13 @@ export function DayPlace() {
           >
             All that are due
           </Button>
-          <Button size="compact-sm" variant="subtle" color="gray" onClick={() => set({ ...START })}>
+          <Button
+            size="compact-sm"
+            variant="subtle"
+            color="gray"
+            disabled={picked.size === 0}
+            onClick={() => set({ ...START })}
+          >
             None
           </Button>
         </div>
