@@ -396,6 +396,14 @@ test('a main line is replaced over its backing, from the log to the finished run
   await settled(page);
   await expect.poll(async () => (await read(page)).half).toBeLessThan(byLog.half);
 
+  // the paper tells it from a sleeve, and asks for nothing of it to be wound
+  await page.getByRole('button', { name: 'Bench sheet' }).click();
+  const sheet = page.getByRole('article', { name: 'Bench sheet' });
+  await expect(sheet.getByRole('row', { name: /^backing that stays/ })).toContainText(`${depth} mm`);
+  await expect(sheet).not.toContainText('sleeve of');
+  await expect(sheet).not.toContainText('backing wound');
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+
   await page.getByRole('button', { name: 'Wind it' }).click();
   await at(page, 'check');
   await page.getByRole('button', { name: 'Done, next' }).click();

@@ -13,11 +13,13 @@ interface NickedProps {
 export function Nicked({ care, typed, units }: NickedProps) {
   const nick = care?.found.find((each) => each.found === 'nicked');
   if (!nick) return null;
-  const at = nick.to_m ?? nick.from_m;
+  const { from_m: from, to_m: to } = nick;
+  const figure = (metres: number) => words(length(metres, units));
+  const along = from === null || to === null;
+  const where = along ? 'all along' : `${from > 0 ? `from ${figure(from)} to` : 'as far as'} ${figure(to)} off its end`;
   return (
     <p className={classes.nicked} role="alert">
-      A nick was found{at === null ? '' : ` ${words(length(at, units))} off its end`}. Cut back past it before anything
-      is hung on this line
+      A nick was found {where}. {along ? 'Replace this line' : 'Cut back past it'} before anything is hung on it
       {typed === '' ? '; until then the target goes by half of what it was rated.' : '.'}
     </p>
   );

@@ -108,9 +108,11 @@ export function SheetPlace() {
         <section className={classes.write}>
           <h2>What came of it</h2>
           <p>
-            {['backing wound', 'main line wound', 'depth, 3 readings', 'date'].map((what) => (
-              <span key={what}>{what}</span>
+            {result.fill.layers.map((layer) => (
+              <span key={layer.role}>{ROLE_WORD[layer.role]} wound</span>
             ))}
+            <span>depth, 3 readings</span>
+            <span>date</span>
           </p>
         </section>
       </article>
@@ -123,6 +125,7 @@ const deep = (depth: number, units: Units) =>
 
 function Stops({ result, units }: { result: PlanResult; units: Units }) {
   const solved = result.fits ? result.solved : null;
+  const kept = result.build?.kept;
   return (
     <dl className={classes.stops}>
       {solved && (
@@ -134,7 +137,13 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
           </dd>
         </div>
       )}
-      {result.build && (
+      {kept?.depth_mm != null && (
+        <div>
+          <dt>{kept.read ? 'backing that stays, under the lip' : 'backing that stays should lie, under the lip'}</dt>
+          <dd>{deep(kept.depth_mm, units)}</dd>
+        </div>
+      )}
+      {result.build && !kept && (
         <div>
           <dt>{result.build.wraps > 0 ? `${result.build.wraps} wraps of tape, to` : 'sleeve of'}</dt>
           <dd>{words(small(result.build.outside_mm, units))}</dd>
@@ -166,7 +175,9 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
   );
 }
 
+/** What lies on the spool then, layer by layer; backing that stays is not wound. */
 function Layers({ plan: { draft }, result, units }: { plan: Planning; result: PlanResult; units: Units }) {
+  const kept = result.build?.kept;
   return (
     <table className={classes.layers}>
       <thead>
@@ -179,6 +190,19 @@ function Layers({ plan: { draft }, result, units }: { plan: Planning; result: Pl
         </tr>
       </thead>
       <tbody>
+        {kept && (
+          <tr>
+            <th scope="row">backing that stays</th>
+            <td>
+              {kept.material && kept.diameter_mm !== null
+                ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm)}`
+                : '–'}
+            </td>
+            <td>{kept.length_m === null ? '–' : words(length(kept.length_m, units))}</td>
+            <td>–</td>
+            <td>{kept.depth_mm === null ? '–' : deep(kept.depth_mm, units)}</td>
+          </tr>
+        )}
         {result.fill.layers.map((layer) => (
           <tr key={layer.role}>
             <th scope="row">{ROLE_WORD[layer.role]}</th>
