@@ -67,7 +67,28 @@ test('where the leader join sits, and the longest that works', async ({ page }) 
   await seat.getByLabel('Leader', { exact: true }).fill('2');
   await expect(seat.getByTestId('leader-seat')).toContainText('in the guides');
   await seat.getByLabel('Leader', { exact: true }).fill('3 m');
-  await expect(seat.getByTestId('leader-seat')).toContainText('No: the longest that works is 2.60 m');
+  await expect(seat.getByTestId('leader-seat')).toContainText('Cut the leader to 2.6 m or less');
+});
+
+test('a casting leader: heavy lead asks for turns on the spool, and a short leader is refused with the reason', async ({
+  page,
+}) => {
+  await page.goto('/knots');
+  const seat = page.getByRole('region', { name: 'Where the leader join sits' });
+  const says = seat.getByTestId('leader-seat');
+  await seat.getByLabel('Leader', { exact: true }).fill('1.5 m');
+  await seat.getByLabel('Tip to spool', { exact: true }).fill('3.6 m');
+  await seat.getByLabel('Lure or lead').fill('4 oz');
+  await expect(says).toHaveAttribute('data-sound', 'true');
+  await seat.getByLabel('Thrown').selectOption('with force');
+  await expect(says).toContainText('Do not throw this');
+  await expect(says).toHaveAttribute('data-sound', 'false');
+  const cut = /cut it to ([\d.]+) m/.exec((await says.textContent()) ?? '')?.[1] ?? '';
+  await seat.getByLabel('Leader', { exact: true }).fill(`${cut} m`);
+  await expect(says).toContainText('turns lie on the spool, so the leader takes the cast');
+  await expect(seat.getByRole('img', { name: /turns of the leader/ })).toBeVisible();
+  await seat.getByLabel('Main line').fill('50 kg');
+  await expect(says).toContainText('catch in the coils');
 });
 
 test('the twist lab follows what is turned', async ({ page }) => {

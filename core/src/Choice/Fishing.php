@@ -34,9 +34,16 @@ enum Fishing: string
     {
         return match ($this) {
             self::LightClear => 0.20,
-            self::HeavyCover, self::DeepJigging => 0.30,
+            self::HeavyCover => 0.35,
+            self::DeepJigging => 0.30,
             self::General, self::Distance, self::BigFish => 0.25,
         };
+    }
+
+    /** What a fish can reach there, where nobody says. */
+    public function snags(): Snags
+    {
+        return $this === self::HeavyCover ? Snags::Many : Snags::None;
     }
 
     /**

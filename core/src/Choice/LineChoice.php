@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Undro\Choice;
 
+use Undro\Join\Cast;
+use Undro\Join\CastingLeader;
 use Undro\Line\Material;
 use Undro\Match\LineRange;
+use Undro\Units\Diameter;
 use Undro\Units\Force;
 use Undro\Units\ForceUnit;
 use Undro\Units\Length;
-use Undro\Units\Mass;
 use Undro\Units\Sentence;
 
 /**
  * Which line, from how one fishes. Strength follows from the drag one needs: needed force / drag fraction / knot efficiency /
- * condition. Source: handbook, chapter 1, "Which line"; the pull a fish needs is general experience, not a promise.
+ * condition; the needed force from the room there is. Source: handbook, chapter 1, "Which line"; general experience, not a promise.
  */
 final readonly class LineChoice
 {
@@ -23,23 +25,30 @@ final readonly class LineChoice
     private const CONDITION = 0.9;
     /** A line up to this much stronger than needed still suits. */
     private const STRONGER = 1.6;
-    /** A leader that stands the cast: 10 lb of strength for each ounce of lead, 160 times its weight; an old rule of surf casting. */
-    private const LEADER_PER_LEAD = 160.0;
+    /** A rod that nobody has measured, and the usual drop and spool of a long-distance cast. Ours. */
+    private const ROD_M = 4.0;
+    private const DROP_M = 0.6;
+    private const SPOOL_MM = 65.0;
+    /** In front of teeth and spines, as a share of the line's strength. Ours. */
+    private const TOOTHY = 2.0;
 
     /**
-     * @param Force                                 $pull      the steady pull the fish asks for
-     * @param Force                                 $least     the strength to look for
-     * @param Force                                 $most      stronger than this only costs length and casting
-     * @param list<array{Material, string}>         $materials best first, with why
-     * @param Length                                $length    to have on the reel
-     * @param Length|null                           $leader    null: none needed
-     * @param list<Sentence>                        $reasons
-     * @param list<Sentence>                        $limits    what reel and rod cannot give
+     * @param Force                         $pull      the steady pull the fish asks for
+     * @param Force                         $least     the strength to look for, in nylon
+     * @param bool                          $floor     the usual least governs, and not the fish
+     * @param Force                         $most      stronger than this only costs length and casting
+     * @param list<array{Material, string}> $materials best first, with why
+     * @param Length                        $length    to have on the reel
+     * @param Length|null                   $leader    null: none needed
+     * @param list<Sentence>                $reasons
+     * @param list<Sentence>                $limits    what reel and rod cannot give
      */
     private function __construct(
+        private Asked $asked,
+        public Room $room,
         public Force $pull,
-        public float $fraction,
         public Force $least,
+        public bool $floor,
         public Force $most,
         public array $materials,
         public Length $length,
@@ -49,72 +58,128 @@ final readonly class LineChoice
         public array $limits,
     ) {}
 
-    /**
-     * @param Mass        $fish    the heaviest one hoped for
-     * @param Mass|null   $lure    lure or lead
-     * @param Length|null $cast    the longest cast
-     * @param float|null  $fraction the angler's own drag fraction; null: by the fishing
-     *
-     * @throws BadChoice
-     */
-    public static function of(
-        Fishing $fishing,
-        Mass $fish,
-        Snags $snags,
-        Current $current,
-        ?Mass $lure,
-        ?Length $cast,
-        ?Force $reelMax,
-        ?LineRange $rod,
-        ?float $fraction = null,
-    ): self {
-        $fish->inGrams() > 0 || throw BadChoice::noFish();
-        $fraction ??= $fishing->dragFraction();
-        $pull = Force::newtons($fish->inGrams() / 1000 * ForceUnit::STANDARD_GRAVITY * $snags->pull() * $current->more());
-        $least = Force::newtons($pull->inNewtons() / $fraction / self::KNOT / self::CONDITION);
-        $most = Force::newtons(self::STRONGER * $least->inNewtons());
-        $materials = $fishing->materials();
-        if ($snags === Snags::Many && $fishing === Fishing::General) {
+    public static function of(Asked $asked): self
+    {
+        $room = Room::of($asked);
+        $pull = self::pull($asked, $room);
+        $asks = self::strength($asked, $pull);
+        $least = self::atLeast($asked, Material::Mono, $asks);
+        $materials = $asked->fishing->materials();
+        if ($asked->snags === Snags::Many && $asked->fishing === Fishing::General) {
             usort($materials, static fn(array $a, array $b): int => ($b[0] === Material::Braid) <=> ($a[0] === Material::Braid));
         }
-        $reach = $fishing->reach();
-        $length = max($reach['usual'], 2 * ($cast?->inMetres() ?? 0.0) + $reach['run']);
-        [$leader, $leaderStrength, $leaderWhy] = self::leader($fishing, $materials[0][0], $snags, $lure, $least);
-        $reasons = [
-            Sentence::of(
-                sprintf(
-                    'A fish of that weight asks for a steady pull of about {0} here; with the drag at %.0f %% of the line, a knot that '
-                        . 'keeps %.0f %% and a season of wear, that is a line of {1}.',
-                    100 * $fraction,
-                    100 * self::KNOT,
-                ),
-                $pull,
-                $least,
-            ),
-            $cast !== null && 2 * $cast->inMetres() + $reach['run'] > $reach['usual']
-                ? Sentence::of(
-                    'Length: twice the longest cast and {0} for a run, so that a snag or a fish never shows the arbor.',
-                    Length::metres($reach['run']),
-                )
-                : Sentence::of(
-                    'Length: {0} is usual for this fishing, a long cast twice over with a run to spare.',
-                    Length::metres($reach['usual']),
-                ),
-            $leaderWhy,
-        ];
+        [$leader, $leaderStrength, $leaderWhy] = self::leader($asked, $materials[0][0], $least);
 
         return new self(
+            $asked,
+            $room,
             $pull,
-            $fraction,
             $least,
-            $most,
+            $asks->inNewtons() < $least->inNewtons(),
+            Force::newtons(self::STRONGER * $least->inNewtons()),
             $materials,
-            Length::metres($length),
+            $asked->length(),
             $leader,
             $leaderStrength,
-            $reasons,
-            self::limits($pull, $least, $reelMax, $rod),
+            [...self::strengthSays($asked, $room, $pull, $asks, $least), self::lengthSays($asked), $leaderWhy],
+            self::limits($pull, $least, $asked->reelMax, $asked->rod),
         );
+    }
+
+    /** The strength to look for in a material: what the fish asks, and not under what is usual. */
+    public function leastOf(Material $material): Force
+    {
+        return self::atLeast($this->asked, $material, self::strength($this->asked, $this->pull));
+    }
+
+    /** The share of the weakest link that the drag is set to. */
+    public function fraction(): float
+    {
+        return $this->asked->fraction();
+    }
+
+    private static function pull(Asked $asked, Room $room): Force
+    {
+        return Force::newtons(
+            $room->pull($asked->fish)->inNewtons() * $asked->current->more()
+                + ($asked->fishing === Fishing::HeavyCover ? Room::WEED_N : 0.0),
+        );
+    }
+
+    private static function strength(Asked $asked, Force $pull): Force
+    {
+        return Force::newtons($pull->inNewtons() / $asked->fraction() / self::KNOT / self::CONDITION);
+    }
+
+    /** Nothing under 4 lb, of braid 5 lb, is proposed unless it is asked for. */
+    private static function atLeast(Asked $asked, Material $material, Force $asks): Force
+    {
+        $floor = Force::of($material === Material::Braid ? 5.0 : 4.0, ForceUnit::Pound);
+
+        return $asked->finest || $asks->inNewtons() >= $floor->inNewtons() ? $asks : $floor;
+    }
+
+    /** @return list<Sentence> */
+    private static function strengthSays(Asked $asked, Room $room, Force $pull, Force $asks, Force $least): array
+    {
+        $cover = $asked->fishing === Fishing::HeavyCover;
+        $more = self::strength($asked, self::pull($asked, $room->more()));
+        $floor = $asks->inNewtons() < $least->inNewtons();
+
+        return array_values(array_filter([
+            Sentence::of(
+                sprintf(
+                    'Let run {0} three times, a fish of that weight is tired by a steady pull of about {1}%s. With the drag at %.0f %% of '
+                        . 'the line, a knot that keeps %.0f %% and a season of wear, that asks for {2}.',
+                    $cover ? ', weed and all' : '',
+                    100 * $asked->fraction(),
+                    100 * self::KNOT,
+                ),
+                $room->length,
+                $pull,
+                $asks,
+            ),
+            $floor ? Sentence::of('Lines under {0} are hard to handle: none is proposed unless you ask for it.', $least) : null,
+            !$floor && $more->inNewtons() < 0.97 * $asks->inNewtons()
+                ? Sentence::of('With {0} of room {1} would do. Line costs nothing where room can be given.', $room->more()->length, $more)
+                : null,
+            $room->byLine
+                ? Sentence::of(
+                    'The line is what ends the room here: the longest cast and {0} stay on the reel. More line gives more room.',
+                    Length::metres(Room::SPARE_M),
+                )
+                : null,
+            $cover
+                ? Sentence::of(
+                    'The room, and {0} for the weed that comes with the fish, are Undro’s own figures: say your room where you know it.',
+                    Force::newtons(Room::WEED_N),
+                )
+                : ($asked->room === null
+                    ? Sentence::of('The room is Undro’s own figure for such water: say yours where you know it.')
+                    : null),
+        ]));
+    }
+
+    private static function lengthSays(Asked $asked): Sentence
+    {
+        $reach = $asked->fishing->reach();
+        $length = $asked->length();
+        $casts = 2 * ($asked->cast?->inMetres() ?? 0.0) + $reach['run'];
+
+        return match (true) {
+            $length->inMetres() > max($reach['usual'], $casts) => Sentence::of(
+                'Length: the room you give, the longest cast, and {0} that never leave the reel.',
+                Length::metres(Room::SPARE_M),
+            ),
+            $casts > $reach['usual'] => Sentence::of(
+                'Length: twice the longest cast and {0} for a run, so that a snag or a fish never shows the arbor.',
+                Length::metres($reach['run']),
+            ),
+            default => Sentence::of(
+                'Length: {0} is usual for this fishing, a long cast twice over with a run to spare.',
+                Length::metres($reach['usual']),
+            ),
+        };
     }
 
     /**
@@ -128,7 +193,7 @@ final readonly class LineChoice
 
         return match (true) {
             $rank === false => Suits::OtherMaterial,
-            $strength->inNewtons() < 0.97 * $this->least->inNewtons() => Suits::TooLight,
+            $strength->inNewtons() < 0.97 * $this->leastOf($material)->inNewtons() => Suits::TooLight,
             $strength->inNewtons() > 1.03 * $this->most->inNewtons() => Suits::Stronger,
             $left !== null && $left->inMetres() < $this->length->inMetres() => Suits::TooShort,
             default => Suits::Yes,
@@ -136,39 +201,53 @@ final readonly class LineChoice
     }
 
     /** @return array{Length|null, Force|null, Sentence} */
-    private static function leader(Fishing $fishing, Material $material, Snags $snags, ?Mass $lure, Force $least): array
+    private static function leader(Asked $asked, Material $material, Force $least): array
     {
-        if ($fishing === Fishing::Distance && $lure !== null) {
-            $strength = Force::newtons(
-                max($least->inNewtons(), self::LEADER_PER_LEAD * $lure->inGrams() / 1000 * ForceUnit::STANDARD_GRAVITY),
+        if ($asked->fishing === Fishing::Distance && CastingLeader::needed($asked->lure, Cast::Power, $least) && $asked->lure !== null) {
+            $strength = CastingLeader::strength($asked->lure);
+            $length = CastingLeader::length(
+                Length::metres(self::DROP_M),
+                $asked->rodLong ?? Length::metres(self::ROD_M),
+                Diameter::millimetres(self::SPOOL_MM),
+                CastingLeader::TURNS_CUT,
             );
 
-            return [
-                Length::metres(4.0),
+            return [$length, $strength, Sentence::of(
+                'Leader: a casting leader of {0}, since lead thrown with force snaps thinner line, and a lead that flies off can kill. About '
+                    . '{1}: from the lead through the guides, with eight turns on the spool, tied again until five are left.',
                 $strength,
-                Sentence::of(
-                    'Leader: about a rod long, of {0}, so that the cast does not snap it: ten pounds for every ounce of lead. Never so '
-                        . 'long that its join lies on the spool at the cast.',
-                    $strength,
-                ),
-            ];
+                $length,
+            )];
+        }
+        if ($asked->toothy) {
+            $strength = Force::newtons(self::TOOTHY * $least->inNewtons());
+            $long = Length::metres($asked->fishing === Fishing::DeepJigging ? 1.0 : 0.5);
+
+            return [$long, $strength, Sentence::of(
+                'Leader: teeth, spines and gill covers cut any line. {0} of wire, or of much thicker nylon or fluorocarbon, of {1}; '
+                    . 'against teeth wire alone is sure.',
+                $long,
+                $strength,
+            )];
         }
         if ($material === Material::Braid) {
-            $long = $fishing === Fishing::HeavyCover ? 0.6 : ($fishing === Fishing::DeepJigging ? 3.0 : 1.5);
+            $long = Length::metres(match ($asked->fishing) {
+                Fishing::HeavyCover => 0.6,
+                Fishing::DeepJigging => 3.0,
+                default => 1.5,
+            });
 
-            return [
-                Length::metres($long),
+            return [$long, $least, Sentence::of(
+                'Leader: fish see braid, and it does not stand rubbing: tie {0} of fluorocarbon or nylon of about {1} in front of it.',
+                $long,
                 $least,
-                Sentence::of(
-                    'Leader: braid is seen by fish and does not stand rubbing, so {0} of fluorocarbon or nylon of about {1} goes before '
-                        . 'it.',
-                    Length::metres($long),
-                    $least,
-                ),
-            ];
+            )];
         }
-        if ($snags === Snags::Many) {
-            return [Length::metres(1.0), $least, Sentence::of('Leader: {0} of something harder, for rock and root.', Length::metres(1.0))];
+        if ($asked->snags === Snags::Many) {
+            return [Length::metres(1.0), $least, Sentence::of(
+                'Leader: {0} of something harder, for rock and root.',
+                Length::metres(1.0),
+            )];
         }
 
         return [null, null, Sentence::of('Leader: none needed with this line in this water.')];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Choice;
 
+use Undro\Units\Length;
+
 /** How much there is for a fish to reach. */
 enum Snags: string
 {
@@ -11,13 +13,13 @@ enum Snags: string
     case Some = 'some';
     case Many = 'many';
 
-    /** The steady pull needed, as a share of the fish's weight in air. General experience: open water lets a fish run. */
-    public function pull(): float
+    /** How far a fish can be let run, where nobody says. Ours; the screen says so. */
+    public function room(): Length
     {
-        return match ($this) {
-            self::None => 0.25,
-            self::Some => 0.40,
-            self::Many => 0.60,
-        };
+        return Length::metres(match ($this) {
+            self::None => 100.0,
+            self::Some => 60.0,
+            self::Many => 25.0,
+        });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Choice\Asked;
 use Undro\Choice\Current;
 use Undro\Choice\Fishing;
 use Undro\Choice\LineChoice;
@@ -31,27 +32,35 @@ final class ChooseCase implements Calculator
     {
         $rodIn = $in->has('rod') ? $in->object('rod') : null;
         $fish = self::mass($in, 'fish', MassUnit::Kilogram) ?? throw BadInput::missing('fish');
-        $choice = $in->make(static fn(): LineChoice => LineChoice::of(
-            $in->choice('fishing', Fishing::class, Fishing::General),
+        $fishing = $in->choice('fishing', Fishing::class, Fishing::General);
+        $choice = $in->make(static fn(): LineChoice => LineChoice::of(new Asked(
+            $fishing,
             $fish,
-            $in->choice('snags', Snags::class, Snags::None),
+            $in->choice('snags', Snags::class, $fishing->snags()),
             $in->choice('current', Current::class, Current::None),
             self::mass($in, 'lure', MassUnit::Gram),
             $in->optionalMetres('cast_m', 0, 500),
+            $in->optionalMetres('room_m', 1, 2000),
+            $in->boolean('toothy'),
+            $in->boolean('finest'),
             $in->optionalForce('reel_max_N', ...Bounds::FORCE_N),
             $rodIn === null ? null : MatchCase::printed($rodIn, Material::Mono),
+            $rodIn?->optionalMetres('length_m', 0.3, 15),
             PlanInput::habits($in)->dragFraction(),
-        ));
+        )));
 
         return [
             'pull_N' => $choice->pull->inNewtons(),
-            'fraction' => $choice->fraction,
+            'fraction' => $choice->fraction(),
+            'room_m' => $choice->room->length->inMetres(),
             'least_N' => $choice->least->inNewtons(),
+            'floor' => $choice->floor,
             'most_N' => $choice->most->inNewtons(),
             'materials' => array_map(static fn(array $each): array => [
                 'material' => $each[0]->value,
                 'why' => $each[1],
-                'diameter_mm' => NominalDiameter::of($each[0], $choice->least)->inMillimetres(),
+                'least_N' => ($least = $choice->leastOf($each[0]))->inNewtons(),
+                'diameter_mm' => NominalDiameter::of($each[0], $least)->inMillimetres(),
             ], $choice->materials),
             'length_m' => $choice->length->inMetres(),
             'leader' => $choice->leader === null ? null : [
@@ -78,7 +87,7 @@ final class ChooseCase implements Calculator
     /** @throws \Undro\DomainFault */
     public static function mass(Input $in, string $key, MassUnit $bare): ?Mass
     {
-        $typed = trim($in->text($key, 60));
+        $typed = $in->asTyped($key);
         if ($typed === '') {
             return null;
         }

@@ -36,4 +36,12 @@ final class BadJoin extends DomainFault
         return new self('path_m', 'The way from tip to spool must be above 0.2 m: about the length of the rod.');
     }
 
+    /** Names “spool_diameter_mm”. */
+    public static function noSpool(): self
+    {
+        return new self(
+            'spool_diameter_mm',
+            'With lead this heavy the leader lies with turns on the spool: give the diameter of the spool where the line lies, such as 65 mm.',
+        );
+    }
 }

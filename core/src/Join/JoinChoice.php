@@ -106,10 +106,10 @@ final readonly class JoinChoice
         $ratio = $this->pair->ratio();
 
         return match ($knot) {
-            Knot::DoubleUni, Knot::Blood => match (true) {
+            Knot::Blood => match (true) {
                 $ratio > Pair::UNEQUAL => sprintf('one line is %.1F times as thick as the other; over 2 it does not grip', $ratio),
-                $knot === Knot::Blood && $this->pair->braids() > 0 => 'for nylon and fluorocarbon; braid slips out of it',
-                $knot === Knot::Blood && $ratio > Pair::NEAR => sprintf('for near equal lines; these differ by %.1F times', $ratio),
+                $this->pair->braids() > 0 => 'for nylon and fluorocarbon; braid slips out of it',
+                $ratio > Pair::NEAR => sprintf('for near equal lines; these differ by %.1F times', $ratio),
                 default => null,
             },
             Knot::Surgeons => $ratio > Pair::UNEQUAL ? sprintf('for like lines; one is %.1F times as thick as the other', $ratio) : null,
@@ -165,6 +165,11 @@ final readonly class JoinChoice
         }
         if ($knot === Knot::DoubleUni && $ratio <= Pair::UNEQUAL) {
             yield [0.15, 'the all-rounder: both barrels jam against each other'];
+        }
+        if ($knot === Knot::DoubleUni && $ratio > Pair::UNEQUAL) {
+            yield $this->where === Where::Buried
+                ? [-0.3, sprintf('one line is %.1F times as thick: two more turns with the thin one; buried it is commonly used', $ratio)]
+                : [-0.8, sprintf('one line is %.1F times as thick: double the thin one or take more turns, and pull-test it', $ratio)];
         }
         if ($knot === Knot::Surgeons) {
             yield [-0.15, 'all of the leader has to go through its loop'];

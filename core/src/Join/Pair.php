@@ -10,7 +10,7 @@ use Undro\Line\Material;
 /** Two lines to be joined, or one and the arbor. */
 final readonly class Pair
 {
-    /** Over this ratio of diameters no uni and no blood knot holds (handbook, chapter 4). */
+    /** Over this ratio of diameters no blood knot holds, and a double uni is a caution (handbook, chapter 4). */
     public const UNEQUAL = 2.0;
     /** Up to this ratio two lines are near equal. General experience of ours. */
     public const NEAR = 1.3;

@@ -9,6 +9,8 @@ final readonly class Sentence
 {
     /** Lengths below this are depths, read in mm; longer ones are line, read in m. */
     private const DEPTH_UNDER_M = 0.1;
+    /** Line shorter than this, a leader, is told to a tenth of a metre. */
+    private const SHORT_UNDER_M = 8.0;
 
     /** @param list<Length|Diameter|Force> $figures */
     private function __construct(public string $words, public array $figures) {}
@@ -28,7 +30,7 @@ final readonly class Sentence
                 $figure instanceof Diameter => sprintf('%.2F mm', $figure->inMillimetres()),
                 $figure instanceof Force => sprintf('%.1F kg', $figure->in(ForceUnit::Kilogram)),
                 self::isDepth($figure) => sprintf('%.1F mm', $figure->inMillimetres()),
-                default => sprintf('%d m', (int) round($figure->inMetres())),
+                default => sprintf(abs($figure->inMetres()) < self::SHORT_UNDER_M ? '%.1F m' : '%.0F m', $figure->inMetres()),
             };
         }
 

@@ -6,6 +6,7 @@ namespace Undro\Tests\Join;
 
 use PHPUnit\Framework\TestCase;
 use Undro\Join\BadJoin;
+use Undro\Join\Cast;
 use Undro\Join\Fit;
 use Undro\Join\Hands;
 use Undro\Join\JoinChoice;
@@ -17,7 +18,10 @@ use Undro\Knot\Where;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Units\Diameter;
+use Undro\Units\Force;
 use Undro\Units\Length;
+use Undro\Units\Mass;
+use Undro\Units\MassUnit;
 
 final class JoinChoiceTest extends TestCase
 {
@@ -33,11 +37,15 @@ final class JoinChoiceTest extends TestCase
         }
     }
 
-    public function testOverTwoToOneNoUniAndNoBlood(): void
+    public function testOverTwoToOneNoBloodAndTheDoubleUniIsACaution(): void
     {
-        foreach ([[1.99, true], [2.01, false]] as [$ratio, $fits]) {
-            $ranked = self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Braid, 0.15, Material::Mono, 0.15 * $ratio)));
-            self::assertSame($fits, $ranked['double_uni']->fits);
+        foreach ([Where::Buried, Where::Guides] as $where) {
+            $below = self::byKnot(JoinChoice::ranked($where, self::pair(Material::Braid, 0.15, Material::Mono, 0.299)))['double_uni'];
+            $above = self::byKnot(JoinChoice::ranked($where, self::pair(Material::Braid, 0.15, Material::Mono, 0.301)))['double_uni'];
+            self::assertTrue($below->fits && $above->fits);
+            self::assertSame([], $below->against);
+            self::assertCount(1, $above->against);
+            self::assertGreaterThan($above->score, $below->score);
         }
         self::assertFalse(
             self::byKnot(JoinChoice::ranked(Where::Guides, self::pair(Material::Mono, 0.20, Material::Mono, 0.45)))['blood']->fits,
@@ -92,6 +100,34 @@ final class JoinChoiceTest extends TestCase
         self::assertSame(Seat::OnSpool, $seat(2.5)->seat);
         self::assertEqualsWithDelta(2.5, $seat(3.0)->longest->inMetres(), 1e-9);
         self::assertEqualsWithDelta(1.0, $seat(1.5)->fromTip->inMetres(), 1e-9);
+    }
+
+    public function testHeavyLeadThrownWithForceTurnsTheRuleRound(): void
+    {
+        $seat = static fn(float $leader, float $grams = 112.0, Cast $cast = Cast::Power, ?float $main = 80.0): LeaderSeat => LeaderSeat::of(
+            Length::metres($leader),
+            Length::metres(0.6),
+            Length::metres(3.6),
+            Mass::of($grams, MassUnit::Gram),
+            $cast,
+            Diameter::millimetres(65),
+            $main === null ? null : Force::newtons($main),
+        );
+        $least = 0.6 + 3.6 + 5 * M_PI * 0.065;
+        self::assertTrue($seat(1.0)->casting);
+        self::assertTrue($seat(1.0, main: null)->casting, 'a main line nobody knows is taken as too weak');
+        self::assertEqualsWithDelta($least, $seat(1.0)->least?->inMetres(), 1e-9);
+        self::assertEqualsWithDelta(160 * 0.112 * 9.80665, $seat(1.0)->strength?->inNewtons(), 1e-9);
+        self::assertFalse($seat($least - 0.01)->sound());
+        self::assertTrue($seat($least + 0.01)->sound());
+        self::assertSame(Seat::OnSpool, $seat($least + 0.01)->seat);
+        foreach ([$seat(1.0, 59.9), $seat(1.0, cast: Cast::Gentle), $seat(1.0, main: 176.0)] as $ordinary) {
+            self::assertFalse($ordinary->casting);
+            self::assertTrue($ordinary->sound());
+        }
+        self::assertFalse($seat($least + 0.01, cast: Cast::Gentle)->sound(), 'a lure leader never lies on the spool');
+        $this->expectException(BadJoin::class);
+        LeaderSeat::of(Length::metres(6), Length::metres(0.6), Length::metres(3.6), Mass::of(100, MassUnit::Gram), Cast::Power);
     }
 
     private static function pair(Material $one, float $thin, Material $other, float $thick): Pair

@@ -1,84 +1,142 @@
-import { Group, Title } from '@mantine/core';
+import { NativeSelect, Title } from '@mantine/core';
 import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
+import { Problem, type Schemas } from '../api/client';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { length, words } from '../units/units';
+import { sentence } from '../units/sentence';
+import { withUnit } from '../units/units';
 import classes from './Knots.module.css';
 
-/** Where the leader's join sits at the cast, drawn on the rod. */
+const CASTS = [
+  { value: 'gentle', label: 'gently' },
+  { value: 'power', label: 'with force' },
+];
+
+/** Where the leader's join sits at the cast, and the casting leader that heavy lead asks for, drawn on the rod. */
 export function LeaderSeat() {
   const { units } = useBench();
-  const [typed, setTyped] = useState({ leader_m: '1.5 m', drop_m: '0.6 m', path_m: '2.2 m' });
-  const field = (key: keyof typeof typed, label: string) => (
+  const [typed, setTyped] = useState({
+    leader_m: '1.5 m',
+    drop_m: '0.6 m',
+    path_m: '2.2 m',
+    lead_g: '',
+    spool_diameter_mm: '',
+    main_N: '',
+  });
+  const [cast, setCast] = useState<'gentle' | 'power'>('gentle');
+  const power = cast === 'power';
+  const seat = useCalculator(
+    'leader',
+    typed.leader_m && typed.path_m
+      ? {
+          ...typed,
+          lead_g: withUnit(typed.lead_g, 'g'),
+          cast,
+          spool_diameter_mm: typed.spool_diameter_mm || (power ? '65 mm' : null),
+        }
+      : null,
+  );
+  const problem = seat.error instanceof Problem ? seat.error : null;
+  const at = problem ? undefined : seat.data;
+  const field = (key: keyof typeof typed, label: string, unit: string, placeholder?: string) => (
     <TypedField
       label={label}
-      unit={units.length}
+      unit={unit}
+      placeholder={placeholder}
       value={typed[key]}
       onChange={(value) => setTyped({ ...typed, [key]: value })}
+      error={problem?.field === key ? problem.message : undefined}
     />
   );
-  const seat = useCalculator('leader', typed.leader_m && typed.path_m ? typed : null);
-  const at = seat.data;
   return (
     <section className={classes.tying} aria-label="Where the leader join sits">
       <Title order={2} size="h4">
         Where does its join sit?
       </Title>
-      <Group gap="xs">
-        {field('leader_m', 'Leader')}
-        {field('drop_m', 'Tip to lure at the cast')}
-        {field('path_m', 'Tip to spool')}
-      </Group>
-      {seat.error && (
+      <div className={classes.seatFields}>
+        {field('leader_m', 'Leader', units.length)}
+        {field('drop_m', 'Tip to lure at the cast', units.length)}
+        {field('path_m', 'Tip to spool', units.length)}
+        {field('lead_g', 'Lure or lead', 'g', '28 g')}
+        <NativeSelect
+          label="Thrown"
+          value={cast}
+          data={CASTS}
+          onChange={(event) => setCast(event.currentTarget.value as 'gentle')}
+        />
+        {power && field('main_N', 'Main line', units.force, 'not said')}
+        {power && field('spool_diameter_mm', 'Spool, where the line lies', units.small, '65 mm')}
+      </div>
+      {seat.error && !Object.keys(typed).includes(problem?.field ?? '') && (
         <p role="alert" className={classes.problem}>
           {seat.error.message}
         </p>
       )}
       {at && <OnTheRod {...at} />}
       {at && (
-        <p className={classes.move} data-testid="leader-seat">
-          {at.words} {at.seat === 'on_spool' ? 'No: the longest' : 'The longest'} that works is{' '}
-          {words(length(at.longest_m, units, 2))}.
+        <p className={classes.move} data-testid="leader-seat" data-sound={at.sound}>
+          {sentence(at.says, units)}
         </p>
       )}
     </section>
   );
 }
 
-interface OnTheRodProps {
-  seat: string;
-  from_tip_m: number;
-  drop_m: number;
-  path_m: number;
-}
+type OnTheRodProps = Schemas['LeaderResult'];
 
-function OnTheRod({ seat, from_tip_m: fromTip, drop_m: drop, path_m: path }: OnTheRodProps) {
+/** The rod from the side: the line through its guides, the leader on it in the accent, its join, and its turns on the spool. */
+function OnTheRod({
+  seat,
+  sound,
+  casting,
+  from_tip_m: fromTip,
+  drop_m: drop,
+  path_m: path,
+  turns_on_spool: turns,
+}: OnTheRodProps) {
   const scale = 430 / path;
   const tip = 90;
   const spool = tip + path * scale;
   const hang = Math.min(70, Math.max(8, drop * scale));
   const out = fromTip <= 0;
-  const x = out ? tip : Math.min(spool + 10, tip + fromTip * scale);
-  const y = out ? 24 + hang * Math.min(1, -fromTip / Math.max(0.01, drop)) : 24;
+  const onSpool = fromTip >= path;
+  const x = out ? tip : onSpool ? spool + 13 : tip + fromTip * scale;
+  const y = out ? 24 + hang * Math.min(1, -fromTip / Math.max(0.01, drop)) : onSpool ? 60 : 24;
+  const lying = Math.floor((turns ?? 0) + 1e-9);
+  const where =
+    seat === 'outside_tip'
+      ? 'hangs outside the tip'
+      : seat === 'in_guides'
+        ? 'lies in the guides'
+        : `lies on the spool${lying > 0 ? `, with ${lying === 1 ? 'one turn' : `${lying} turns`} of the leader` : ''}`;
   return (
-    <svg
-      viewBox="0 0 560 120"
-      role="img"
-      aria-label={`The join ${seat === 'outside_tip' ? 'hangs outside the tip' : seat === 'in_guides' ? 'lies in the guides' : 'lies on the spool'}`}
-      className={classes.rod}
-    >
+    <svg viewBox="0 0 560 120" role="img" aria-label={`The join ${where}`} className={classes.rod}>
       <path d={`M${tip} 30L548 38`} className={classes.blank} />
       {[0, 0.12, 0.26, 0.42, 0.6, 0.8].map((share) => (
         <circle key={share} cx={tip + share * path * scale} cy={27} r={3 + 4 * share} className={classes.guide} />
       ))}
-      <rect x={spool} y={34} width={26} height={22} className={classes.guide} />
-      <path d={`M${spool + 8} 40L${tip} 24V${24 + hang}`} className={classes.line} />
+      <rect x={spool} y={34} width={26} height={30} className={classes.guide} />
+      <path d={`M${spool} 34L${tip} 24V${24 + hang}`} className={classes.line} />
+      {onSpool &&
+        Array.from({ length: Math.min(8, lying) }, (_, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: turns have no name but their place
+          <path key={i} d={`M${spool + 24 - i * 3} 34l-3 30`} className={classes.leaderLine} />
+        ))}
       <path d={`M${tip - 4} ${24 + hang}h8l-4 14Z`} className={classes.lure} />
-      <path d={out ? `M${tip} ${y}V${24 + hang}` : `M${x} 24H${tip}V${24 + hang}`} className={classes.leaderLine} />
-      <circle cx={x} cy={y} r={6} className={seat === 'on_spool' ? classes.bad : classes.join} />
-      <text x={x + 10} y={y + (out ? 4 : -8)} className={classes.rodWord}>
-        join{seat === 'on_spool' ? ': on the spool' : ''}
+      <path
+        d={
+          out
+            ? `M${tip} ${y}V${24 + hang}`
+            : onSpool
+              ? `M${spool} 34L${tip} 24V${24 + hang}`
+              : `M${x} 24H${tip}V${24 + hang}`
+        }
+        className={classes.leaderLine}
+      />
+      <circle cx={x} cy={y} r={6} className={sound ? classes.join : classes.bad} />
+      <text x={out ? x + 10 : Math.min(x - 4, 500)} y={out ? y + 4 : onSpool ? 84 : y - 10} className={classes.rodWord}>
+        {casting && !sound ? 'join: the line would take the cast' : onSpool ? `join: ${lying} turns on` : 'join'}
       </text>
     </svg>
   );

@@ -1,4 +1,4 @@
-import { NativeSelect } from '@mantine/core';
+import { Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
@@ -19,6 +19,7 @@ const FISHING = [
   { value: 'big_fish', label: 'big still-water or river fish' },
 ];
 const SNAGS = [
+  { value: '', label: 'as usual for that' },
   { value: 'none', label: 'open water' },
   { value: 'some', label: 'some snags' },
   { value: 'many', label: 'snags all over' },
@@ -29,6 +30,9 @@ const CURRENT = [
   { value: 'strong', label: 'strong current' },
 ];
 
+/** Four pounds: finer nylon is not proposed unless it is asked for. */
+const FLOOR_N = 17.8;
+
 /** Which line, from how one fishes: strength, material, length and leader with reasons, and what the rack holds of it. */
 export function WhichLine() {
   const { units, angler, reel } = useBench();
@@ -37,7 +41,10 @@ export function WhichLine() {
   const [typed, setTyped] = useState({
     fishing: 'general',
     fish: '',
-    snags: 'none',
+    snags: '',
+    room: '',
+    toothy: false,
+    finest: false,
     current: 'none',
     lure: '',
     cast: '',
@@ -52,14 +59,20 @@ export function WhichLine() {
       : {
           fishing: typed.fishing as 'general',
           fish: withUnit(typed.fish, mass),
-          snags: typed.snags as 'none',
+          ...(typed.snags && { snags: typed.snags as 'none' }),
+          room_m: withUnit(typed.room, units.length) || null,
+          toothy: typed.toothy,
+          finest: typed.finest,
           current: typed.current as 'none',
           lure: withUnit(typed.lure, 'g'),
           cast_m: withUnit(typed.cast, units.length) || null,
           reel_max_N: reel?.max_drag_N ?? null,
-          rod: rod?.line_max
+          rod: rod
             ? {
-                mono_range: `${withUnit(rod.line_min || rod.line_max, units.force)} - ${withUnit(rod.line_max, units.force)}`,
+                mono_range: rod.line_max
+                  ? `${withUnit(rod.line_min || rod.line_max, units.force)} - ${withUnit(rod.line_max, units.force)}`
+                  : '',
+                length_m: rod.length || null,
               }
             : null,
           schools: angler?.habits.schools ?? {},
@@ -95,6 +108,14 @@ export function WhichLine() {
           error={wrong('fish')}
         />
         {select('snags', 'What it can reach', SNAGS)}
+        <TypedField
+          label="Room to let it run"
+          placeholder={data ? words(length(data.room_m, units, 0)) : `100 ${units.length}`}
+          unit={units.length}
+          value={typed.room}
+          onChange={(room) => set({ room })}
+          error={wrong('room_m')}
+        />
         {select('current', 'The water', CURRENT)}
         <TypedField
           label="Lure or lead"
@@ -121,6 +142,16 @@ export function WhichLine() {
             ...rods.map((each) => ({ value: String(each.id), label: each.name })),
           ]}
         />
+        <Checkbox
+          label="It has teeth, spines or gill covers that cut"
+          checked={typed.toothy}
+          onChange={(event) => set({ toothy: event.currentTarget.checked })}
+        />
+        <Checkbox
+          label={`Lines under ${words(force(FLOOR_N, units))} too`}
+          checked={typed.finest}
+          onChange={(event) => set({ finest: event.currentTarget.checked })}
+        />
       </form>
       <div className={classes.chosen} aria-live="polite">
         {!ask && <p className={classes.soft}>Say how heavy a fish you hope for; the rest can stay as it is.</p>}
@@ -130,13 +161,14 @@ export function WhichLine() {
               {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
             </p>
             <p className={classes.soft}>
-              {words(length(data.length_m, units, 0))} of it
+              {words(length(data.length_m, units, 0))} of it, with {words(length(data.room_m, units, 0))} of room
               {data.leader && `, and a leader of ${words(length(data.leader.length_m, units))}`}
             </p>
             <ol className={classes.materials}>
               {data.materials.map((each) => (
                 <li key={each.material}>
-                  <strong>{MATERIAL_WORD[each.material]}</strong>, about {thickness(each.diameter_mm)} thick: {each.why}
+                  <strong>{MATERIAL_WORD[each.material]}</strong> of {words(force(each.least_N, units))}, about{' '}
+                  {thickness(each.diameter_mm)} thick: {each.why}
                 </li>
               ))}
             </ol>
