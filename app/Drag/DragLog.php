@@ -10,6 +10,7 @@ use App\Models\Event;
 use App\Models\Reel;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use Undro\Drag\BadDrag;
 use Undro\Drag\Mechanism;
 use Undro\Drag\Pull;
 use Undro\Input\Bounds;
@@ -39,6 +40,9 @@ final readonly class DragLog
     {
         Reel::query()->find($reel)?->takes($spool) === true || throw BadSpool::ofAnotherReel();
         $setting = self::read($reel, $spool, $in);
+        $came = $setting->measured();
+        $came === null || !$came->scattered() || $setting->atAnotherLevel() || $in->boolean('scattered')
+            || throw BadDrag::scattered($came);
         $note = trim($in->text('note', 500));
 
         return DB::transaction(function () use ($uuid, $angler, $note, $setting, $at): DragSetting {
@@ -78,7 +82,7 @@ final readonly class DragLog
             'weakest_n' => $in->force('weakest_N', ...Bounds::FORCE_N)->inNewtons(),
             'pulls' => array_map(static fn(Pull $pull): array => [
                 'position' => $pull->position,
-                'running_N' => $pull->running->inNewtons(),
+                'running_N' => $pull->running?->inNewtons(),
                 'start_up_N' => $pull->startUp?->inNewtons(),
             ], $read->pulls),
             'chain' => $in->has('chain') ? $in->words('chain', 60) : [],

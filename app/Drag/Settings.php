@@ -42,14 +42,26 @@ final readonly class Settings
         return $points;
     }
 
+    /** @return list<Kept> those that were measured with no line out, oldest first */
+    public function kept(): array
+    {
+        return array_values(array_filter($this->all
+            ->filter(static fn(DragSetting $setting): bool => !$setting->atAnotherLevel())
+            ->map(static fn(DragSetting $setting): ?Kept => $setting->kept())->all()));
+    }
+
+    /** The last of them that a setting can be compared with. */
+    public function newestLike(Kept $kept): ?Kept
+    {
+        $like = array_values(array_filter($this->kept(), $kept->comparable(...)));
+
+        return $like === [] ? null : $like[count($like) - 1];
+    }
+
     /** How the force at one place of the knob went over the settings; null: too few can be compared. */
     public function drift(): ?Drift
     {
-        $kept = $this->all
-            ->filter(static fn(DragSetting $setting): bool => !$setting->atAnotherLevel())
-            ->map(static fn(DragSetting $setting): ?Kept => $setting->kept());
-
-        return Drift::of(array_values(array_filter($kept->all())));
+        return Drift::of($this->kept());
     }
 
     /** When the fill was wound that lay on the spool at a time; null: not known. */

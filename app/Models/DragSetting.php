@@ -30,7 +30,7 @@ use Undro\Units\Force;
  * @property float                                                                  $target_n
  * @property string                                                                 $weakest
  * @property float                                                                  $weakest_n
- * @property list<array{position: float, running_N: float, start_up_N: float|null}> $pulls
+ * @property list<array{position: float, running_N: float|null, start_up_N: float|null}> $pulls
  * @property array<string, string>                                                  $chain
  * @property string                                                                 $temperature
  * @property Event                                                                  $event
@@ -68,7 +68,7 @@ final class DragSetting extends Model
     {
         $pulls = array_map(static fn(array $pull): Pull => Pull::of(
             (float) $pull['position'],
-            Force::newtons($pull['running_N']),
+            $pull['running_N'] === null ? null : Force::newtons($pull['running_N']),
             $pull['start_up_N'] === null ? null : Force::newtons($pull['start_up_N']),
         ), $this->pulls);
 

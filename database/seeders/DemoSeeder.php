@@ -520,7 +520,7 @@ final class DemoSeeder extends Seeder
             $pull = $made->pull($turns, $number);
             $pulls[] = [
                 'position' => round(1.5 + $turns, 2),
-                'running_N' => round($pull->running->inNewtons() * $times * ($out > 0 ? self::RISEN : 1.0), 2),
+                'running_N' => round($pull->running?->inNewtons() * $times * ($out > 0 ? self::RISEN : 1.0), 2),
                 'start_up_N' => $out > 0 ? null : round(($pull->startUp?->inNewtons() ?? 0.0) * $times, 2),
             ];
         }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Drag\Settings;
 use App\Models\DragSetting;
 use Undro\Drag\Drift;
+use Undro\Drag\Guides;
 use Undro\Json\Written;
 use Undro\Units\Force;
 
@@ -23,6 +24,7 @@ final class DragResource
             'settings' => $settings->all->reverse()->values()->map($said)->all(),
             'now' => ['set' => $set === null ? null : $said($set), 'points' => array_map($said, $settings->points())],
             'drift' => self::drift($settings->drift()),
+            'guides' => Guides::measured($settings->kept()),
         ];
     }
 
@@ -30,7 +32,9 @@ final class DragResource
     public static function of(DragSetting $setting, Settings $settings): array
     {
         $came = $setting->measured();
-        $again = $setting->atAnotherLevel() ? null : $setting->kept()?->again();
+        $kept = $setting->atAnotherLevel() ? null : $setting->kept();
+        $newest = $kept === null ? null : $settings->newestLike($kept);
+        $again = $kept?->again($newest?->at === $kept->at ? null : $newest);
         $at = $setting->event->happened_at;
 
         return [
@@ -52,6 +56,7 @@ final class DragResource
             'weakest' => $setting->weakest,
             'weakest_N' => $setting->weakest_n,
             'measured' => $came !== null,
+            'peaks_only' => $came !== null && $came->peaksOnly,
             'accepted' => $came !== null && $came->meet(Force::newtons($setting->target_n)),
             'median_N' => $came?->median->inNewtons(),
             'running_N' => $came?->running->inNewtons(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\History\EntryFacts;
+use App\Models\DragSetting;
 use App\Models\Event;
 use Undro\Ledger\PlaceKind;
 
@@ -69,8 +70,23 @@ final class EventResource
                 'until_m' => $facts->inspection->to_m,
             ],
             'old_turn' => $facts->oldTurn,
-            'drag' => $drag === null ? null : ['target_N' => $drag->target_n],
+            'drag' => $drag === null ? null : self::drag($drag),
             'standing' => $facts->standing,
+        ];
+    }
+
+    /** @return array<string, mixed> what was measured, and what was aimed at */
+    private static function drag(DragSetting $drag): array
+    {
+        $came = $drag->measured();
+
+        return [
+            'target_N' => $drag->target_n,
+            'median_N' => $came?->median->inNewtons(),
+            'pulls' => $came === null ? 0 : $came->here,
+            'peaks_only' => $came !== null && $came->peaksOnly,
+            'scattered' => $came !== null && $came->scattered(),
+            'line_out_m' => $drag->atAnotherLevel() ? $drag->line_out_m : null,
         ];
     }
 

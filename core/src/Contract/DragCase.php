@@ -6,6 +6,8 @@ namespace Undro\Contract;
 
 use Undro\Choice\Fishing;
 use Undro\Drag\Chain;
+use Undro\Drag\Easing;
+use Undro\Drag\Guides;
 use Undro\Drag\Link;
 use Undro\Drag\LinkKind;
 use Undro\Drag\Pulls;
@@ -21,6 +23,7 @@ use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Json\ChainInput;
 use Undro\Json\FillJson;
+use Undro\Json\PullsInput;
 use Undro\Json\SpoolInput;
 use Undro\Json\Written;
 use Undro\Spool\Arbor;
@@ -88,8 +91,10 @@ final class DragCase implements Calculator
     private static function target(Target $target, float $fraction, Input $in): array
     {
         $weakest = $target->weakest->working()->inNewtons();
-        $set = $in->optionalForce('wanted_N', ...Bounds::FORCE_N) ?? $target->force;
-        $share = $set->inNewtons() / $weakest;
+        $guides = self::guides($in);
+        $through = $in->boolean('tip', true) ? 1.0 : $guides;
+        $set = $in->optionalForce('wanted_N', ...Bounds::FORCE_N) ?? Force::newtons($target->force->inNewtons() / $through);
+        $share = $through * $set->inNewtons() / $weakest;
 
         return [
             'governs' => $target->governs->value,
@@ -102,13 +107,35 @@ final class DragCase implements Calculator
             'ask_again' => $share > Target::ASK_AGAIN + 1e-9,
             'within' => array_map(static fn(Force $edge): float => $edge->inNewtons(), Pulls::band($set)),
             'stop_N' => min(
-                Target::ASK_AGAIN * $weakest,
+                Target::ASK_AGAIN * $weakest / $through,
                 $in->optionalForce('reel_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF,
-                $in->optionalForce('rod_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF,
+                ($in->optionalForce('rod_max_N', ...Bounds::FORCE_N)?->inNewtons() ?? INF) / $through,
             ),
-            'full_stop_N' => Target::FULL_STOP * $weakest,
-            'at_tip_N' => array_map(static fn(float $more): float => (1 + $more) * $set->inNewtons(), Target::GUIDES),
+            'full_stop_N' => Target::FULL_STOP * $weakest / $through,
+            'guides' => $guides,
+            'at_tip_N' => array_map(
+                static fn(float $more): float => $more * $set->inNewtons(),
+                $in->has('guides') ? [$guides, $guides] : [1 + Guides::MORE[0], 1 + Guides::MORE[1]],
+            ),
         ];
+    }
+
+    /** Force at the tip over force at the reel, as it was measured here or as it usually is. */
+    private static function guides(Input $in): float
+    {
+        return $in->number('guides', 1.0, 2.0, Guides::USUAL);
+    }
+
+    /** How far to turn the knob back; null: the pulls it was set by are not told, or were at one place alone. */
+    private static function easing(Input $in): ?Easing
+    {
+        if (!$in->has('set_by')) {
+            return null;
+        }
+        $by = $in->object('set_by');
+        $read = PullsInput::read($by);
+
+        return $read->pulls === [] ? null : Easing::of($read->knob, Pulls::of($read->pulls), $by->boolean('from_off'));
     }
 
     /**
@@ -150,16 +177,18 @@ final class DragCase implements Calculator
         $runout = $in->make(static fn(): Runout => $layers === [] ? self::full($in, $spool) : Runout::filled($spool, $layers));
         $weakest = $target->weakest->working();
         $kept = $in->optionalForce('set_N', ...Bounds::FORCE_N);
-        $set = $kept === null ? $target->force : self::setNow($kept, $in, $runout);
+        $through = $in->boolean('set_tip', true) ? 1.0 : self::guides($in);
+        $set = $kept === null ? $target->force : Force::newtons($through * self::setNow($kept, $in, $runout)->inNewtons());
         $rise = $in->make(static fn(): Rise => Rise::of($runout, $set, array_map(
             static fn(Input $point): array => [
                 $point->metres('line_out_m', ...Bounds::LENGTH_M),
-                $point->force('running_N', ...Bounds::FORCE_N),
+                Force::newtons($through * $point->force('running_N', ...Bounds::FORCE_N)->inNewtons()),
             ],
             $in->objects('measured', 0, 20),
         )));
         $limit = Force::newtons($in->number('limit_fraction', 0.01, 2.0, 0.5) * $weakest->inNewtons());
-        $row = static fn(float $metres): array => self::row($runout, $rise, $set, $weakest, $metres);
+        $easing = self::easing($in);
+        $row = static fn(float $metres): array => self::row($runout, $rise, $set, $weakest, $metres, $easing);
         $total = $layers === []
             ? null
             : array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $layers));
@@ -171,14 +200,17 @@ final class DragCase implements Calculator
             'limit_line_out_m' => $runout->lineOutAt($set, $limit)?->inMetres(),
             'limit_N' => $limit->inNewtons(),
             'set_N' => $set->inNewtons(),
-            'set_changed' => $kept !== null && abs($set->inNewtons() / $kept->inNewtons() - 1) > self::WORTH_SAYING,
+            'set_changed' => $kept !== null && abs($set->inNewtons() / $kept->inNewtons() / $through - 1) > self::WORTH_SAYING,
+            'at_least' => $total !== null && $rise->atLeast(Length::metres($total)),
+            'ask_at_m' => $total === null ? null : Rise::ASKED * $total,
+            'no_law' => $easing === null && $kept !== null,
             'total_m' => $total,
             'retrieve_m' => ($gear = $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO)) === null ? null : FillCalculator::retrieve(
                 $runout->surface(Length::metres(0)),
                 $gear,
             )->inMetres(),
             'expected_limit_line_out_m' => $reached?->inMetres(),
-            'limit_says' => $total === null ? null : Written::sentence(self::limitSays($target->weakest, $reached)),
+            'limit_says' => $total === null ? null : Written::sentence(self::limitSays($target->weakest, $reached, $total, $rise->atLeast(Length::metres($total)))),
             'curve' => $total === null ? [] : array_map(
                 static fn(int $i): array => $row($total * $i / (self::POINTS - 1)),
                 range(0, self::POINTS - 1),
@@ -198,9 +230,22 @@ final class DragCase implements Calculator
         ];
     }
 
-    private static function limitSays(Link $weakest, ?Length $reached): Sentence
+    private static function limitSays(Link $weakest, ?Length $reached, float $total, bool $atLeast): Sentence
     {
+        $third = Length::metres(Rise::ASKED * $total);
+
         return match (true) {
+            $atLeast && $reached === null => Sentence::of(
+                'This is the least it can be. Drags that stuck or ran hot were measured at three to four times the set force with a third of the '
+                    . "line gone, and then half of what the $weakest->name bears is soon passed. Pull once with {0} off, and it is known.",
+                $third,
+            ),
+            $atLeast && $reached->inMetres() >= 0.5 => Sentence::of(
+                "At {0} out at the latest it reaches half of what the $weakest->name bears, and sooner where the drag sticks or runs hot. Pull "
+                    . 'once with {1} off, and it is known. Ease off before that; never tighten as the spool empties.',
+                $reached,
+                $third,
+            ),
             $reached === null => Sentence::of("It does not reach half of what the $weakest->name bears before the arbor."),
             $reached->inMetres() < 0.5 => Sentence::of("It is at half of what the $weakest->name bears from the start: set less."),
             default => Sentence::of(
@@ -227,6 +272,9 @@ final class DragCase implements Calculator
         'limit_N' => null,
         'set_N' => null,
         'set_changed' => false,
+        'at_least' => false,
+        'ask_at_m' => null,
+        'no_law' => false,
         'total_m' => null,
         'retrieve_m' => null,
         'expected_limit_line_out_m' => null,
@@ -234,12 +282,13 @@ final class DragCase implements Calculator
         'curve' => [], 'measured' => [], 'by_measured' => false, 'verdict' => null, 'at' => null,
     ];
 
-    /** @return array<string, float> */
-    private static function row(Runout $runout, Rise $rise, Force $set, Force $weakest, float $metres): array
+    /** @return array<string, mixed> */
+    private static function row(Runout $runout, Rise $rise, Force $set, Force $weakest, float $metres, ?Easing $easing): array
     {
         $out = Length::metres($metres);
         $force = $runout->force($set, $out)->inNewtons();
         $expected = $rise->force($out)->inNewtons();
+        $back = $easing?->back($set->inNewtons() / $expected);
 
         return [
             'line_out_m' => $metres,
@@ -250,6 +299,8 @@ final class DragCase implements Calculator
             'expected_N' => $expected,
             'expected_share' => $expected / $weakest->inNewtons(),
             'ease_to_N' => $rise->setFor($out)->inNewtons(),
+            'depth_mm' => $runout->depth($out)->inMillimetres(),
+            'back' => $back === null ? null : ['amount' => $back, 'words' => $easing->words($back)],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Drag\Doubt;
 use Undro\Drag\Knob;
 use Undro\Drag\KnobLaw;
 use Undro\Drag\NextMove;
@@ -37,16 +38,27 @@ final class DragNextCase implements Calculator
         $next = NextMove::after($target, $knob, $row, $least, $most);
         $here = $row->position();
         $why = $next->why($knob, $target);
+        $doubt = Doubt::of($knob, $pulls, $read->sure, $in->optionalForce('weakest_N', ...Bounds::FORCE_N));
 
         return [
             'state' => $next->state->value,
             ...$next->position === null ? [] : ['position' => $next->position],
             'median_N' => $row->median->inNewtons(),
-            'sticky' => $row->sticky(),
+            'sticky' => $row->peaksOnly ? null : $row->sticky(),
             'scattered' => $row->scattered(),
             'why' => $why->text(),
             'because' => Written::sentence($why),
+            'doubt' => $doubt === null ? null : [
+                'pull' => $doubt->index,
+                'says' => Written::sentence($doubt->says),
+                'offered' => $doubt->offered === null ? null : [
+                    'running_N' => $doubt->offered->running?->inNewtons(),
+                    'start_up_N' => $doubt->offered->startUp?->inNewtons(),
+                ],
+            ],
             'target_N' => $target->inNewtons(),
+            'peaks_only' => $row->peaksOnly,
+            'preset' => $next->outOfReach && $knob === Knob::Notch,
             'stickiness' => $row->stickiness,
             'off' => $row->off($target),
             'spread' => $row->spread,
@@ -61,7 +73,7 @@ final class DragNextCase implements Calculator
             ],
             'pulls' => array_map(static fn(Pull $pull): array => [
                 'position' => $pull->position,
-                'running_N' => $pull->running->inNewtons(),
+                'running_N' => $pull->running?->inNewtons(),
                 'start_up_N' => $pull->startUp?->inNewtons(),
                 'counts_N' => $pull->counts($row->stickiness)->inNewtons(),
                 'off' => $pull->counts($row->stickiness)->inNewtons() / $target->inNewtons() - 1,

@@ -28,7 +28,7 @@ final class DragPracticeCase implements Calculator
         $pulls = [];
         foreach ($turns as $number => $at) {
             $pull = $drag->pull($at, $number);
-            $pulls[] = ['position' => $at, 'running_N' => $pull->running->inNewtons(), 'start_up_N' => $pull->startUp?->inNewtons()];
+            $pulls[] = ['position' => $at, 'running_N' => $pull->running?->inNewtons(), 'start_up_N' => $pull->startUp?->inNewtons()];
         }
 
         return [

@@ -33,7 +33,10 @@ final class BadDrag extends DomainFault
     /** Names “running_N”. */
     public static function noPull(): self
     {
-        return new self('running_N', 'A pull needs its running force, above 0: what the scale shows while the spool turns slowly.');
+        return new self(
+            'running_N',
+            'A pull needs a force above 0: what the scale shows while the spool turns slowly, or the peak of a gauge that shows only that.',
+        );
     }
 
     /** Names “start_up_N”. */
@@ -103,6 +106,15 @@ final class BadDrag extends DomainFault
                 $knob === Knob::Click ? 'clicks' : 'notches',
             ),
         );
+    }
+
+    /** Names “scattered”. */
+    public static function scattered(Pulls $pulls): self
+    {
+        return new self('scattered', sprintf(
+            'The pulls at this place lie %d %% apart, over 10 %%. Pull again, or keep it as scattered.',
+            (int) round(100 * $pulls->spread),
+        ));
     }
 
     /** Names “layers”. */

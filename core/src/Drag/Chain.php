@@ -12,6 +12,12 @@ final readonly class Chain
 {
     /** This much stronger than the weakest, a link is worth a word. */
     private const MUCH = 1.3;
+    /** Nearer than this two links are as weak as each other. */
+    private const ALIKE = 1.03;
+    /** How much stronger a link is made to see what that changes; a gain under a hundredth is none. */
+    private const STRONGER = 1.5;
+    private const NOTHING = 0.01;
+    private const GAIN = 0.03;
 
     /**
      * @param non-empty-list<Link> $links
@@ -38,19 +44,83 @@ final readonly class Chain
     }
 
     /**
-     * What people get the wrong way round in a chain like this.
+     * What people get the wrong way round in a chain like this. What a stronger link would change is worked out by making it stronger.
      *
      * @return list<Sentence>
      */
     public function surprises(): array
     {
         return array_values(array_filter([
-            $this->leaderTooStrong(),
+            $this->tied(),
+            $this->strongerLeader(),
             $this->mainTooStrong(),
             $this->breaksFarBack(),
             $this->betterKnot(),
             $this->otherAtBest(),
         ]));
+    }
+
+    /**
+     * Those that bear as much as the weakest, to a few per cent.
+     *
+     * @return non-empty-list<Link>
+     */
+    private function weakestOnes(): array
+    {
+        $ones = array_values(array_filter($this->links, fn(Link $link): bool => $this->over($link) < self::ALIKE));
+
+        return $ones === [] ? [$this->weakest] : $ones;
+    }
+
+    /**
+     * "the join", "the join and the terminal knot".
+     *
+     * @param list<Link> $links
+     */
+    private static function named(array $links): string
+    {
+        $names = array_map(static fn(Link $link): string => "the $link->name", $links);
+        $last = array_pop($names) ?? '';
+
+        return $names === [] ? $last : implode(', ', $names) . " and $last";
+    }
+
+    /** The same chain with one kind of link so many times as strong, or a knot that keeps all, and what hangs on it changed with it. */
+    private function with(LinkKind $kind, float $times): self
+    {
+        [$main, $leader] = [$this->find(LinkKind::Main), $this->find(LinkKind::Leader)];
+        $line = static fn(?Link $link): ?float => $link === null
+            ? null
+            : ($link->kind === $kind ? $times : 1.0) * $link->working()->inNewtons();
+        $lines = array_filter([$main?->working()->inNewtons(), $leader?->working()->inNewtons()]);
+        $changed = array_filter([$line($main), $line($leader)]);
+        // a join keeps a share of the weaker of its lines, the knot at the hook one of the line it is tied in
+        $join = $lines === [] || $changed === [] ? 1.0 : min($changed) / min($lines);
+        $end = $leader === null ? LinkKind::Main : LinkKind::Leader;
+
+        return self::of(array_map(static fn(Link $link): Link => match (true) {
+            $link->kind === $kind && $kind->isKnot() => $link->keepingAll(),
+            $link->kind === $kind => $link->stronger($times),
+            $link->kind === LinkKind::Join => $link->stronger($join),
+            $link->kind === LinkKind::Terminal && $kind === $end => $link->stronger($times),
+            default => $link,
+        }, $this->links));
+    }
+
+    /** What the weakest bears more with one kind of link made so much stronger, N. */
+    private function gain(self $changed): float
+    {
+        return $changed->weakest->working()->inNewtons() - $this->weakest->working()->inNewtons();
+    }
+
+    private function tied(): ?Sentence
+    {
+        $ones = $this->weakestOnes();
+
+        return count($ones) < 2 ? null : Sentence::of(
+            ucfirst(self::named($ones)) . ' bear the same to a few per cent, {0}: any of them may be what goes.',
+            $this->weakest->working(),
+        );
     }
 
     private function find(LinkKind $kind): ?Link
@@ -75,24 +145,37 @@ final readonly class Chain
         return $link === null ? 1.0 : $link->working()->inNewtons() / $this->weakest->working()->inNewtons();
     }
 
-    private function leaderTooStrong(): ?Sentence
+    private function strongerLeader(): ?Sentence
     {
         $leader = $this->find(LinkKind::Leader);
+        if ($leader === null) {
+            return null;
+        }
+        $changed = $this->with(LinkKind::Leader, self::STRONGER);
+        $gain = $this->gain($changed);
+        $first = self::named($changed->weakestOnes());
+        $give = count($changed->weakestOnes()) === 1 ? 'gives' : 'give';
 
-        return $leader === null || $this->over($leader) < 1.05 ? null : Sentence::of(
-            "A stronger leader changes nothing: the {$this->weakest->name} gives way first, at {0}; the leader would bear {1}.",
-            $this->weakest->working(),
-            $leader->working(),
-        );
+        return $gain < self::NOTHING * $this->weakest->working()->inNewtons()
+            ? Sentence::of("A stronger leader changes nothing: $first $give way first, at {0}.", $this->weakest->working())
+            : Sentence::of("A leader half as strong again gains {0}; then $first $give way first.", Force::newtons($gain));
     }
 
     private function mainTooStrong(): ?Sentence
     {
         $main = $this->find(LinkKind::Main);
+        if ($main === null || $this->over($main) < self::MUCH) {
+            return null;
+        }
+        $nothing = $this->gain($this->with(LinkKind::Main, self::STRONGER)) < self::NOTHING * $this->weakest->working()->inNewtons();
+        $ones = $this->weakestOnes();
 
-        return $main === null || $this->is(LinkKind::Join) || $this->over($main) < self::MUCH ? null : Sentence::of(
-            "The {0} of the main line are not there to be used: all of it hangs on the {$this->weakest->name}, which bears {1}. That is "
-                . 'as it should be where a break is to cost the end of the line and no more.',
+        return !$nothing || $this->is(LinkKind::Join) ? null : Sentence::of(
+            sprintf(
+                'The {0} of the main line are not there to be used: all of it hangs on %s, {1}. That is as it should be where a '
+                    . 'break is to cost the end of the line and no more.',
+                self::named($ones),
+            ),
             $main->working(),
             $this->weakest->working(),
         );
@@ -101,40 +184,47 @@ final readonly class Chain
     /** The main line or the join to it is the weakest: a break loses the leader too, and maybe line. */
     private function breaksFarBack(): ?Sentence
     {
-        if ($this->find(LinkKind::Leader) === null) {
+        $leader = $this->find(LinkKind::Leader);
+        if ($leader === null || count($this->weakestOnes()) > 1 || !($this->is(LinkKind::Main) || $this->is(LinkKind::Join))) {
             return null;
         }
+        $lost = $this->is(LinkKind::Main)
+            ? 'The main line itself is the weakest: a snag breaks it anywhere, and leader and lure stay behind with whatever line is out.'
+            : 'The join is the weakest: a break loses the whole leader.';
+        foreach (range(19, 4) as $twentieths) {
+            $lighter = $this->with(LinkKind::Leader, $twentieths / 20);
+            $ones = $lighter->weakestOnes();
+            if (array_filter($ones, static fn(Link $link): bool => !in_array($link->kind, [LinkKind::Leader, LinkKind::Terminal], true)) === []) {
+                return Sentence::of(
+                    "$lost A leader rated {0} would break at the hook instead.",
+                    Force::newtons($leader->rated->inNewtons() * $twentieths / 20),
+                );
+            }
+        }
 
-        return match (true) {
-            $this->is(LinkKind::Main) => Sentence::of(
-                'The main line itself is the weakest: a snag breaks it anywhere, and leader and lure stay behind with whatever line is '
-                    . 'out. A leader that bears less than {0} would be what breaks.',
-                $this->weakest->working(),
-            ),
-            $this->is(LinkKind::Join) => Sentence::of(
-                'The join is the weakest: a break loses the whole leader. A leader that bears less than {0} would break at the hook '
-                    . 'instead.',
-                $this->weakest->working(),
-            ),
-            default => null,
-        };
+        return Sentence::of("$lost A lighter leader does not change that: its join would still go before its other end.");
     }
 
     private function betterKnot(): ?Sentence
     {
-        if ($this->weakest->kind?->isKnot() !== true || count($this->links) < 2) {
+        $kind = $this->weakest->kind;
+        if ($kind?->isKnot() !== true || count($this->links) < 2) {
             return null;
         }
-        $others = array_values(array_filter($this->links, fn(Link $link): bool => $link !== $this->weakest));
-        $next = array_reduce(
-            $others,
-            static fn(Link $weakest, Link $link): Link => $link->holdsLessThan($weakest) ? $link : $weakest,
-            $others[0],
-        );
+        $changed = $this->with($kind, 1.0);
+        $gain = $this->gain($changed);
+        $ones = $changed->weakestOnes();
 
-        return $this->over($next) < 1.03 ? null : Sentence::of(
-            "A better {$this->weakest->name} gains up to {0}; beyond that the {$next->name} gives way.",
-            Force::newtons($next->working()->inNewtons() - $this->weakest->working()->inNewtons()),
+        return $gain < self::GAIN * $this->weakest->working()->inNewtons() ? null : Sentence::of(
+            $changed->is($kind)
+                ? "A better {$this->weakest->name} gains up to {0}: no knot keeps more than its line."
+                : sprintf(
+                    'A better %s gains up to {0}; beyond that %s %s way.',
+                    $this->weakest->name,
+                    self::named($ones),
+                    count($ones) === 1 ? 'gives' : 'give',
+                ),
+            Force::newtons($gain),
         );
     }
 
@@ -148,7 +238,7 @@ final readonly class Chain
         );
 
         return $best === $this->weakest ? null : Sentence::of(
-            "Untested, the low end of a knot's range counts. Tied as well as they can be, the weakest would be the {$best->name}, at "
+            "Untested, the low end of a knot’s range counts. Tied as well as they can be, the weakest would be the {$best->name}, at "
                 . '{0}: a pull test of your own settles it.',
             $best->atBest(),
         );

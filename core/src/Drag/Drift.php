@@ -30,7 +30,7 @@ final readonly class Drift
             return null;
         }
         $like = array_values(
-            array_filter($counted, static fn(Kept $each): bool => $each->knob === $last->knob && $each->tip === $last->tip),
+            array_filter($counted, $last->comparable(...)),
         );
 
         return count($like) < 2 ? null : new self($last->knob, $last->position(), array_map(

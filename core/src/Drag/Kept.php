@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Undro\Drag;
 
+use Undro\Units\Force;
 use Undro\Units\Sentence;
 
 /** A setting as it was kept: what it takes to have it again, and to see whether the drag has changed since. */
 final readonly class Kept
 {
+    /** The chance, at most, that the place told is more than a tenth over what is wanted. */
+    private const CHANCE_OVER = 0.1;
+
     /**
      * @param bool                 $fromOff its position is counted from fully backed off
      * @param string               $at      when
@@ -34,12 +38,19 @@ final readonly class Kept
     }
 
     /**
-     * How to have it again: a place to go to where it was counted from fully backed off, else only the force.
+     * How to have it again: a place to go to where it was counted from fully backed off, by what the newest setting's law says the drag gives
+     * there today; else only the force.
+     *
+     * @param self|null $newest setting that can be compared
      *
      * @return array{float|null, Sentence}
      */
-    public function again(): array
+    public function again(?self $newest = null): array
     {
+        if ($this->fromOff && $newest !== null && $newest !== $this && $newest->comparable($this)) {
+            return $this->asItIsNow($newest);
+        }
+
         return $this->fromOff
             ? [
                 $this->position(),
@@ -52,6 +63,49 @@ final readonly class Kept
             : [null, Sentence::of('Its place was not counted from fully backed off: set it to {0} by the scale.', $this->pulls->median)];
     }
 
+    /** Counted from fully backed off, with the same knob, and read the same way. */
+    public function comparable(self $other): bool
+    {
+        return $this->fromOff && $other->fromOff && $this->knob === $other->knob && $this->tip === $other->tip;
+    }
+
+    /** @return array{float|null, Sentence} */
+    private function asItIsNow(self $newest): array
+    {
+        $wanted = $this->pulls->running;
+        $law = KnobLaw::fitted($newest->knob, $newest->points());
+        $there = $law->force($this->position());
+        $off = $there / $wanted->inNewtons() - 1;
+        if (abs($off) <= Pulls::SPREAD) {
+            return [$this->position(), Sentence::of(
+                "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: it gave {0} there, and by the "
+                    . 'setting kept last it still does. One pull tells.',
+                $this->pulls->median,
+            )];
+        }
+        $step = $this->knob->resolution();
+        $most = (int) floor(2 * max($this->position(), $newest->position()) / $step + 1e-6);
+        for ($steps = $most; $steps > 0; --$steps) {
+            if ($law->chanceOver($steps * $step, (1 + Pulls::SPREAD) * $wanted->inNewtons()) <= self::CHANCE_OVER
+                && $law->force($steps * $step) <= (1 + Pulls::WITHIN) * $wanted->inNewtons()) {
+                break;
+            }
+        }
+        $says = sprintf(
+            'The drag has changed: at %s it would give {0} now, %s than the {1} of then. ',
+            $this->knob->many($this->position()),
+            $off > 0 ? 'more' : 'less',
+        );
+
+        return $steps === 0
+            ? [null, Sentence::of("{$says}Set it to {1} by the scale.", Force::newtons($there), $wanted)]
+            : [round($steps * $step, 4), Sentence::of(
+                "{$says}Back it off until the spool turns freely, come up {$this->knob->many($steps * $step)}, and pull.",
+                Force::newtons($there),
+                $wanted,
+            )];
+    }
+
     /**
      * What this setting's pulls say of the running force at a place of the knob.
      *
@@ -59,9 +113,15 @@ final readonly class Kept
      */
     public function at(float $position): array
     {
-        return KnobLaw::fitted(
-            $this->knob,
-            array_map(static fn(Pull $pull): array => [$pull->position, $pull->running->inNewtons()], $this->pulls->all),
-        )->band($position);
+        return KnobLaw::fitted($this->knob, $this->points())->band($position);
+    }
+
+    /** @return non-empty-list<array{float, float}> position and running force in N, of each pull */
+    private function points(): array
+    {
+        return array_map(
+            fn(Pull $pull): array => [$pull->position, $pull->running($this->pulls->stickiness)->inNewtons()],
+            $this->pulls->all,
+        );
     }
 }

@@ -20,6 +20,7 @@ final readonly class KnobLaw
     /** What a pull's reading is good to, and how many pulls' worth of faith that is. */
     private const NOISE = 0.03;
     private const NOISE_FAITH = 12.0;
+    private const READING = 0.06;
     /** Laws less likely than this beside the best are dropped. */
     private const NEGLIGIBLE = 1e-4;
 
@@ -87,6 +88,20 @@ final readonly class KnobLaw
         }
 
         return $chance;
+    }
+
+    /** How far off what is believed a reading there lies, in sd of both; a reading is good to 6 % beside the law, since drags jerk. Ours. */
+    public function surprise(float $position, float $newtons): float
+    {
+        $x = $position - $this->origin;
+        [$mean, $square] = [0.0, 0.0];
+        foreach ($this->laws as [$growth, $flattening, $level, $variance, $weight]) {
+            $at = $level + self::shape($growth, $flattening, $x);
+            $mean += $weight * $at;
+            $square += $weight * ($at ** 2 + $variance);
+        }
+
+        return abs(log($newtons) - $mean) / sqrt(max(0.0, $square - $mean ** 2) + self::READING ** 2);
     }
 
     /** The middle of what is believed of the force there, N. */

@@ -52,6 +52,25 @@ final readonly class Link
         return Force::newtons($this->rated->inNewtons() * $this->efficiencyHigh * $this->condition);
     }
 
+    /** Rated so many times as strong. */
+    public function stronger(float $times): self
+    {
+        return new self(
+            $this->name,
+            Force::newtons($times * $this->rated->inNewtons()),
+            $this->efficiency,
+            $this->condition,
+            $this->efficiencyHigh,
+            $this->kind,
+        );
+    }
+
+    /** With a knot that keeps all of the line. */
+    public function keepingAll(): self
+    {
+        return new self($this->name, $this->rated, 1.0, $this->condition, 1.0, $this->kind);
+    }
+
     /** By working strength, with its knot and its condition. */
     public function holdsLessThan(self $other): bool
     {

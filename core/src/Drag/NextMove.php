@@ -89,13 +89,20 @@ final readonly class NextMove
     {
         $pulls = $this->pulls;
         $off = $pulls->off($target);
-        $counts = $pulls->sticky() ? 'start-up' : 'running';
+        $counts = $pulls->sticky() || $pulls->peaksOnly ? 'start-up' : 'running';
         $percent = (int) round(100 * abs($off));
         $apart = (int) round(100 * $pulls->spread);
         $side = $off < 0 ? 'under' : 'over';
         $predicted = $this->predicted();
 
         return match (true) {
+            $this->outOfReach && $knob === Knob::Notch => Sentence::of(
+                'The lever is at its ' . ($off < 0 ? 'strike stop' : 'least') . ' and gives {0}, {1} is wanted. Lever to free, preset '
+                    . ($off < 0 ? 'up' : 'down') . ' a quarter turn, lever back to the same notch, and pull: never turn the preset '
+                    . 'with the lever engaged.',
+                $pulls->median,
+                $target,
+            ),
             $this->outOfReach && $off < 0 => Sentence::of(
                 'The knob is at its stop and gives {0}; {1} cannot be had here. Leave it there and fish with less, or have the washers '
                     . 'seen to: never force it.',

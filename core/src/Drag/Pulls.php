@@ -26,7 +26,9 @@ final readonly class Pulls
      * @param non-empty-list<Pull> $all        oldest first
      * @param float|null           $stickiness median of start-up over running; null: no start-up was read
      * @param Force                $median     of the figure that counts, at the present place
+     * @param Force                $running    its middle; where only peaks were read, that of the peaks
      * @param float                $spread     of the same, least to most over the median
+     * @param bool                 $peaksOnly  no running force was read: the gauge shows its peak alone
      */
     private function __construct(
         public array $all,
@@ -35,6 +37,7 @@ final readonly class Pulls
         public Force $median,
         public Force $running,
         public float $spread,
+        public bool $peaksOnly,
     ) {}
 
     /** @param non-empty-list<Pull> $all oldest first */
@@ -58,8 +61,9 @@ final readonly class Pulls
             $stickiness,
             count($here),
             Force::newtons($median),
-            Force::newtons(Median::of(array_map(static fn(Pull $pull): float => $pull->running->inNewtons(), $here))),
+            Force::newtons(Median::of(array_map(static fn(Pull $pull): float => $pull->running($stickiness)->inNewtons(), $here))),
             (max($figures) - min($figures)) / $median,
+            array_filter($all, static fn(Pull $pull): bool => $pull->running !== null) === [],
         );
     }
 
@@ -119,10 +123,17 @@ final readonly class Pulls
      */
     public function points(): array
     {
+        return array_map(fn(Pull $pull): array => [$pull->position, $this->level($pull)], $this->all);
+    }
+
+    /** One pull as it tells of the knob's law, in the figure that counts, N. */
+    public function level(Pull $pull): float
+    {
+        $running = $pull->running($this->stickiness)->inNewtons();
         $times = $this->sticky() ? $this->stickiness : 1.0;
 
-        return array_map(fn(Pull $pull): array => [$pull->position, $times * ($pull->startUp === null || $this->stickiness === null
-            ? $pull->running->inNewtons()
-            : sqrt($pull->running->inNewtons() * $pull->startUp->inNewtons() / $this->stickiness))], $this->all);
+        return $times * ($pull->running === null || $pull->startUp === null || $this->stickiness === null
+            ? $running
+            : sqrt($running * $pull->startUp->inNewtons() / $this->stickiness));
     }
 }

@@ -18,6 +18,9 @@ final readonly class Rise
 {
     /** Measured over predicted beyond this is the drag's own doing. */
     public const OWN_DOING = 1.3;
+    /** A pull with less than this share of the line off tells little of the rest; a third is asked for. Ours. */
+    private const DEEP = 0.2;
+    public const ASKED = 1 / 3;
 
     /** @param list<array{float, float}> $excess line out in metres and measured over predicted, nearest first */
     private function __construct(private Runout $runout, private Force $set, public array $excess) {}
@@ -41,6 +44,18 @@ final readonly class Rise
         }
 
         return new self($runout, $set, $excess);
+    }
+
+    /**
+     * Nobody has pulled deep enough yet: the shape of the spool is the least the force can be.
+     *
+     * @param Length $line all that is on
+     */
+    public function atLeast(Length $line): bool
+    {
+        $deepest = $this->excess === [] ? 0.0 : $this->excess[count($this->excess) - 1][0];
+
+        return $deepest < self::DEEP * $line->inMetres();
     }
 
     /** The drag rises more than the spool explains: the measured curve counts. */

@@ -88,6 +88,12 @@ final readonly class Runout
         return $this->spool->surfaceHolding($this->geometry, Volume::cubicMillimetres(max(0.0, $left)));
     }
 
+    /** How far under the lip the line lies once this much is off: the cue there is afloat. */
+    public function depth(Length $lineOut): Length
+    {
+        return $this->geometry->depthOf($this->surface($lineOut));
+    }
+
     /** How much the force has grown at a line out, times what was set before any was out. */
     public function rise(Length $lineOut): float
     {

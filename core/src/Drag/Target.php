@@ -13,8 +13,6 @@ final readonly class Target
     public const ASK_AGAIN = 0.40;
     /** The full stop of a lever drag, as a share of the weakest link. */
     public const FULL_STOP = 0.35;
-    /** Guides add this much between reel and tip. */
-    public const GUIDES = [0.05, 0.15];
 
     private function __construct(public Link $weakest, public Force $force, public Governs $governs) {}
 

@@ -16,8 +16,17 @@ final readonly class PullsInput
     /** Where the knob may stand, counted from wherever; wider than any thread. */
     private const POSITION = [-1000.0, 1000.0];
 
-    /** @param list<Pull> $pulls */
-    private function __construct(public Knob $knob, public ?float $least, public ?float $most, public array $pulls) {}
+    /**
+     * @param list<Pull> $pulls
+     * @param list<bool> $sure  which of them were asked about and stand
+     */
+    private function __construct(
+        public Knob $knob,
+        public ?float $least,
+        public ?float $most,
+        public array $pulls,
+        public array $sure,
+    ) {}
 
     /** @throws \Undro\DomainFault */
     public static function read(Input $in): self
@@ -29,10 +38,15 @@ final readonly class PullsInput
         $least === null || $most === null || $least <= $most
             || throw BadInput::outOfRange('limits.max', $most, $least, self::POSITION[1], '');
 
-        return new self($knob, $least, $most, array_map(
-            static fn(Input $pull): Pull => self::pull($pull, $knob, $least, $most),
-            $in->objects('pulls', 0, 200),
-        ));
+        $pulls = $in->objects('pulls', 0, 200);
+
+        return new self(
+            $knob,
+            $least,
+            $most,
+            array_map(static fn(Input $pull): Pull => self::pull($pull, $knob, $least, $most), $pulls),
+            array_map(static fn(Input $pull): bool => $pull->boolean('sure'), $pulls),
+        );
     }
 
     private static function pull(Input $in, Knob $knob, ?float $least, ?float $most): Pull
@@ -42,7 +56,7 @@ final readonly class PullsInput
         return $in->make(static function () use ($in, $position, $knob, $least, $most): Pull {
             $knob->check($position, $least, $most);
 
-            return Pull::of($position, $in->force('running_N', ...Bounds::FORCE_N), $in->optionalForce('start_up_N', ...Bounds::FORCE_N));
+            return Pull::of($position, $in->optionalForce('running_N', ...Bounds::FORCE_N), $in->optionalForce('start_up_N', ...Bounds::FORCE_N));
         });
     }
 }

@@ -176,9 +176,14 @@ final class DragCasesTest extends TestCase
             1e-9,
         );
         $case = ['chain' => self::CHAIN, 'fishing' => 'general', 'spool' => self::SPOOL, 'layers' => self::LAYERS];
-        self::assertStringContainsString('does not reach half', Compute::run('drag', $case)['limit_says']['text']);
-        self::assertStringContainsString('from the start', Compute::run('drag', $case + ['set_N' => 40])['limit_says']['text']);
-        self::assertStringContainsString('out it reaches half', Compute::run('drag', $case + ['set_N' => 22])['limit_says']['text']);
+        $says = static fn(array $more): string => Compute::run('drag', $case + $more)['limit_says']['text'];
+        self::assertStringContainsString('the least it can be', $says([]));
+        self::assertStringNotContainsString('does not reach half', $says([]), 'never said before one deeper pull');
+        $deep = [['line_out_m' => 70, 'running_N' => 14]];
+        self::assertStringContainsString('does not reach half', $says(['set_N' => 12, 'measured' => $deep]));
+        self::assertStringContainsString('the least it can be', $says(['set_N' => 12, 'measured' => [['line_out_m' => 5, 'running_N' => 12]]]));
+        self::assertStringContainsString('from the start', $says(['set_N' => 40]));
+        self::assertStringContainsString('out at the latest it reaches half', $says(['set_N' => 22]));
         self::assertEqualsWithDelta(
             0.0645 * 12,
             Compute::run('drag_steps', ['knob' => 'click', 'mechanism' => 'rear', 'position' => '12'])['at_turns'],

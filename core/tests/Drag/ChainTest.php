@@ -9,22 +9,60 @@ use Undro\Drag\BadDrag;
 use Undro\Drag\Chain;
 use Undro\Drag\Link;
 use Undro\Drag\LinkKind;
+use Undro\Input\Input;
+use Undro\Json\ChainInput;
+use Undro\Tests\Property;
 use Undro\Units\Force;
 
 /** What people get the wrong way round in a chain. */
 final class ChainTest extends TestCase
 {
+    use Property;
+
     public function testAStrongerLeaderChangesNothingWhereSomethingElseGivesFirst(): void
     {
         $says = self::says(
-            self::link(LinkKind::Main, 100),
+            self::link(LinkKind::Main, 60),
             self::link(LinkKind::Join, 60, 0.8),
             self::link(LinkKind::Leader, 90),
             self::link(LinkKind::Terminal, 90, 0.9),
         );
         self::assertStringContainsString('A stronger leader changes nothing: the join gives way first', $says);
-        self::assertStringContainsString('A better join gains up to', $says);
+        self::assertStringContainsString('A better join gains up to 1.2 kg', $says);
         self::assertStringContainsString('loses the whole leader', $says);
+    }
+
+    public function testWhatAStrongerOrLighterLeaderChangesIsWhatTheChainWithItComesTo(): void
+    {
+        $this->forAll(self::share(), self::share(), self::share())->then(function (int $a, int $b, int $c): void {
+            $typed = [
+                'main_N' => round(self::between(20, 120, $a)),
+                'main_condition' => [1.0, 0.9, 0.8][$b % 3],
+                'leader_N' => round(self::between(20, 120, $b)),
+                'join' => ['double_uni', 'fg', 'albright'][$c % 3],
+                'terminal_tested' => ['', '75 %', '92 %'][$a % 3],
+            ];
+            $weakest = static fn(array $change): float => Chain::of(ChainInput::links(Input::of($change + $typed)))->weakest->working()->inNewtons();
+            $says = self::says(...ChainInput::links(Input::of($typed)));
+            $gain = $weakest(['leader_N' => 1.5 * $typed['leader_N']]) - $weakest([]);
+            if ($gain < 0.009 * $weakest([])) {
+                self::assertStringContainsString('A stronger leader changes nothing', $says);
+            }
+            if (preg_match('/half as strong again gains ([\d.]+) kg/', $says, $found) === 1) {
+                self::assertEqualsWithDelta($gain / 9.80665, (float) $found[1], 0.051);
+            }
+            if (preg_match('/A leader rated ([\d.]+) kg would break at the hook/', $says, $found) === 1) {
+                $ends = ChainInput::links(Input::of(['leader_N' => $found[1] . ' kg'] + $typed));
+                self::assertContains(Chain::of($ends)->weakest->name, ['leader', 'terminal knot'], $says);
+            }
+        });
+    }
+
+    public function testLinksThatAreAsWeakAsEachOtherAreNamedTogether(): void
+    {
+        $tie = self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Leader, 50), self::link(LinkKind::Terminal, 55, 0.92));
+        self::assertStringContainsString('The leader and the terminal bear the same', $tie);
+        self::assertStringNotContainsString('A better', $tie, 'a better knot alone gains nothing');
     }
 
     public function testAMainLineThatIsTheWeakestBreaksAnywhere(): void

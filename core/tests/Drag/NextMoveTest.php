@@ -126,10 +126,12 @@ final class NextMoveTest extends TestCase
         self::assertTrue($stuck->outOfReach);
         self::assertNull($stuck->position);
         self::assertNotSame(State::Accept, $stuck->state);
-        self::assertStringContainsString('cannot be had', $stuck->why(Knob::Notch, Force::newtons(40))->text());
+        self::assertStringContainsString('Lever to free, preset up a quarter turn, lever back', $stuck->why(Knob::Notch, Force::newtons(40))->text());
         $loose = self::within(0, 7, 10, Knob::Notch, [0, 18]);
         self::assertTrue($loose->outOfReach);
-        self::assertStringContainsString('as loose as it goes', $loose->why(Knob::Notch, Force::newtons(10))->text());
+        self::assertStringContainsString('preset down', $loose->why(Knob::Notch, Force::newtons(10))->text());
+        $turned = self::within(0, 7, 40, Knob::Turn, [6, 18], [7, 20]);
+        self::assertStringContainsString('cannot be had', $turned->why(Knob::Turn, Force::newtons(40))->text());
     }
 
     public function testACoarseKnobIsLeftAtItsNearestStepUnderTheTarget(): void

@@ -10,7 +10,7 @@ import { everyForce, force, words } from '../units/units';
 import classes from './Card.module.css';
 import { START } from './chain';
 import { KNOB_WORD, place } from './knob';
-import { Ladder } from './Ladder';
+import { Ladder, noTurns } from './Ladder';
 import { useDragOf } from './useDragOf';
 
 /** A card for the pocket, 85 by 54 mm twice: the force and the place of the knob, and what to ease off to. */
@@ -26,7 +26,10 @@ export function CardPlace() {
   if (!reel || !spool || !found || found.ladder.length === 0) {
     return (
       <div className={classes.tools}>
-        <p>There is no card yet: it wants a reel with line on it and a strength of the main line.</p>
+        <p>
+          There is no card yet: it wants line on the reel, the strength of the main line, and the shape of the spool
+          (its lip and one more measure).
+        </p>
         <Button component={Link} to="/drag">
           To Drag
         </Button>
@@ -65,7 +68,11 @@ export function CardPlace() {
         </section>
         <section className={classes.card}>
           <Ladder drag={found} />
-          <p>Ease off, never tighten. Slow a fish with a thumb or palm, not with the knob.</p>
+          <p>
+            Ease off, never tighten. Slow a fish with a thumb or palm. Let it run when it runs; never wind while the
+            drag slips: lift, then wind down.
+          </p>
+          {noTurns(found) && <p>No turns here: the setting was pulled at one place of the knob alone.</p>}
         </section>
       </article>
     </>

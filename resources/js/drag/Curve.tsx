@@ -1,4 +1,4 @@
-import { Line, ReferenceLine, Scatter } from 'recharts';
+import { Area, Line, ReferenceLine, Scatter } from 'recharts';
 import type { DragResult } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
@@ -15,13 +15,15 @@ export function Curve({ drag, out }: { drag: DragResult; out: number }) {
     shape: row.force_N / per,
     force: row.expected_N / per,
   }));
+  // nobody has pulled deep enough yet: the curve is the lower edge of a band that is open above
   const measured = drag.measured.map((point) => ({ left: total - point.line_out_m, force: point.running_N / per }));
   const top =
     Math.max(...points.map((point) => point.force), (drag.limit_N ?? 0) / per, ...measured.map((m) => m.force)) * 1.08;
+  const open = points.map((point) => ({ left: point.left, band: [point.force, top] }));
   const by = step(top, 5);
   return (
     <Chart
-      title="Drag over line out"
+      title={drag.at_least ? 'Drag over line out: at least the line, perhaps much more' : 'Drag over line out'}
       height={210}
       margin={{ left: 12, right: 26, bottom: 0 }}
       x={{ dataKey: 'left', domain: [0, total], hide: true }}
@@ -41,6 +43,17 @@ export function Curve({ drag, out }: { drag: DragResult; out: number }) {
           stroke="var(--stop)"
           strokeDasharray="7 4"
           label={{ value: `half of the ${drag.weakest}`, position: 'insideTopRight', fill: 'var(--stop)' }}
+        />
+      )}
+      {drag.at_least && (
+        <Area
+          data={open}
+          dataKey="band"
+          stroke="none"
+          fill="var(--next)"
+          fillOpacity={0.14}
+          isAnimationActive={false}
+          label={false}
         />
       )}
       <ReferenceLine x={total - out} stroke="var(--ink)" strokeWidth={1.6} />

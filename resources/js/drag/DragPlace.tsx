@@ -47,6 +47,7 @@ export function DragPlace() {
     target,
     knob: steps.data?.knob ?? 'turn',
     stop: draft.stop,
+    weakest: found ? found.weakest_N / (draft.tip === 'yes' ? 1 : found.guides) : null,
     units,
   });
   if (!reels.data) return <Waiting query={reels} what="the reels" />;

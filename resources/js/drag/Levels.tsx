@@ -27,7 +27,7 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
   const [out, setOut] = useState('');
   const [running, setRunning] = useState('');
   const { keep, isPending } = useKeepSetting({ draft, drag, reel, spool });
-  const { scale, said } = useScalePulls(useCallback((pull) => setRunning(pull.running), []));
+  const { scale, said } = useScalePulls(useCallback((pull) => setRunning(pull.running || pull.startUp), []));
   if (!set?.measured) {
     return (
       <p className={classes.soft}>Keep a measured setting first; then points at other levels go on the same curve.</p>
@@ -60,7 +60,11 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
   };
   return (
     <section className={classes.points} aria-label="Measured at other levels">
-      <p className={classes.soft}>Strip line to a length, knob untouched, and pull again:</p>
+      <p className={classes.soft}>
+        {drag.at_least && drag.ask_at_m !== null
+          ? `One pull tells how much more it is: strip ${words(length(drag.ask_at_m, units, 0))}, a third of the line, knob untouched, and pull again.`
+          : 'Strip line to a length, knob untouched, and pull again:'}
+      </p>
       <form
         className={classes.points}
         onSubmit={(submit) => {

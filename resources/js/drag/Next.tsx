@@ -12,18 +12,22 @@ interface NextProps {
   word: string;
   units: Units;
   onStands: (position: number) => void;
+  /** the lever is at its end and the preset was turned: the pulls so far are of another drag */
+  onPreset?: () => void;
 }
 
 /** The one thing to do next, and why. */
-export function Next({ next, knob, word, units, onStands }: NextProps) {
+export function Next({ next, knob, word, units, onStands, onPreset }: NextProps) {
   const move = next.state === 'move' && next.move && next.position !== undefined ? next.move : null;
-  const said = next.out_of_reach
-    ? 'No farther'
-    : next.state === 'accept'
-      ? 'Leave it there'
-      : move
-        ? `${move.words} ${move.way}`
-        : 'Pull again';
+  const said = next.preset
+    ? `Preset ${next.off < 0 ? 'up' : 'down'}`
+    : next.out_of_reach
+      ? 'No farther'
+      : next.state === 'accept'
+        ? 'Leave it there'
+        : move
+          ? `${move.words} ${move.way}`
+          : 'Pull again';
   return (
     <section
       className={classes.next}
@@ -39,6 +43,12 @@ export function Next({ next, knob, word, units, onStands }: NextProps) {
         <p className={classes.sticky} data-testid="sticky">
           It sticks: the start-up is {(next.stickiness ?? 1).toFixed(2)} times the running force, over 1.25. The washers
           want service; until then the start-up has to meet the target.
+        </p>
+      )}
+      {next.preset && onPreset && <Button onClick={onPreset}>The preset is turned: pull anew at this notch</Button>}
+      {next.peaks_only && (
+        <p className={classes.because} data-testid="peaks-only">
+          By peaks alone: the peak has to meet the target, until a gauge shows the running force.
         </p>
       )}
       {move && (

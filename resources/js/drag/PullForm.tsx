@@ -1,39 +1,31 @@
 import { Button } from '@mantine/core';
-import { useRef, useState } from 'react';
 import { Problem } from '../api/client';
 import { TypedField } from '../parts/TypedField';
 import type { Units } from '../units/units';
 import classes from './Drag.module.css';
 import { KNOB_WORD, type Knob } from './knob';
+import type { PullFields } from './usePullFields';
 import type { Setting } from './useSetting';
 
 interface PullFormProps {
   setting: Setting;
+  fields: PullFields;
   knob: Knob;
   units: Units;
 }
 
 /** A pull written down by hand: Enter adds it and the next one can be typed at once. */
-export function PullForm({ setting, knob, units }: PullFormProps) {
-  const [startUp, setStartUp] = useState('');
-  const [running, setRunning] = useState('');
-  const first = useRef<HTMLInputElement>(null);
+export function PullForm({ setting, fields, knob, units }: PullFormProps) {
+  const { startUp, running, first, setStartUp, setRunning } = fields;
   const problem = setting.problem instanceof Problem ? setting.problem : null;
-  // what is wrong lies in the pull added last: it comes back into the fields with what was typed
-  const back = () => {
-    const last = setting.held.pulls.at(-1);
-    if (!last) return;
-    setting.takeBack();
-    setStartUp(last.startUp);
-    setRunning(last.running);
-  };
+  const empty = running.trim() === '' && startUp.trim() === '';
   return (
     <form
       className={classes.pull}
       aria-label="A pull"
       onSubmit={(event) => {
         event.preventDefault();
-        if (running.trim() === '') return;
+        if (empty) return;
         setting.add({ startUp, running });
         // first, as a field that is left writes its unit behind its figure
         first.current?.focus();
@@ -62,13 +54,18 @@ export function PullForm({ setting, knob, units }: PullFormProps) {
         value={running}
         onChange={setRunning}
       />
-      <Button type="submit" variant="default" disabled={running.trim() === ''}>
+      <Button type="submit" variant="default" disabled={empty}>
         Write it down
       </Button>
+      {running.trim() === '' && startUp.trim() !== '' && (
+        <p className={classes.soft} data-testid="peak-only">
+          Only its peak: it is kept without a running force, and the peak has to meet the target.
+        </p>
+      )}
       {problem && (
         <div role="alert" className={classes.wrong}>
           <p>{problem.message}</p>
-          <Button size="compact-sm" variant="default" onClick={back}>
+          <Button size="compact-sm" variant="default" onClick={() => fields.back(setting.held.pulls.length - 1)}>
             Change that pull
           </Button>
         </div>

@@ -21,8 +21,8 @@ export function PullTable({ next, units }: { next: DragNext; units: Units }) {
           // biome-ignore lint/suspicious/noArrayIndexKey: a pull is known by its turn
           <tr key={index} data-here={pull.here}>
             <th scope="row">{place(pull.position)}</th>
-            <td data-counts={next.sticky}>{show(pull.start_up_N)}</td>
-            <td data-counts={!next.sticky}>{show(pull.running_N)}</td>
+            <td data-counts={next.sticky === true || next.peaks_only}>{show(pull.start_up_N)}</td>
+            <td data-counts={!next.sticky && !next.peaks_only}>{show(pull.running_N)}</td>
             <td>{off(pull.off)}</td>
           </tr>
         ))}

@@ -8,11 +8,11 @@ import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { drag as dragForce, length, metresPer, millimetresPer, small, words } from '../units/units';
+import { drag as dragForce, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
 import { Curve } from './Curve';
 import type { DragDraft } from './chain';
 import classes from './Drag.module.css';
-import { Ladder, share } from './Ladder';
+import { Ladder, noTurns, share } from './Ladder';
 import { Levels } from './Levels';
 
 interface RunsOutProps {
@@ -42,9 +42,14 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
             <b>{long(out)}</b> out
           </span>
           <span>
+            {drag.at_least && 'at least '}
             <b>{read(drag.at?.expected_N ?? 0)}</b>, {share(drag.at?.expected_share)} of the {drag.weakest}
           </span>
-          <span>to keep it level, ease off to {read(drag.at?.ease_to_N ?? 0)} as set on a full spool</span>
+          <span>
+            to keep it level, ease off to {drag.at_least && 'at most '}
+            {read(drag.at?.ease_to_N ?? 0)} as set on a full spool
+            {cue(drag, units)}
+          </span>
         </p>
         <Curve drag={drag} out={out} />
         <Tape
@@ -93,6 +98,7 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
           />
         )}
         <Ladder drag={drag} />
+        {noTurns(drag) && <p className={classes.soft}>{noTurns(drag)}</p>}
         <Button component={Link} variant="default" size="compact-sm" to={`/drag/card?${card}`}>
           Pocket card to print
         </Button>
@@ -102,6 +108,13 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
   );
 }
 
+/** "line 6 mm under the lip: back half a turn". */
+function cue(drag: DragResult, units: Units): string {
+  const { at } = drag;
+  if (!at?.back || at.back.amount === 0) return '';
+  return `; line ${words(small(at.depth_mm, units))} under the lip: back ${at.back.words}`;
+}
+
 /** What the curve starts from. */
 function since(kept: DragSetting | null, drag: DragResult, read: (newtons: number) => string): string {
   if (kept === null || kept.running_N === null) return 'From the target: no measured setting of this fill holds.';
@@ -109,5 +122,5 @@ function since(kept: DragSetting | null, drag: DragResult, read: (newtons: numbe
     drag.set_changed && drag.set_N !== null
       ? `; what lies on the spool has changed since, so ${read(drag.set_N)} now`
       : '';
-  return `Running force, from the setting kept last, ${read(kept.running_N)}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
+  return `${kept.peaks_only ? 'Peak force' : 'Running force'}, from the setting kept last, ${read(kept.running_N)}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
 }

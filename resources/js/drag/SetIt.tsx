@@ -11,6 +11,7 @@ import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { force, newtonsPer, words } from '../units/units';
 import type { DragDraft } from './chain';
+import { Doubt } from './Doubt';
 import classes from './Drag.module.css';
 import { place } from './knob';
 import { Next } from './Next';
@@ -18,6 +19,7 @@ import { PullForm } from './PullForm';
 import { PullTable } from './PullTable';
 import { ScaleTool } from './ScaleTool';
 import { useKeepSetting } from './useKeepSetting';
+import { usePullFields } from './usePullFields';
 import { useScalePulls } from './useScalePulls';
 import type { Setting } from './useSetting';
 
@@ -38,11 +40,18 @@ interface SetItProps {
 /** Pull, read, move, pull: until it holds. */
 export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, spool }: SetItProps) {
   const { units, singleKeys } = useBench();
+  const fields = usePullFields(setting);
   const { scale, said } = useScalePulls(setting.add);
   const [temperature, setTemperature] = useState('');
   const [note, setNote] = useState('');
   const { keep, isPending } = useKeepSetting({ draft, drag, reel, spool });
   const { next, held } = setting;
+  const doubt = next?.doubt ?? null;
+  const asIs =
+    next && !doubt && next.state !== 'accept'
+      ? `${Math.abs(Math.round(next.off * 100))} % ${next.off < 0 ? 'under' : 'over'}`
+      : '';
+  const apart = next?.scattered ? `scattered by ${Math.round(next.spread * 100)} %` : '';
   const here = scale?.state === 'here';
   const { at_turns: turns } = steps;
 
@@ -65,17 +74,18 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
       from_off: held.fromOff && !byHand,
       target_N: target,
       limits: setting.limits,
+      scattered: next?.scattered === true,
       pulls: byHand ? [] : setting.pulls,
       temperature,
       note,
     };
-    if (await keep(made, byHand ? 'Kept, not measured.' : 'The setting is kept.')) {
+    if (await keep(made, byHand ? 'Kept, not measured.' : apart ? `Kept, ${apart}.` : 'The setting is kept.')) {
       setting.change((now) => ({ pulls: now.pulls.slice(setting.pulls.length) }));
       setNote(unlessTyped(note));
     }
   };
   const go = () => {
-    if (!setting.fresh) return;
+    if (!setting.fresh || doubt) return;
     if (next?.state === 'move' && next.position !== undefined) stands(next.position);
     else if (next?.state === 'accept') void save(false);
   };
@@ -94,8 +104,17 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
   return (
     <div className={classes.set}>
       <div className={classes.work}>
-        {next ? (
-          <Next next={next} knob={steps.knob} word={steps.knob_word} units={units} onStands={stands} />
+        {doubt ? (
+          <Doubt doubt={doubt} setting={setting} units={units} onChange={fields.back} />
+        ) : next ? (
+          <Next
+            next={next}
+            knob={steps.knob}
+            word={steps.knob_word}
+            units={units}
+            onStands={stands}
+            onPreset={() => setting.change(() => ({ pulls: [] }))}
+          />
         ) : setting.problem ? null : (
           <section className={classes.next} data-state="first" aria-label="What to do next">
             <p className={classes.doing} data-testid="drag-next">
@@ -113,7 +132,7 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
         )}
         <p className={classes.caution}>{steps.caution}</p>
         {scale && <ScaleTool scale={scale} said={said} units={units} pull={() => void pullStandIn()} />}
-        <PullForm setting={setting} knob={steps.knob} units={units} />
+        <PullForm setting={setting} fields={fields} knob={steps.knob} units={units} />
         {next && <PullTable next={next} units={units} />}
         {held.pulls.length > 0 && (
           <Group gap="xs">
@@ -181,11 +200,11 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
             <Group gap="xs">
               <Button
                 variant={next?.state === 'accept' ? 'filled' : 'default'}
-                disabled={!next || !setting.fresh}
+                disabled={!next || !setting.fresh || doubt !== null}
                 loading={isPending}
                 onClick={() => save(false)}
               >
-                Keep this setting
+                {asIs || apart ? `Keep it as it is: ${[asIs, apart].filter(Boolean).join(', ')}` : 'Keep this setting'}
               </Button>
               <Button variant="subtle" color="gray" onClick={() => save(true)}>
                 No scale: set by hand

@@ -38,7 +38,7 @@ export function Target({
   whole,
   otherWay,
 }: TargetProps) {
-  const newtons = wanted?.newtons ?? drag.target_N;
+  const newtons = wanted?.newtons ?? drag.to_set_N;
   const { figure, unit } = force(newtons, units);
   const strongest = Math.max(...drag.links.map((link) => link.working_N));
   const read = (value: number) => words(force(value, units));
@@ -78,8 +78,9 @@ export function Target({
         )}
         {!tip && (
           <p className={classes.governs}>
-            At the tip, through the guides, that comes to {read(drag.at_tip_N[0] ?? 0)} to {read(drag.at_tip_N[1] ?? 0)}
-            .
+            The guides add to it: at the tip that comes to {read(drag.at_tip_N[0] ?? 0)}
+            {drag.at_tip_N[1] !== drag.at_tip_N[0] && ` to ${read(drag.at_tip_N[1] ?? 0)}`}; {read(drag.target_N)} is
+            wanted there.
           </p>
         )}
         {otherWay && (

@@ -25,6 +25,7 @@ const asked = (draft: DragDraft) =>
     kept: null,
     points: [],
     worn: null,
+    guides: null,
     ladder: [],
   });
 
@@ -75,6 +76,7 @@ describe('the chain as it is typed', () => {
       kept: null,
       points: [],
       worn: null,
+      guides: null,
       ladder: [],
     });
     expect(ask?.layers).toEqual([]);

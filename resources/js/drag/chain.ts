@@ -143,6 +143,8 @@ interface Asked {
   /** the setting that holds; without one that was measured the target counts */
   kept: DragSetting | null;
   points: DragSetting[];
+  /** force at the tip over force at the reel, where both were measured */
+  guides: number | null;
   ladder: number[];
 }
 
@@ -156,6 +158,7 @@ export function dragCase({
   angler,
   kept,
   points,
+  guides,
   ladder,
   worn,
 }: Asked): DragCase | null {
@@ -184,6 +187,13 @@ export function dragCase({
     wanted_N: wantedOf(draft),
     set_N: kept?.running_N ?? null,
     set_on_mm: kept?.surface_mm ?? null,
+    tip: draft.tip === 'yes',
+    guides,
+    set_tip: kept?.tip ?? true,
+    set_by:
+      kept?.measured === true
+        ? { knob: kept.knob, from_off: kept.from_off, pulls: kept.pulls.map((pull) => ({ ...pull })) }
+        : null,
     measured: points.map(({ line_out_m, running_N }) => ({ line_out_m, running_N })),
     line_out_m: ladder,
     at_line_out_m: draft.out === '' ? 0 : draft.out,

@@ -42,6 +42,7 @@ export function useDragOf(
     kept,
     worn: care?.condition ?? null,
     points: history.data?.now.points ?? [],
+    guides: history.data?.guides ?? null,
     ladder: rungs(total, metresPer(units)),
   });
   const ask = ready ? whole : null;

@@ -18,11 +18,14 @@ export function useScalePulls(onPull: (pull: Omit<Pulled, 'position'>) => void) 
     if (scale.holds) held.current = true;
     if (before === null || before.session !== scale.session || scale.pulls <= before.pulls) return;
     if (scale.running_N === null) {
-      setSaid(
-        held.current
-          ? 'The needle held its peak, so there is no running force to read. Turn the hold off and pull again.'
-          : 'That pull was too short to settle. Pull slowly for two seconds or more.',
-      );
+      if (held.current && scale.start_up_N !== null) {
+        setSaid(
+          'The needle held its peak: it is kept as the start-up, without a running force. Turn the hold off to read both.',
+        );
+        onPull({ running: '', startUp: `${scale.start_up_N.toFixed(3)} N` });
+      } else {
+        setSaid('That pull was too short to settle. Pull slowly for two seconds or more.');
+      }
     } else {
       setSaid('');
       onPull({

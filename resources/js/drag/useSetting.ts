@@ -9,6 +9,8 @@ export interface Pulled {
   position: string;
   startUp: string;
   running: string;
+  /** it was asked about, and stands */
+  sure?: boolean;
 }
 interface Held {
   /** the kind of knob these places are of */
@@ -33,24 +35,31 @@ interface Asked {
   target: number | null;
   knob: Knob;
   stop: string;
+  /** what the weakest link bears where it is read, N */
+  weakest: number | null;
   units: Units;
 }
 
 /** The pulls at one setting and what to do next by all of them. */
-export function useSetting({ key, target, knob, stop, units }: Asked) {
+export function useSetting({ key, target, knob, stop, weakest, units }: Asked) {
   const [held, setHeld] = useStore(key);
   // another knob, another count: the places of the old one mean nothing on it
   const now = held.knob === '' || held.knob === knob ? held : NONE;
   const force = (typed: string) => withUnit(typed, units.force);
   const pulls = now.pulls.map((pull) => ({
     position: pull.position || '0',
-    running_N: force(pull.running),
+    running_N: pull.running.trim() === '' ? null : force(pull.running),
     start_up_N: pull.startUp.trim() === '' ? null : force(pull.startUp),
+    sure: pull.sure === true,
   }));
-  const limits = knob === 'notch' && stop.trim() !== '' ? { min: '0', max: stop } : null;
+  // counted from fully backed off it goes no lower; a lever goes no farther than its strike stop
+  const limits = {
+    min: now.fromOff || knob === 'notch' ? '0' : null,
+    max: knob === 'notch' && stop.trim() !== '' ? stop : null,
+  };
   const next = useCalculator(
     'drag_next',
-    target === null || pulls.length === 0 ? null : { target_N: target, knob, limits, pulls },
+    target === null || pulls.length === 0 ? null : { target_N: target, knob, limits, pulls, weakest_N: weakest },
   );
   const change = useCallback(
     (make: (before: Held) => Partial<Held>) =>
@@ -76,6 +85,10 @@ export function useSetting({ key, target, knob, stop, units }: Asked) {
     problem: next.error,
     change,
     add,
+    /** one pull as it is put right, or as it stands all the same */
+    put: (index: number, pull: Partial<Pulled>) =>
+      change((before) => ({ pulls: before.pulls.map((each, i) => (i === index ? { ...each, ...pull } : each)) })),
+    takeOut: (index: number) => change((before) => ({ pulls: before.pulls.filter((_, i) => i !== index) })),
     stands: (position: string) => change(() => ({ position })),
     takeBack: () => change((before) => ({ pulls: before.pulls.slice(0, -1) })),
     anew: () => change(() => ({ pulls: [], position: '' })),

@@ -28,12 +28,27 @@ export function useEntryWords() {
           ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
           : '',
         inspection(entry, units),
-        entry.drag ? `to ${words(force(entry.drag.target_N, units))}` : '',
+        dragSet(entry, units),
         entry.note ?? '',
         anglers.find((each) => each.id === entry.angler)?.name ?? '',
       ].filter(Boolean),
     };
   };
+}
+
+/** What was measured, not what was aimed at. */
+function dragSet({ drag }: LogEntry, units: Units): string {
+  if (!drag) return '';
+  if (drag.median_N === null) return `by hand, not measured; ${words(force(drag.target_N, units))} was wanted`;
+  return [
+    words(force(drag.median_N, units)),
+    drag.peaks_only ? 'by its peaks' : '',
+    drag.line_out_m === null ? '' : `with ${words(length(drag.line_out_m, units, 0))} off`,
+    drag.pulls === 1 ? 'one pull' : `${drag.pulls} pulls`,
+    drag.scattered ? 'scattered' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** What moved, line by line; over a carrier and back counts once. */
