@@ -188,7 +188,7 @@ final class DragCase implements Calculator
         )));
         $limit = Force::newtons($in->number('limit_fraction', 0.01, 2.0, 0.5) * $weakest->inNewtons());
         $easing = self::easing($in);
-        $row = static fn(float $metres): array => self::row($runout, $rise, $set, $weakest, $metres, $easing);
+        $row = static fn(float $metres): array => self::row($runout, $rise, $set, $weakest, $metres, $easing, $through);
         $total = $layers === []
             ? null
             : array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $layers));
@@ -283,7 +283,7 @@ final class DragCase implements Calculator
     ];
 
     /** @return array<string, mixed> */
-    private static function row(Runout $runout, Rise $rise, Force $set, Force $weakest, float $metres, ?Easing $easing): array
+    private static function row(Runout $runout, Rise $rise, Force $set, Force $weakest, float $metres, ?Easing $easing, float $through): array
     {
         $out = Length::metres($metres);
         $force = $runout->force($set, $out)->inNewtons();
@@ -298,7 +298,7 @@ final class DragCase implements Calculator
             'share_of_weakest' => $force / $weakest->inNewtons(),
             'expected_N' => $expected,
             'expected_share' => $expected / $weakest->inNewtons(),
-            'ease_to_N' => $rise->setFor($out)->inNewtons(),
+            'ease_to_N' => $rise->setFor($out)->inNewtons() / $through,
             'depth_mm' => $runout->depth($out)->inMillimetres(),
             'back' => $back === null ? null : ['amount' => $back, 'words' => $easing->words($back)],
         ];

@@ -52,7 +52,10 @@ export function CardPlace() {
             {reel.name}, {spool.name}
           </h1>
           <p className={classes.force}>{words(force(set, units))}</p>
-          <p>{everyForce(set, units)}</p>
+          <p>
+            {everyForce(set, units)}
+            {kept && !kept.tip && ', straight off the reel'}
+          </p>
           <p>
             {kept?.position != null && kept.from_off
               ? `${place(kept.position)} ${KNOB_WORD[kept.knob]} from fully backed off`

@@ -122,5 +122,6 @@ function since(kept: DragSetting | null, drag: DragResult, read: (newtons: numbe
     drag.set_changed && drag.set_N !== null
       ? `; what lies on the spool has changed since, so ${read(drag.set_N)} now`
       : '';
-  return `${kept.peaks_only ? 'Peak force' : 'Running force'}, from the setting kept last, ${read(kept.running_N)}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
+  const where = kept.tip ? '' : ' at the reel; the curve is what reaches the tip';
+  return `${kept.peaks_only ? 'Peak force' : 'Running force'}, from the setting kept last, ${read(kept.running_N)}${where}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
 }

@@ -13,8 +13,10 @@ interface RulerProps {
 export const Ruler = memo(function Ruler({ frame: f, deepest, unit }: RulerProps) {
   const inches = unit.mm > 1;
   const step = inches ? unit.mm / 16 : 1;
-  const numbered = inches ? 2 : deepest > 14 ? 2 : 1;
-  const ticks = Array.from({ length: Math.floor(deepest / step) + 1 }, (_, index) => index);
+  const numbered =
+    [1, 2, 5, 10, 20].find((every) => (inches || every > 1 || deepest <= 14) && every * step * f.scale >= 11) ?? 50;
+  const every = step * f.scale >= 3 ? 1 : numbered;
+  const ticks = Array.from({ length: Math.floor(deepest / step / every) + 1 }, (_, index) => index * every);
   const x = f.left - FLANGE * f.scale - 14;
   return (
     <g className={classes.ruler}>
