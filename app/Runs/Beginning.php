@@ -7,12 +7,14 @@ namespace App\Runs;
 use App\Clock;
 use App\Ledger\EventLog;
 use App\Models\Angler;
+use App\Models\Filler;
 use App\Models\LineProduct;
 use App\Models\Reel;
 use App\Models\Run;
 use App\Models\RunSource;
 use App\Models\TypedFigures;
 use Undro\Fill\Layer;
+use Undro\Fill\Role;
 use Undro\Input\Input;
 use Undro\Json\RunInput;
 use Undro\Ledger\BadLedger;
@@ -51,6 +53,7 @@ final readonly class Beginning
             'leader' => $in->has('leader') ? $in->boolean('leader') : null,
             'pace_turns_per_min' => $angler->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         ];
+        $basis['fillers'] = $practice !== null ? [] : $this->fillers($in);
         $sources = array_map(
             static fn(Layer $layer): array => self::source($layer->role->value, $case, $in, $practice !== null)->json(),
             RunInput::course(Input::of($basis))->layers,
@@ -69,6 +72,31 @@ final readonly class Beginning
             'truth' => $practice === null ? null : ['seed' => $practice],
             'started_at' => Clock::now(),
         ]);
+    }
+
+    /**
+     * How large the fillers are that line comes off, by role: what the slack test goes by.
+     *
+     * @return array<string, array<string, float|null>>
+     */
+    private function fillers(Input $in): array
+    {
+        $sources = $in->has('sources') ? $in->object('sources') : Input::of([]);
+        $found = [];
+        foreach (Role::cases() as $role) {
+            $id = $sources->has($role->value) ? RunSource::read($sources->object($role->value))->filler : null;
+            $filler = $id === null ? null : Filler::query()->find($id);
+            if ($filler !== null) {
+                $found[$role->value] = [
+                    'full_mm' => $filler->diameter_mm,
+                    'core_mm' => $filler->core_mm,
+                    'full_length_m' => $filler->full_length_m,
+                    'left_m' => Piece::total($this->log->at($filler->place()))->inMetres(),
+                ];
+            }
+        }
+
+        return $found;
     }
 
     /**

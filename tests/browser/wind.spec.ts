@@ -144,7 +144,7 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
 
   await at(page, 'slack_test.0');
   await page.keyboard.press('l');
-  await expect(page.getByTestId('slack-move')).toContainText('Turn the filler over');
+  await expect(page.getByTestId('slack-move')).toContainText('Do not turn it over');
   await page.keyboard.press('h');
   await expect(page.getByTestId('slack-move')).toContainText('Carry on');
   await page.keyboard.press('Enter');

@@ -12,6 +12,9 @@ final readonly class Easing
 {
     /** What a wet hand can tell of a turn: an eighth. Clicks and notches are whole. Ours. */
     private const TURN = 0.125;
+    /** Below where it was pulled the law is less sure: hardly a chance that it still gives a tenth too much. Ours. */
+    private const FAR_OVER = 1.1;
+    private const CHANCE = 0.05;
     /** Steps, where it is not known how far the knob goes. */
     private const FARTHEST = 80;
 
@@ -43,7 +46,8 @@ final readonly class Easing
         $wanted = $share * $this->law->force($this->position);
         $most = $this->least === null ? self::FARTHEST : (int) floor(($this->position - $this->least) / $step + 1e-6);
         for ($steps = 1; $steps <= $most; ++$steps) {
-            if ($this->law->force($this->position - $steps * $step) <= $wanted + 1e-9) {
+            $there = $this->position - $steps * $step;
+            if ($this->law->force($there) <= $wanted + 1e-9 && $this->law->chanceOver($there, self::FAR_OVER * $wanted) <= self::CHANCE) {
                 return $steps * $step;
             }
         }

@@ -7,10 +7,15 @@ namespace Undro\Habit;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
+use Undro\Twist\Feed;
+use Undro\Twist\Hold;
 
 /** How one angler answers the disputed questions. What is not answered is as Undro picks. */
 final readonly class Habits
 {
+    /** Braid thicker than this asks for a glove. Source: handbook, chapter 1. */
+    private const GLOVE_MM = 0.25;
+
     /** @param array<string, string> $schools school by question */
     private function __construct(private array $schools) {}
 
@@ -74,6 +79,36 @@ final readonly class Habits
         return $school === 'rule' ? null : (float) $school;
     }
 
+    /** How the filler is held: what brakes it decides first, and a baitcaster takes an axle whatever the habit. */
+    public function hold(ReelKind $reel): Hold
+    {
+        return match ($this->school(Question::Tension)) {
+            'clamp' => Hold::Clamp,
+            'water' => Hold::Bucket,
+            'helper' => Hold::Nail,
+            default => $reel->hasFixedSpool() && $this->school(Question::FillerHold) !== 'axle' ? Hold::Floor : Hold::Box,
+        };
+    }
+
+    /**
+     * What holds the line tight, by the line where that is the habit: fingers, cloth, glove, book, or what holds the filler does it.
+     *
+     * @return 'fingers'|'cloth'|'glove'|'book'|'hold'
+     */
+    public function grip(Line $line): string
+    {
+        $braid = $line->material === Material::Braid;
+        $safe = !$braid ? 'fingers' : ($line->diameter->inMillimetres() > self::GLOVE_MM ? 'glove' : 'cloth');
+
+        return match ($this->school(Question::Tension)) {
+            'by_line', 'fingers' => $safe,
+            'cloth' => $safe === 'glove' ? 'glove' : 'cloth',
+            'glove' => 'glove',
+            'book' => 'book',
+            default => 'hold',
+        };
+    }
+
     /**
      * How this line is wound on this kind of reel, in the order of the work. A habit that cannot be kept here is left, and said.
      *
@@ -89,21 +124,24 @@ final readonly class Habits
                 'Filler on an axle, line off its top as it faces you.',
                 'Your habit is flat on the floor; over the end every coil would put a twist into a baitcaster.',
             ),
-            $reel === ReelKind::Baitcasting => Advice::of(Question::FillerHold, 'Filler on an axle, line off its top as it faces you.'),
-            $this->school(Question::FillerHold) === 'axle' => Advice::of(
+            $this->hold($reel)->feed() === Feed::Rotating => Advice::of(
                 Question::FillerHold,
-                'Filler on an axle; keep it from running on.',
+                sprintf(
+                    '%s%s; keep it from running on.',
+                    $this->hold($reel)->place(),
+                    $reel === ReelKind::Baitcasting ? ', line off its top as it faces you' : '',
+                ),
             ),
             default => Advice::of(Question::FillerHold, 'Filler flat on the floor, or on an axle.'),
         };
-        if ($reel !== ReelKind::Baitcasting && $this->school(Question::FillerHold) !== 'axle') {
+        if ($this->hold($reel)->feed() === Feed::OverEnd) {
             $way = $this->school(Question::FillerWay);
             $advice[] = $way === 'look'
                 ? Advice::of(Question::FillerWay, 'Lay it so that the line circles off the way the rotor turns, seen from your seat.')
                 : Advice::of(
                     Question::FillerWay,
                     sprintf(
-                        'Start with the %s, then do the slack test after ten turns: if loops spring up, turn the filler over.',
+                        'Start with the %s, then do the slack test after ten turns: if loops spring up, look which way rotor and line turn.',
                         $way === 'label_up' ? 'label up' : 'label down',
                     ),
                 );
@@ -116,7 +154,7 @@ final readonly class Habits
             $reel === ReelKind::Baitcasting => 'Line through all guides from the tip down and through the level-wind.',
             default => 'Line through all guides from the tip down, bail open before tying.',
         });
-        $advice[] = $this->tension($braid, $line);
+        $advice[] = $this->tension($line);
         $advice[] = $this->leader($braid);
         $advice[] = $this->lineLife($line->material);
 
@@ -182,38 +220,35 @@ final readonly class Habits
         });
     }
 
-    private function tension(bool $braid, Line $line): Advice
+    private function tension(Line $line): Advice
     {
-        $thick = $braid && $line->diameter->inMillimetres() > 0.25;
         $school = $this->school(Question::Tension);
-        if ($thick && $school === 'fingers') {
-            return Advice::departing(
-                Question::Tension,
-                'Hold it through a glove, firm all the way.',
-                'Your habit is bare fingers; braid this thick cuts skin under load.',
-            );
-        }
-        if ($braid && $school === 'fingers') {
-            return Advice::departing(
-                Question::Tension,
-                'Hold it through a damp cloth, firm all the way.',
-                'Your habit is bare fingers; braid cuts skin under load.',
-            );
-        }
-
-        return Advice::of(Question::Tension, match ($school) {
-            'by_line' => match (true) {
-                $thick => 'Hold it through a glove, firm all the way: the spool must not give under a thumb.',
-                $braid => 'Hold it through a damp cloth, firm all the way: the spool must not give under a thumb.',
-                default => 'Hold it between your fingers, firm all the way: the spool must not give under a thumb.',
+        $grip = $this->grip($line);
+        $firm = 'firm all the way: the finished spool must not give under a thumb.';
+        $words = match ($grip) {
+            'fingers' => "Hold it between your fingers, $firm",
+            'cloth' => "Hold it through a damp cloth, $firm",
+            'glove' => "Hold it through a glove, $firm",
+            'book' => "Run it through a weighted book, $firm",
+            'hold' => match ($school) {
+                'clamp' => 'Set the spool clamp so that the line goes on firm.',
+                'water' => 'Filler in a bowl of water; keep a finger on the line too.',
+                default => 'A helper brakes the filler, a card between thumb and line.',
             },
-            'fingers' => 'Hold it between your fingers, firm all the way.',
-            'cloth' => 'Hold it through a damp cloth, firm all the way.',
-            'glove' => 'Hold it through a glove, firm all the way.',
-            'book' => 'Run it through a weighted book, firm all the way.',
-            'clamp' => 'Set the spool clamp so that the line goes on firm.',
-            'water' => 'Filler in a bowl of water; keep a finger on the line too.',
-            default => 'A helper brakes the filler, a card between thumb and line.',
-        });
+        };
+
+        return match (true) {
+            $school === 'fingers' && $grip !== 'fingers' => Advice::departing(
+                Question::Tension,
+                $words,
+                'Your habit is bare fingers; braid cuts skin under load.',
+            ),
+            $school === 'cloth' && $grip !== 'cloth' => Advice::departing(
+                Question::Tension,
+                $words,
+                'Your habit is a cloth; braid this thick cuts through it under load.',
+            ),
+            default => Advice::of(Question::Tension, $words),
+        };
     }
 }

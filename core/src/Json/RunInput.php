@@ -15,8 +15,10 @@ use Undro\Run\Standing;
 use Undro\Run\Stop;
 use Undro\Run\Tension;
 use Undro\Twist\Feed;
+use Undro\Twist\FillerSpool;
 use Undro\Twist\Sense;
 use Undro\Twist\Slack;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
 
 /** Reads a run: the plan it started from, and the marks of what happened since. */
@@ -61,7 +63,20 @@ final class RunInput
             $in->metres('old_line_m', ...[...Bounds::LENGTH_M, 0.0]),
             $in->has('leader') ? $in->boolean('leader') : null,
             $in->optionalNumber('pace_turns_per_min', 1, 400),
+            $in->has('fillers') ? array_map(self::filler(...), $in->named('fillers', 4)) : [],
         );
+    }
+
+    /** Across the line on a filler, with what is left on it. @throws \Undro\DomainFault */
+    public static function filler(Input $in): Diameter
+    {
+        $whole = $in->optionalMetres('full_length_m', ...Bounds::LENGTH_M) ?? $in->optionalMetres('left_m', ...Bounds::LENGTH_M) ?? Length::metres(1);
+
+        return $in->make(static fn(): FillerSpool => FillerSpool::of(
+            $in->optionalDiameter('full_mm', 5, 1000),
+            $in->optionalDiameter('core_mm', 1, 1000),
+            $whole,
+        ))->with($in->optionalMetres('left_m', ...Bounds::LENGTH_M) ?? $whole);
     }
 
     /** @throws \Undro\DomainFault */

@@ -10,6 +10,7 @@ use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
 use Undro\Spool\LipShape;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Way\Wanted;
 use Undro\Way\WayId;
@@ -32,12 +33,13 @@ final readonly class Course
     ) {}
 
     /**
+     * @param array<string, Diameter> $fillers across the line on each filler, by role, where it is known
      * @param Length    $oldLine on the spool, to be taken off first
      * @param bool|null $leader  whether one is tied; null: braid is seen and does not stand rubbing, otherwise only by habit
      *
      * @throws BadRun if the fill does not fit
      */
-    public static function of(Wanted $wanted, Plan $plan, LipShape $lip, ?Length $bevel, Length $oldLine, ?bool $leader, ?float $pace): self
+    public static function of(Wanted $wanted, Plan $plan, LipShape $lip, ?Length $bevel, Length $oldLine, ?bool $leader, ?float $pace, array $fillers = []): self
     {
         $plan->fill->fits() && $plan->fill->layers !== [] || throw BadRun::doesNotFit();
         $open = $plan->fill->solved?->index;
@@ -61,6 +63,7 @@ final readonly class Course
             $wanted->way === WayId::Tape,
             $wanted->way === WayId::Kept ? $wanted->kept : null,
             $wanted->mainOffReel,
+            $fillers,
         ), $lip, $bevel, $pace);
     }
 

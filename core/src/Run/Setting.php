@@ -7,9 +7,11 @@ namespace Undro\Run;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Habit\Habits;
-use Undro\Habit\Question;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
+use Undro\Twist\FillerSpool;
+use Undro\Twist\Hold;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Way\Kept;
 
@@ -21,6 +23,7 @@ final readonly class Setting
      * @param Length      $oldLine on the spool before the run, to come off
      * @param Kept|null   $kept    backing that stays on it
      * @param bool        $mainOffReel the main line comes off another reel
+     * @param array<string, Diameter> $fillers across the line on each layer's filler, by role, where it is known
      * @param bool        $vee     the arbor is thinnest in the middle or at one end
      * @param bool        $leader  a leader goes on afterwards
      * @param bool        $tape    tape is wound on the arbor first
@@ -36,7 +39,14 @@ final readonly class Setting
         public bool $tape = false,
         public ?Kept $kept = null,
         public bool $mainOffReel = false,
+        public array $fillers = [],
     ) {}
+
+    /** Across the line on a layer's filler; nobody has measured it: as fillers usually are. */
+    public function filler(int $layer): Diameter
+    {
+        return $this->fillers[$this->layers[$layer]->role->value] ?? Diameter::millimetres(FillerSpool::FULL_MM);
+    }
 
     /** Whether a layer comes off another reel. */
     public function offReel(int $layer): bool
@@ -44,9 +54,15 @@ final readonly class Setting
         return $this->mainOffReel && ($this->layers[$layer] ?? null)?->role === Role::Main;
     }
 
-    /** How line leaves the filler, by habit; a baitcaster takes an axle whatever the habit. */
+    /** How the filler is held, by habit. */
+    public function hold(): Hold
+    {
+        return $this->habits->hold($this->reel);
+    }
+
+    /** How line leaves a filler that is held so. */
     public function feed(): Feed
     {
-        return $this->reel->hasFixedSpool() && $this->habits->school(Question::FillerHold) !== 'axle' ? Feed::OverEnd : Feed::Rotating;
+        return $this->hold()->feed();
     }
 }

@@ -10,6 +10,7 @@ use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Strip\Removal;
 use Undro\Twist\Feed;
+use Undro\Twist\Hold;
 
 /**
  * The steps of a run, in order, only those that apply. Source: handbook, chapter 3, the bench run; cautions from chapter 1.
@@ -28,11 +29,13 @@ final readonly class Steps
     {
         $steps = new self($setting);
         $out = [$steps->check(), $steps->strip(), $steps->lookOver()];
-        foreach ($setting->layers as $index => $layer) {
-            $out[] = $steps->soak($index, $layer);
-        }
+        // what is wound first soaks while the reel is mounted; fluorocarbon goes in last, as it stays under a minute
+        $first = $setting->layers[0] ?? null;
+        $early = $first !== null && $first->line->material !== Material::Fluoro;
+        $out[] = $early ? $steps->soak(0, $first) : null;
         $out[] = $steps->mount();
         foreach ($setting->layers as $index => $layer) {
+            $out[] = $index === 0 && $early ? null : $steps->soak($index, $layer);
             $out[] = $steps->place($index, $layer);
             $out[] = $index === 0 && $setting->kept === null ? $steps->tie($layer) : $steps->join($index, $layer);
             $out[] = $index === 0 ? $steps->firstTurns($layer) : null;
@@ -75,29 +78,48 @@ final readonly class Steps
         return $this->setting->habits->school($question);
     }
 
-    private function hasBraid(): bool
-    {
-        return array_filter($this->setting->layers, static fn(Layer $layer): bool => $layer->line->material === Material::Braid) !== [];
-    }
-
     private function check(): Step
     {
-        $tools = ['scissors', 'calipers or a ruler', 'a cotton swab', 'a bag for waste line'];
-        if ($this->setting->tape) {
-            $tools[] = 'tape narrower than the traverse';
-        }
-        $tools[] = $this->setting->feed() === Feed::Rotating ? 'an axle for the filler' : 'a clear patch of floor';
-        $tools[] = $this->hasBraid() ? 'a damp cloth, or a glove for braid above 0.25 mm' : 'water to wet the knots';
-
         return new Step(
             StepKind::Check,
             null,
             'Lay out',
-            sprintf('Put beside you: %s. Hold reel and rod against the line once more.', implode(', ', $tools)),
+            sprintf('Put beside you: %s. Hold reel and rod against the line once more.', implode(', ', $this->tools())),
             'All line is here, with enough on each filler for the upper end of the band.',
             'A filler that ends short in the middle of the work. A new spool may carry a sticker: take it off.',
             'Hooks and lures off the line and away from the bench. Rules on line and gear differ by water: the local ones count.',
         );
+    }
+
+    /** @return non-empty-list<string> what the chosen ways need, and nothing else */
+    private function tools(): array
+    {
+        $grips = array_map(fn(Layer $layer): string => $this->setting->habits->grip($layer->line), $this->setting->layers);
+        $soaks = array_filter(
+            $this->setting->layers,
+            fn(Layer $layer, int $index): bool => $this->soak($index, $layer) !== null,
+            ARRAY_FILTER_USE_BOTH,
+        ) !== [];
+        $fromFiller = count($this->setting->layers) > ($this->setting->mainOffReel ? 1 : 0);
+        $joins = count($this->setting->layers) > 1 || $this->setting->kept !== null || $this->setting->leader;
+
+        return array_values(array_filter([
+            'scissors',
+            'calipers or a ruler',
+            'a cotton swab',
+            $this->setting->oldLine->inMetres() > 0 ? 'a bag for the old line' : null,
+            $this->setting->tape ? 'tape narrower than the traverse' : null,
+            $this->reel() === ReelKind::Baitcasting ? 'a bit of tape to carry the end through the level-wind' : null,
+            $soaks ? 'a bowl of hand-hot water with a drop of washing-up liquid' : null,
+            $this->school(Question::Soak) === 'conditioner' ? 'the line conditioner' : null,
+            $fromFiller ? $this->setting->hold()->needs() : null,
+            $this->setting->mainOffReel ? 'the other reel, and a clamp or a helper to hold its foot' : null,
+            in_array('cloth', $grips, true) ? 'a damp cloth' : null,
+            in_array('glove', $grips, true) ? 'a glove' : null,
+            in_array('book', $grips, true) ? 'a heavy book' : null,
+            $joins ? 'a dowel to pull knots down on' : null,
+            'water to wet the knots',
+        ], is_string(...)));
     }
 
     private function strip(): ?Step
@@ -173,11 +195,13 @@ final readonly class Steps
             StepKind::Soak,
             $index,
             sprintf('Soak the %s', $layer->role->word()),
-            sprintf(
-                'Filler into hand-hot water with a drop of washing-up liquid: %s for %s. Go on meanwhile; the clock runs by itself.',
-                $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
-                $material->word(),
-            ),
+            ($index === 0 ? '' : 'The run says when it has to go in, so that it is ready at the join. Is it not in yet? Then it goes in now. ')
+                . sprintf(
+                    'Put the filler into hand-hot water with a drop of washing-up liquid: %s for %s. %s',
+                    $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
+                    $material->word(),
+                    $material === Material::Fluoro ? 'Take it out at the signal.' : 'Go on meanwhile; the clock runs by itself.',
+                ),
             'The line comes off limp and lies in wide, lazy coils.',
             'Too hot or too long weakens it. Too short, and it springs off the filler as before.',
             'Hand-hot, not boiling, and out of children’s reach.',
@@ -227,29 +251,26 @@ final readonly class Steps
             return $this->placeOtherReel($index);
         }
         $what = $index === 0 ? 'filler' : 'second filler';
+        $out = $this->soak($index, $layer) === null || $this->setting->hold() === Hold::Bucket ? '' : 'Take it out of the water and wind it wet. ';
+        $hold = $this->setting->hold()->place();
+        $book = $this->setting->habits->grip($layer->line) === 'book' ? ' The line runs through a weighted book.' : '';
         if ($this->reel() === ReelKind::Baitcasting) {
             return new Step(
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                sprintf(
-                    '%s on an axle, facing you, so that line comes off its top. %s',
-                    ucfirst($layer->line->material->word()),
-                    $this->brake(),
-                ),
+                "$out$hold, facing you, so that line comes off its top.$book",
                 'The filler turns with the line, and stops when you stop.',
                 'Over the end every coil puts one turn of twist into a baitcaster, and nothing takes it out.',
             );
         }
-        $soaked = $this->school(Question::Soak) === 'before' && $layer->line->material !== Material::Braid;
 
         return $this->setting->feed() === Feed::Rotating
             ? new Step(
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                'On an axle, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler. '
-                    . "{$this->brake()}",
+                "$out$hold, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler.$book",
                 'The filler turns with the line, and stops when you stop.',
                 'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.',
             )
@@ -257,12 +278,11 @@ final readonly class Steps
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                ($soaked ? 'Take it out of the water. ' : '')
-                    . 'Flat on the floor, two metres in front of you. It must pay off the way the '
+                "$out$hold, two metres in front of you. It must pay off the way the "
                     . ($this->reel() === ReelKind::Spincast
                         ? 'head with the pin turns, seen from your seat, cone off'
                         : 'rotor turns, seen from your seat')
-                    . ': turn the handle and look, pull some line and look.',
+                    . ': turn the handle and look, pull some line and look.' . $book,
                 'The line circles off the filler in the same sense as the rotor turns.',
                 'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.',
             );
@@ -281,17 +301,6 @@ final readonly class Steps
             'Off the end of a fixed spool each coil brings one twist: let the spool itself turn.',
             plain: true,
         );
-    }
-
-    private function brake(): string
-    {
-        return match ($this->school(Question::Tension)) {
-            'book' => 'The line runs through a weighted book.',
-            'clamp' => 'Set the clamp until the line goes on firm.',
-            'water' => 'In a bowl of water it is wet and braked at once.',
-            'helper' => 'A helper’s thumb brakes it, with a card between: a thumb alone gets hot.',
-            default => 'A full spool or two beside it in a bag brake it.',
-        };
     }
 
     private function tie(Layer $layer): Step
@@ -319,7 +328,8 @@ final readonly class Steps
                 default => 'Round the small arbor, clear of the pin. ',
             } . ($bare
                 ? 'Braid on a bare arbor: a noose that winding pulls tight, or the tag under tape.'
-                : 'A knot that pulls down from outside needs no room for fingers.'),
+                : 'A knot that pulls down from outside needs no room for fingers.')
+            . ($this->setting->grips ? ' The arbor has a cut-out, a hole, a pin or a strip: put the knot into it, or lay the first wraps over it.' : ''),
             'Small, trimmed close, snug on the arbor. It never carries a fish; it holds while the first turns bite.',
             $bare
                 ? 'Slick braid turns as one body on the arbor: pull hard once, and see that it bites.'
@@ -369,7 +379,7 @@ final readonly class Steps
             $layer->line->material === Material::Braid
                 ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.'
                 : 'It hangs straight, or in one easy bow.',
-            'It wraps round the tip or springs into loops: the filler lies the wrong way round.',
+            'It wraps round the tip or springs into loops: say so, and what was looked at decides what to do.',
         );
     }
 

@@ -29,6 +29,34 @@ enum Hold: string
         };
     }
 
+    /** What has to lie ready for it. */
+    public function needs(): string
+    {
+        return match ($this) {
+            self::Floor => 'a clear patch of floor',
+            self::Box => 'a box with an axle for the filler',
+            self::Nail => 'a nail or dowel for an axle, and a card for the helper’s thumb',
+            self::Clamp => 'the spool clamp',
+            self::Bucket => 'a bowl of water for the filler',
+            self::Bag => 'a bag with other spools in it',
+            self::Stand => 'the winding stand',
+        };
+    }
+
+    /** Where the filler goes, in words, for the reel’s own step. */
+    public function place(): string
+    {
+        return match ($this) {
+            self::Floor => 'Flat on the floor',
+            self::Box => 'On an axle through a box',
+            self::Nail => 'On a nail or a dowel, a helper’s thumb on it with a card between: a thumb alone gets hot',
+            self::Clamp => 'In the spool clamp, set until the line goes on firm',
+            self::Bucket => 'Afloat in a bowl of water, which wets and brakes it at once',
+            self::Bag => 'In a bag among other spools, which brake it',
+            self::Stand => 'On the winding stand, its brake set until the line goes on firm',
+        };
+    }
+
     /** How line comes off a filler that is held so. */
     public function feed(): Feed
     {

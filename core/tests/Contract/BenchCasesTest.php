@@ -44,6 +44,48 @@ final class BenchCasesTest extends TestCase
         self::assertTrue($has($nylon + ['schools' => ['leader' => 'short']]));
     }
 
+    public function testTheMainLineGoesIntoTheWaterItsOwnLengthBeforeItsJoin(): void
+    {
+        $case = ['main' => ['material' => 'mono', 'size' => '0.25', 'length_m' => '100 m']] + self::PLAN;
+        $steps = array_column(Compute::run('run', ['case' => $case])['steps'], 'id');
+        $due = static function (float $turns, float $pace, string $upTo = 'wind.0', array $more = []) use ($case, $steps): array {
+            $marks = array_map(
+                static fn(string $id): array => ['kind' => 'done', 'step' => $id],
+                array_slice($steps, 0, (int) array_search($upTo, $steps, true)),
+            );
+
+            return Compute::run(
+                'run',
+                ['case' => $case, 'pace_turns_per_min' => $pace, 'marks' => [...$marks, ['kind' => 'turns', 'turns' => $turns], ...$more]],
+            );
+        };
+        $all = $due(0, 10)['progress']['turns_left'];
+        $pace = $all / 20;
+        self::assertEqualsWithDelta(12, $due(0, $pace)['soaks_due'][0]['in_min'], 1e-6, '20 minutes of backing, 8 of soak');
+        self::assertEqualsWithDelta(0, $due(0.6 * $all, $pace)['soaks_due'][0]['in_min'], 0.4);
+        self::assertLessThan(0, $due(0, $all / 5)['soaks_due'][0]['in_min'], 'shorter than its soak: at once, before the backing');
+        self::assertSame([], $due(0, $pace, 'mount')['soaks_due'], 'not before the reel is mounted');
+        $in = ['kind' => 'soak_started', 'step' => 'soak.1', 'at' => '2026-05-01T10:00:00Z'];
+        self::assertSame([], $due(0, $pace, 'wind.0', [$in])['soaks_due']);
+    }
+
+    public function testABigFillerOnASmallArborIsExpectedToLoopAndIsNotTurnedOver(): void
+    {
+        $slack = static fn(array $fillers, string $size, array $placed): array => Compute::run('run', [
+            'case' => ['main' => ['material' => 'fluoro', 'size' => $size, 'length_m' => '30 m'], 'way' => 'main_only'] + self::PLAN,
+            'fillers' => $fillers,
+            'marks' => [['kind' => 'placed', 'step' => 'place.0'] + $placed, ['kind' => 'slack', 'slack' => 'loops']],
+        ])['slack'];
+        $same = ['rotor_turns' => 'cw', 'filler_turns' => 'cw', 'feed' => 'over_end'];
+        self::assertSame('look', $slack([], '0.30', ['feed' => 'over_end'])['move']);
+        self::assertSame('turn_over', $slack([], '0.30', ['filler_turns' => 'ccw'] + $same)['move']);
+        $big = ['main' => ['full_mm' => 300, 'core_mm' => 250, 'full_length_m' => 300]];
+        self::assertSame('expected', $slack($big, '0.60', $same)['move']);
+        self::assertStringContainsString('Do not turn it over', $slack($big, '0.60', $same)['words']);
+        $near = ['main' => ['full_mm' => 33, 'core_mm' => 30, 'full_length_m' => 300]];
+        self::assertSame('soak_or_axle', $slack($near, '0.30', $same)['move']);
+    }
+
     public function testWhatTheFinishedLevelSays(): void
     {
         $says = static function (string ...$depths): string {

@@ -8,7 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
+use Undro\Habit\Advice;
 use Undro\Habit\Habits;
+use Undro\Habit\Question;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Run\BadRun;
@@ -16,10 +18,12 @@ use Undro\Run\Mark;
 use Undro\Run\MarkKind;
 use Undro\Run\Run;
 use Undro\Run\Setting;
+use Undro\Run\Step;
 use Undro\Run\Steps;
 use Undro\Run\StepState;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
+use Undro\Twist\Hold;
 use Undro\Twist\Sense;
 use Undro\Twist\Slack;
 use Undro\Units\Diameter;
@@ -72,8 +76,8 @@ final class RunTest extends TestCase
                 'check',
                 'strip',
                 'look_over',
-                'soak.0',
                 'mount',
+                'soak.0',
                 'place.0',
                 'tie.0',
                 'first_turns.0',
@@ -109,6 +113,57 @@ final class RunTest extends TestCase
                 'first_outing',
             ],
         ];
+    }
+
+    public function testHowTheFillerIsHeldHowItLiesAndWhatIsLaidOutAgree(): void
+    {
+        foreach (ReelKind::cases() as $reel) {
+            foreach (Question::Tension->schools() as $tension) {
+                foreach (Question::FillerHold->schools() as $hold) {
+                    $setting = self::setting($reel, ['tension' => $tension->id, 'filler_hold' => $hold->id]);
+                    $said = [];
+                    foreach (Steps::for($setting) as $step) {
+                        $said[$step->id()] = $step->do;
+                    }
+                    $turns = $setting->feed() === Feed::Rotating;
+                    self::assertSame($setting->hold()->feed(), $setting->feed());
+                    self::assertSame(!$turns, str_contains($said['place.1'], 'Flat on the floor'), "$reel->value, $tension->id, $hold->id");
+                    self::assertSame(!$turns, isset($said['slack_test.1']), 'slack says nothing of a filler that turns');
+                    self::assertStringContainsString($setting->hold()->needs(), $said['check']);
+                    foreach (Hold::cases() as $other) {
+                        if ($other !== $setting->hold()) {
+                            self::assertStringNotContainsString($other->needs(), $said['check']);
+                        }
+                    }
+                    self::assertSame($tension->id === 'book', str_contains($said['check'], 'a heavy book'));
+                    $advice = implode(' ', array_map(
+                        static fn(Advice $each): string => $each->words,
+                        $setting->habits->winding($reel, self::line(Material::Mono)),
+                    ));
+                    self::assertSame(!$turns, str_contains($advice, 'flat on the floor'), 'the plan says the same');
+                }
+            }
+        }
+    }
+
+    public function testEachSoakEndsAtItsOwnJoinAndNothingIsLiftedOutToWait(): void
+    {
+        $ids = static fn(Material $backing, Material $main): array => array_map(
+            static fn(Step $step): string => $step->id(),
+            Steps::for(new Setting(
+                ReelKind::Spinning,
+                [Layer::open(Role::Backing, self::line($backing)), Layer::of(Role::Main, self::line($main), Length::metres(100))],
+                Habits::of([]),
+                Length::metres(0),
+            )),
+        );
+        foreach ([Material::Mono, Material::Hybrid, Material::Fluoro] as $main) {
+            $steps = $ids(Material::Mono, $main);
+            $at = array_flip($steps);
+            self::assertSame($at['soak.1'] + 1, $at['place.1']);
+            self::assertGreaterThan($at['wind.0'], $at['soak.1']);
+            self::assertSame($at['soak.0'] + 1, $at['mount'], 'nylon backing soaks while the reel is mounted');
+        }
     }
 
     public function testReelsDifferInWhatTheStepsSay(): void
@@ -270,7 +325,8 @@ final class RunTest extends TestCase
         self::after([self::done('polish')]);
     }
 
-    private static function setting(ReelKind $reel = ReelKind::Spinning): Setting
+    /** @param array<string, string> $habits */
+    private static function setting(ReelKind $reel = ReelKind::Spinning, array $habits = []): Setting
     {
         return new Setting(
             $reel,
@@ -278,7 +334,7 @@ final class RunTest extends TestCase
                 Layer::open(Role::Backing, self::line(Material::Mono)),
                 Layer::of(Role::Main, self::line(Material::Braid), Length::metres(150)),
             ],
-            Habits::of([]),
+            Habits::of($habits),
             Length::metres(0),
         );
     }

@@ -107,22 +107,43 @@ final class PlacingTest extends TestCase
         );
     }
 
-    public function testSlackTestsNextMove(): void
+    public function testWhatWasLookedAtAndWhatTheModelPredictsDecideTheSlackTest(): void
     {
+        $loops = Slack::Loops;
         self::assertSame(SlackMove::Test, SlackTest::next([])->move);
-        self::assertSame(SlackMove::CarryOn, SlackTest::next([Slack::Loops, Slack::Straight])->move);
-        self::assertSame(SlackMove::TurnOver, SlackTest::next([Slack::Loops])->move);
-        self::assertSame(SlackMove::TurnOver, SlackTest::next([Slack::Loops, Slack::Loops])->move);
-        self::assertSame(
-            SlackMove::SoakOrAxle,
-            SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops])->move,
-            'twice turned and still looping is memory',
-        );
-        self::assertSame(
-            SlackMove::Axle,
-            SlackTest::next([Slack::Loops, Slack::Loops, Slack::Loops], true)->move,
-            'braid has no memory to soak out',
-        );
+        foreach ([null, true, false] as $matched) {
+            self::assertSame(SlackMove::CarryOn, SlackTest::next([$loops, Slack::Straight], $matched)->move);
+        }
+        self::assertSame(SlackMove::Look, SlackTest::next([$loops])->move, 'nobody has looked yet');
+        self::assertSame(SlackMove::TurnOver, SlackTest::next([$loops], false)->move);
+        self::assertSame(SlackMove::Expected, SlackTest::next([$loops], true, true)->move);
+        self::assertSame(SlackMove::SoakOrAxle, SlackTest::next([$loops], true, false)->move, 'memory');
+        self::assertSame(SlackMove::SoakOrAxle, SlackTest::next([$loops, $loops, $loops])->move, 'turned twice and still looping');
+        self::assertSame(SlackMove::Axle, SlackTest::next([$loops], true, null, true)->move, 'soaking does nothing for braid');
+        self::assertNotSame(SlackMove::TurnOver, SlackTest::next([$loops], false, null, false, Feed::Rotating)->move);
+    }
+
+    public function testTurningOverWhatAlreadyTurnsTheSameWayIsNeverAdvisedSinceItWouldAddTheTwists(): void
+    {
+        foreach ([true, false, null] as $predicted) {
+            foreach ([false, true] as $braid) {
+                for ($times = 1; $times <= 4; ++$times) {
+                    $move = SlackTest::next(array_fill(0, $times, Slack::Loops), true, $predicted, $braid)->move;
+                    self::assertNotContains($move, [SlackMove::TurnOver, SlackMove::Look]);
+                    self::assertStringNotContainsString('Turn the filler over', $move->words());
+                }
+            }
+        }
+        $twist = static fn(Sense $filler): float => abs(Twist::of(
+            ReelKind::Spinning,
+            Feed::OverEnd,
+            $filler,
+            Sense::Clockwise,
+            Diameter::millimetres(75),
+            Diameter::millimetres(40),
+            self::line(),
+        )->winding);
+        self::assertGreaterThan($twist(Sense::Clockwise), $twist(Sense::CounterClockwise));
     }
 
     public function testInTheLabASlippingDragTwistsAndTrailingTakesItOut(): void

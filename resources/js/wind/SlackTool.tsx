@@ -7,7 +7,9 @@ import classes from './Wind.module.css';
 
 /** The slack test: turns until it can be done, what was seen, and the next move. */
 export function SlackTool({ run, tell, ahead }: Running) {
-  const { slack, progress } = run.state;
+  const { slack, progress, layer, layers, steps } = run.state;
+  const placed = layers[layer]?.placed;
+  const place = steps.find((each) => each.kind === 'place' && each.layer === layer);
   const { singleKeys } = useBench();
   // a made-up reel hangs as it hangs; on a real one the angler looks
   const made = run.truth?.layers[run.state.layer];
@@ -51,6 +53,24 @@ export function SlackTool({ run, tell, ahead }: Running) {
             It springs into loops
           </Button>
         </Group>
+        {(slack.move === 'look' || slack.move === 'turn_over') && place && (
+          <Group gap="xs" mt="xs">
+            {slack.move === 'look' ? (
+              <Button size="md" onClick={() => tell({ kind: 'back', step: place.id })}>
+                Look how they turn
+              </Button>
+            ) : (
+              <Button
+                size="md"
+                onClick={() =>
+                  tell({ kind: 'placed', step: place.id, filler_turns: placed?.filler_turns === 'cw' ? 'ccw' : 'cw' })
+                }
+              >
+                The filler is turned over
+              </Button>
+            )}
+          </Group>
+        )}
         {slack.seen.length > 0 && (
           <p className={classes.mini}>
             So far: {slack.seen.map((seen) => (seen === 'loops' ? 'loops' : 'straight')).join(', ')}

@@ -19,6 +19,9 @@ const SENSES = [
   { value: 'ccw', label: 'the other way' },
 ];
 
+/** Held so, it can lie either way; water, clamp and helper hold a filler that turns. */
+const FREE = ['floor', 'box'];
+
 /** How the filler lies: both senses of rotation as seen from the seat, and every other way beside it. */
 export function TwistTool({ run, step, tell }: Running) {
   const { units } = useBench();
@@ -64,18 +67,20 @@ export function TwistTool({ run, step, tell }: Running) {
         feed={feed}
         rotor={fixed ? rotor : null}
         filler={circles}
-        label={`From your seat: ${feed === 'over_end' ? 'line comes over the end of the filler' : 'the filler turns on an axle'}`}
+        label={`From your seat: ${feed === 'over_end' ? 'line comes over the end of the filler' : 'the filler turns with the line'}`}
       />
       <div className={twist.ask}>
-        <Choice
-          label="The filler"
-          value={feed}
-          data={[
-            { value: 'over_end', label: 'lies still' },
-            { value: 'rotating', label: 'turns on an axle' },
-          ]}
-          onChange={(value) => say({ feed: value as 'over_end' })}
-        />
+        {fixed && FREE.includes(state.hold.id) && (
+          <Choice
+            label="The filler"
+            value={feed}
+            data={[
+              { value: 'over_end', label: 'lies flat' },
+              { value: 'rotating', label: 'turns on an axle' },
+            ]}
+            onChange={(value) => say({ feed: value as 'over_end' })}
+          />
+        )}
         {fixed && run.truth && (
           <MadeUp truth={run.truth} rotor={rotor} circles={circles} over={feed === 'over_end'} say={say} />
         )}
@@ -106,7 +111,16 @@ export function TwistTool({ run, step, tell }: Running) {
       {placings.data && (
         <details>
           <summary>Every way beside it, and its twist</summary>
-          <Placings result={placings.data} units={units} />
+          <Placings
+            result={{
+              ...placings.data,
+              ways: FREE.includes(state.hold.id)
+                ? placings.data.ways
+                : placings.data.ways.filter((way) => way.feed === state.feed),
+              holds: placings.data.holds.filter((hold) => hold.feed === feed),
+            }}
+            units={units}
+          />
           <Anchor component={Link} to="/twist" size="sm">
             Play with it in the twist lab
           </Anchor>
@@ -152,7 +166,7 @@ function verdict(fixed: boolean, feed: string, matched: boolean | null): string 
       ? 'On an axle: no twist at all. Line off the top of a filler that faces you.'
       : 'Over the end every coil puts a turn into a baitcaster: use an axle.';
   }
-  if (feed === 'rotating') return 'On an axle: keep tension, and do not judge it by slack alone.';
+  if (feed === 'rotating') return 'It turns with the line: keep tension, and do not judge it by slack alone.';
   if (matched === null) return 'Look at both from your seat, then say so here.';
   return matched ? 'Both the same way: it may stay as it lies.' : 'They turn against each other: turn the filler over.';
 }
