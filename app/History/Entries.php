@@ -9,9 +9,11 @@ use App\Ledger\SpoolStates;
 use App\Models\Event;
 use App\Models\Filler;
 use App\Models\Inspection;
+use App\Models\Leader;
 use App\Models\LevelReading;
 use App\Models\Outing;
 use App\Models\Spool;
+use App\Models\TroubleSeen;
 use Illuminate\Support\Facades\DB;
 use Undro\DomainFault;
 use Undro\Input\Bounds;
@@ -61,6 +63,8 @@ final readonly class Entries
                 What::Fished => $this->outing($in, $spool, $at, $corrects),
                 What::Level => $this->level($in, $spool, $at, $corrects),
                 What::Inspected => $this->inspection($in, $spool, $at, $corrects),
+                What::Trouble => TroubleSeen::read($in, $spool),
+                What::Leader => $this->leader($in, $spool, $at, $corrects),
                 default => null,
             };
             $words = trim($in->text('words', 500));
@@ -123,6 +127,14 @@ final readonly class Entries
         );
 
         return $inspection;
+    }
+
+    /** @throws \Undro\DomainFault if there is no line to tie it to, or it cannot be thrown */
+    private function leader(Input $in, int $spool, ?string $at, ?string $corrects): Leader
+    {
+        $this->states->lying($spool, $at, $corrects) !== [] || throw BadStrip::nothingThere();
+
+        return Leader::read($in, $spool);
     }
 
     /** @return list<Move> @throws \Undro\DomainFault */

@@ -6,8 +6,10 @@ namespace App\History;
 
 use App\Models\DragSetting;
 use App\Models\Inspection;
+use App\Models\Leader;
 use App\Models\LevelReading;
 use App\Models\Outing;
+use App\Models\TroubleSeen;
 
 /** What belongs to an entry beside the line that moved. */
 final readonly class EntryFacts
@@ -23,6 +25,8 @@ final readonly class EntryFacts
         public ?LevelReading $level,
         public ?DragSetting $drag,
         public ?Inspection $inspection,
+        public ?Leader $leader,
+        public ?TroubleSeen $trouble,
         public bool $oldTurn,
         public bool $standing,
     ) {}

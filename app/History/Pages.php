@@ -9,8 +9,10 @@ use App\Ledger\Events;
 use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\Inspection;
+use App\Models\Leader;
 use App\Models\LevelReading;
 use App\Models\Outing;
+use App\Models\TroubleSeen;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Facades\DB;
@@ -71,13 +73,17 @@ final readonly class Pages
         $levels = LevelReading::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $drags = DragSetting::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $inspections = Inspection::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
+        $leaders = Leader::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
+        $troubles = TroubleSeen::query()->whereIn('event_id', $ids)->get()->keyBy('event_id');
         $facts = [];
         foreach ($entries as $event) {
             $outing = $outings->get($event->id);
             $level = $levels->get($event->id);
             $drag = $drags->get($event->id);
             $inspection = $inspections->get($event->id);
-            $spool = $outing->spool_id ?? $level->spool_id ?? $drag->spool_id ?? $inspection->spool_id ?? null;
+            $leader = $leaders->get($event->id);
+            $trouble = $troubles->get($event->id);
+            $spool = $outing->spool_id ?? $level->spool_id ?? $drag->spool_id ?? $inspection->spool_id ?? $leader->spool_id ?? $trouble->spool_id ?? null;
             foreach ($event->moves as $move) {
                 $spool ??= $move->spool();
             }
@@ -87,6 +93,8 @@ final readonly class Pages
                 $level,
                 $drag,
                 $inspection,
+                $leader,
+                $trouble,
                 self::turnedEverything($event),
                 !isset($out[$event->uuid]),
             );
@@ -119,7 +127,7 @@ final readonly class Pages
         $side = static fn(string $side): \Closure => static fn(Rows $moves): Rows => $moves
             ->select('event_id')->from('event_moves')->where("{$side}_kind", 'spool')->whereIn("{$side}_id", $spools);
         $events->whereIn('id', $side('to'))->orWhereIn('id', $side('from'));
-        foreach (['outings', 'level_readings', 'drag_settings', 'inspections'] as $table) {
+        foreach (['outings', 'level_readings', 'drag_settings', 'inspections', 'leaders', 'troubles'] as $table) {
             $events->orWhereIn('id', static fn(Rows $rows): Rows => $rows->select('event_id')->from($table)->whereIn('spool_id', $spools));
         }
 

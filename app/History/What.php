@@ -14,6 +14,8 @@ enum What: string
     case ToppedUp = 'topped_up';
     case Level = 'level';
     case Inspected = 'inspected';
+    case Leader = 'leader';
+    case Trouble = 'trouble';
     case Strip = 'strip';
 
     /** @return non-empty-list<EventKind> what an entry of it may come to */
@@ -23,6 +25,8 @@ enum What: string
             self::Fished => [EventKind::Fished],
             self::Level => [EventKind::Measured],
             self::Inspected => [EventKind::Inspected],
+            self::Leader => [EventKind::LeaderTied],
+            self::Trouble => [EventKind::Trouble],
             self::Lost => [EventKind::Lost],
             self::ToppedUp => [EventKind::ToppedUp],
             self::Strip => [EventKind::Stripped, EventKind::CutBack, EventKind::TurnedOver, EventKind::Moved],

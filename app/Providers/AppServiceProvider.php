@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\Answers;
 use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
+use App\History\Leaders;
 use App\Http\SpoolPictures;
 use App\Learning\AsLearnt;
 use App\Learning\Learning;
@@ -43,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
             Lines::class,
             AsLearnt::class,
             Inspections::class,
+            Leaders::class,
             Outings::class,
             Packs::class,
             Learning::class,

@@ -159,8 +159,8 @@ final class DemoSeeder extends Seeder
         $this->reel('tam', 'Longshore 80', 'spinning', '4.6', '33 lb', [
             'longshore' => ['coned', 'straight', 'even', '0.35mm-535m 0.40mm-410m', 'ruler', ['72 mm', '52 mm', '46.5 mm', '34 mm', '']],
         ]);
-        $this->reel('tam', 'Skarrow Jigger', 'spinning', '5.8', '26 lb', [
-            'jigger' => ['deep', 'bevelled', 'coarse', '12/230 14/195 17/165', 'caliper', ['2.1 in', '', '', '0.83 in', '']],
+        $this->reel('tam', 'Skarrow 60', 'spinning', '5.8', '26 lb', [
+            'skarrow' => ['deep', 'bevelled', 'coarse', '12/230 14/195 17/165', 'caliper', ['2.1 in', '', '', '0.83 in', '']],
         ]);
         $this->reel('orla', 'Hallow 100', 'baitcasting', '7.1', '5 kg', [
             'hallow' => ['vee', 'straight', 'normal', '12-110, 14-95', 'caliper', ['34 mm', '20 mm', '15.5 mm', '22 mm', '']],
@@ -244,15 +244,15 @@ final class DemoSeeder extends Seeder
         $this->wind('skerryShallow', 317, [['a', 150]]);
         $this->wind('tarn', 310, [['f', 108]]);
         $this->wind('longshore', 305, [['h', 480]]);
-        $this->wind('jigger', 300, [['g', 110], ['d', 180]]);
+        $this->wind('skarrow', 300, [['g', 110], ['d', 180]]);
         $this->wind('bight', 290, [['h', 168]]);
         $this->wind('lantern', 200, [['i', 66]]);
         $this->wind('puddle', 190, [['i', 60]]);
         $this->wind('hallow', 280, [['j', 128]]);
         $this->outings();
         $this->away('skerry', EventKind::CutBack, PlaceKind::Waste, 221, 'b', 12, 'chafed over mussels');
-        $this->away('jigger', EventKind::Lost, PlaceKind::Water, 160, 'd', 46, 'a big ling went round the wreck');
-        $this->away('jigger', EventKind::Lost, PlaceKind::Water, 59, 'd', 62, 'the same wreck, the same end');
+        $this->away('skarrow', EventKind::Lost, PlaceKind::Water, 160, 'd', 46, 'a big ling went round the wreck');
+        $this->away('skarrow', EventKind::Lost, PlaceKind::Water, 59, 'd', 62, 'the same wreck, the same end');
         $this->away('longshore', EventKind::CutBack, PlaceKind::Waste, 133, 'h', 25, null);
         $this->levels();
         $this->looks();
@@ -282,7 +282,7 @@ final class DemoSeeder extends Seeder
             'skerry' => ['orla', range(300, 12, 8), '35 m', '60 m', 'kayak, Skarrow Sound'],
             'tarn' => ['orla', range(305, 20, 7), '30 m', '', 'Upper Hollow lake'],
             'longshore' => ['tam', range(290, 30, 26), '95 m', '40 m', 'rocks at Grey Ness'],
-            'jigger' => ['tam', range(280, 60, 30), '', '110 m', 'the wreck off Grey Ness'],
+            'skarrow' => ['tam', range(280, 60, 30), '', '110 m', 'the wreck off Grey Ness'],
             'hallow' => ['orla', range(240, 90, 30), '28 m', '20 m', 'kelp edge, Skarrow Sound'],
             'lantern' => ['pip', range(195, 170, 3), '15 m', '', 'jetty'],
         ];
@@ -331,6 +331,10 @@ final class DemoSeeder extends Seeder
         ] as [$spool, $ago, $angler, $found]) {
             $this->said($spool, What::Inspected, $ago, $this->anglers[$angler]->id, $found);
         }
+        $this->said('skerry', What::Leader, 8, $this->anglers['orla']->id, [
+            'leader_material' => 'fluoro', 'strength' => '6.9 kg', 'leader' => '1.5 m', 'knot' => 'fg',
+            'words' => 'tied again where it had rubbed',
+        ]);
     }
 
     /** @param array<string, mixed> $figures */

@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
       { path: 'day', lazy: async () => ({ Component: (await import('./day/DayPlace')).DayPlace }) },
       { path: 'knots', lazy: async () => ({ Component: (await import('./knots/KnotsPlace')).KnotsPlace }) },
       { path: 'twist', lazy: async () => ({ Component: (await import('./twist/TwistLab')).TwistLab }) },
+      { path: 'trouble', lazy: async () => ({ Component: (await import('./trouble/TroublePlace')).TroublePlace }) },
       { path: 'labels', lazy: async () => ({ Component: (await import('./labels/LabelsPlace')).LabelsPlace }) },
       { path: 'sheet/:id?', lazy: async () => ({ Component: (await import('./sheet/SheetPlace')).SheetPlace }) },
       { path: 'habits', lazy: async () => ({ Component: (await import('./habits/HabitsPlace')).HabitsPlace }) },

@@ -214,10 +214,12 @@ final class DataTest extends TestCase
             'outings',
             'level_readings',
             'inspections',
+            'leaders',
+            'troubles',
         ] as $table) {
             DB::statement("DROP TRIGGER {$table}_no_delete");
         }
-        $of = ['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', 'inspections', 'spool_states'];
+        $of = ['run_marks', 'runs', 'drag_settings', 'outings', 'level_readings', 'inspections', 'leaders', 'troubles', 'spool_states'];
         foreach ([...$of, ...self::RECORDS] as $table) {
             DB::table($table)->delete();
         }

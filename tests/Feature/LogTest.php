@@ -451,6 +451,43 @@ final class LogTest extends TestCase
         self::assertStringContainsString('128 m', $refused['message']);
     }
 
+    public function testALeaderBelongsToItsSpoolUntilItIsChangedOrTheEndComesOff(): void
+    {
+        $leader = function (): ?array {
+            $found = array_values(array_filter($this->ask('GET', '/api/reels')[0]['spools'], fn(array $each): bool => $each['id'] === $this->spool));
+
+            return $found[0]['leader'];
+        };
+        self::assertNull($leader());
+        $tie = fn(array $change = []): array => $change + [
+            'what' => 'leader', 'strength' => '15 lb', 'leader' => '1.5 m', 'leader_material' => 'fluoro', 'knot' => 'fg',
+        ];
+        $made = $this->say($tie());
+        self::assertSame('leader_tied', $made['kind']);
+        self::assertSame(['15 lb', 'fg', 1.5], [$leader()['strength'], $leader()['knot'], $leader()['length_m']]);
+        $this->say(['what' => 'fished', 'hours' => 3]);
+        self::assertNotNull($leader(), 'fishing leaves it on');
+        $this->say($tie(['strength' => '6 kg']));
+        self::assertSame('6 kg', $leader()['strength']);
+        $this->say(['what' => 'leader', 'no_leader' => true]);
+        self::assertNull($leader());
+        $this->say($tie());
+        $cut = $this->say(['what' => 'strip', 'how' => 'cut_back', 'metres' => '10 m']);
+        self::assertNull($leader(), 'the end it was tied to is off');
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'voided', 'corrects' => $cut['id']], status: 201);
+        self::assertNotNull($leader());
+        $ask = fn(array $change): array => ['id' => (string) Str::uuid()] + $tie($change);
+        $heavy = ['lead' => '112 g', 'thrown' => 'power', 'path' => '3.6 m', 'spool_mm' => 65, 'main' => '8 kg'];
+        $short = $this->ask('POST', '/api/spools/{id}/entries', $ask($heavy), $this->spool, 422)['error'];
+        self::assertSame('leader', $short['field']);
+        self::assertStringContainsString('five turns on the spool', $short['message']);
+        $this->say($tie(['leader' => '6.2 m', 'strength' => '40 lb'] + $heavy));
+        $this->ask('POST', '/api/spools/{id}/entries', $ask(['leader' => '6.2 m', 'path' => '3.6 m']), $this->spool, 422);
+        foreach (['strength' => ['strength' => ''], 'knot' => ['knot' => 'arbor']] as $field => $wrong) {
+            self::assertSame($field, $this->ask('POST', '/api/spools/{id}/entries', $ask($wrong), $this->spool, 422)['error']['field']);
+        }
+    }
+
     /** Once, all of it was turned: that stays as it was told, and is put right only where the angler says so. */
     public function testATurningOfEverythingStaysAsToldUntilItIsPutRight(): void
     {

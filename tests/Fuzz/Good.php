@@ -310,6 +310,7 @@ final class Good
                 'ties_well' => ['uni'],
                 'tested' => ['fg' => '0.9'],
             ], 'knot' => ['knot' => 'uni'],
+            'trouble' => ['seen' => 'loops', 'known' => ['reel' => 'spinning', 'main' => ['material' => 'mono', 'diameter_mm' => 0.3], 'matched' => true]],
             'leader' => [
                 'leader_m' => '1 m',
                 'drop_m' => '0.5',

@@ -90,6 +90,7 @@ for (const [name, path] of [
   ['log of a spool', '/log?spool=5&at=entries'],
   ['learnt', '/log?all=learnt'],
   ['bench day', '/day?spools=3,4,5,6'],
+  ['trouble', '/trouble?seen=loops'],
   ['lost', '/nowhere'],
 ] as const) {
   test(`axe finds nothing: ${name}`, async ({ page }) => {

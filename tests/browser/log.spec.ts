@@ -18,7 +18,7 @@ const say = (page: Page) => page.getByRole('form', { name: 'Say what happened' }
 const choose = (page: Page, what: string) => say(page).getByText(what, { exact: true }).click();
 
 test('lost line is written down in seconds, topped up as said, and the spool is full again', async ({ page }) => {
-  await logOf(page, 'Skarrow Jigger');
+  await logOf(page, 'Skarrow 60');
   await expect(page.getByRole('heading', { name: 'The line stands' })).toBeVisible();
   const low = await figure(page).textContent();
   await choose(page, 'Lost');

@@ -196,3 +196,28 @@ test('a phone on the network comes in with the code, over plain http, and counts
   await phone.reload();
   await expect(phone).toHaveURL(`${there}/pair`);
 });
+
+test('when something is wrong: found by search, the likeliest of this spool first, its action followed, and written down', async ({
+  page,
+}) => {
+  await page.goto('/locker');
+  await page.evaluate(async () => {
+    const reels = await (await fetch('/api/reels', { headers: { Accept: 'application/json' } })).json();
+    const found = reels.find((each: { name: string }) => each.name === 'Skarrow 60');
+    localStorage.setItem('undro-bench', JSON.stringify({ reel: found.id, spool: found.spools[0].id }));
+  });
+  await page.goto('/locker');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.keyboard.press('Control+k');
+  await page.getByLabel('Search', { exact: true }).fill('casts are short');
+  await page.getByRole('button', { name: 'Trouble: casts are short, the retrieve is slow' }).click();
+  const first = page.getByRole('region', { name: 'Where it comes from' }).getByRole('listitem').first();
+  await expect(first).toContainText('The level is low');
+  await expect(first).toContainText('under the lip');
+  await first.getByRole('button', { name: 'It was that: write it down' }).click();
+  await expect(page.getByText('Written down: it stands in the log of this spool.')).toBeVisible();
+  await first.getByRole('link', { name: 'Read the level' }).click();
+  await expect(page.getByLabel('Under the lip')).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByText('casts are short, the retrieve is slow: The level is low').first()).toBeVisible();
+});

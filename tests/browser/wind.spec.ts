@@ -375,9 +375,9 @@ test('a baitcasting run with the counter: it sticks, then it is gone, and the ru
 });
 
 test('a main line is replaced over its backing, from the log to the finished run', async ({ page }) => {
-  const before = await spool(page.request, 'Skarrow Jigger', 'deep');
+  const before = await spool(page.request, 'Skarrow 60', 'deep');
   await page.goto('/log');
-  await page.getByRole('link', { name: /^Skarrow Jigger/ }).click();
+  await page.getByRole('link', { name: /^Skarrow 60/ }).click();
   // what was felt says what to do, and the way is one press from there
   const say = page.getByRole('form', { name: 'Say what happened' });
   await say.getByText('Looked over', { exact: true }).click();
@@ -431,13 +431,13 @@ test('a main line is replaced over its backing, from the log to the finished run
   await expect.poll(() => left(page)).toBeLessThanOrEqual(0);
   await page.getByRole('button', { name: 'At the mark: write it down' }).click();
   await tell(page, { kind: 'finished' });
-  const after = await spool(page.request, 'Skarrow Jigger', 'deep');
+  const after = await spool(page.request, 'Skarrow 60', 'deep');
   expect(after.map((each) => each.line.name)).toEqual(before.map((each) => each.line.name));
   expect(after[0]?.length_m).toBe(before[0]?.length_m);
   expect(Math.abs((after[1]?.length_m ?? 0) - byLog.value)).toBeLessThan(3 * byLog.half);
   // and the log says so: a new line, in order again
   await page.goto('/log');
-  await page.getByRole('link', { name: /^Skarrow Jigger/ }).click();
+  await page.getByRole('link', { name: /^Skarrow 60/ }).click();
   await expect(page.getByTestId('advice')).not.toContainText('Replace');
 });
 

@@ -13,12 +13,14 @@ use App\Models\Event;
 use App\Models\EventMove;
 use App\Models\Filler;
 use App\Models\Inspection;
+use App\Models\Leader;
 use App\Models\LevelReading;
 use App\Models\LineProduct;
 use App\Models\Outing;
 use App\Models\Reel;
 use App\Models\Run;
 use App\Models\Spool;
+use App\Models\TroubleSeen;
 use Illuminate\Support\Facades\DB;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
@@ -47,6 +49,8 @@ final class HistoryMapper
         $outings = Outing::query()->get()->keyBy('event_id');
         $levels = LevelReading::query()->get()->keyBy('event_id');
         $inspections = Inspection::query()->get()->keyBy('event_id');
+        $leaders = Leader::query()->get()->keyBy('event_id');
+        $troubles = TroubleSeen::query()->get()->keyBy('event_id');
         $rows = [];
         foreach (Event::query()->with('moves')->orderBy('id')->get() as $event) {
             $rows[] = $this->row($event) + array_filter([
@@ -54,6 +58,8 @@ final class HistoryMapper
                 'outing' => $this->outing($outings->get($event->id)),
                 'level' => $this->level($levels->get($event->id)),
                 'inspection' => $this->inspection($inspections->get($event->id)),
+                'leader' => $this->leader($leaders->get($event->id)),
+                'trouble' => $this->trouble($troubles->get($event->id)),
             ]);
         }
 
@@ -108,6 +114,14 @@ final class HistoryMapper
         if ($in->has('inspection')) {
             $of = $in->object('inspection');
             Inspection::read(Input::of($of->all()), $spool($of, 'inspection.spool'))->fill(['event_id' => $event->id])->save();
+        }
+        if ($in->has('leader')) {
+            $of = $in->object('leader');
+            Leader::read(Input::of($of->all()), $spool($of, 'leader.spool'))->fill(['event_id' => $event->id])->save();
+        }
+        if ($in->has('trouble')) {
+            $of = $in->object('trouble');
+            TroubleSeen::read(Input::of($of->all()), $spool($of, 'trouble.spool'))->fill(['event_id' => $event->id])->save();
         }
 
         return $id;
@@ -245,5 +259,28 @@ final class HistoryMapper
             'from' => $inspection->from_typed,
             'until' => $inspection->to_typed,
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function trouble(?TroubleSeen $trouble): ?array
+    {
+        return $trouble === null ? null : [
+            'spool' => $this->keys['spool'][$trouble->spool_id] ?? '',
+            'seen' => $trouble->seen->value,
+            'cause' => $trouble->cause?->value,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function leader(?Leader $leader): ?array
+    {
+        return $leader === null ? null : ['spool' => $this->keys['spool'][$leader->spool_id] ?? ''] + ($leader->off
+            ? ['no_leader' => true]
+            : [
+                'leader_material' => $leader->material?->value,
+                'strength' => $leader->strength_typed,
+                'leader' => $leader->length_typed,
+                'knot' => $leader->knot?->value,
+            ]);
     }
 }

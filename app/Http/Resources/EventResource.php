@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\History\EntryFacts;
 use App\Models\DragSetting;
 use App\Models\Event;
+use App\Models\Leader;
 use Undro\Ledger\PlaceKind;
 
 /** An entry of the log, by itself or with what belongs to it. */
@@ -69,9 +70,30 @@ final class EventResource
                 'until' => $facts->inspection->to_typed,
                 'until_m' => $facts->inspection->to_m,
             ],
+            'leader' => $facts->leader === null ? null : self::leader($facts->leader),
+            'trouble' => $facts->trouble === null ? null : [
+                'seen' => $facts->trouble->seen->value,
+                'words' => $facts->trouble->seen->words(),
+                'cause' => $facts->trouble->cause?->value,
+                'cause_words' => $facts->trouble->cause?->words(),
+            ],
             'old_turn' => $facts->oldTurn,
             'drag' => $drag === null ? null : self::drag($drag),
             'standing' => $facts->standing,
+        ];
+    }
+
+    /** @return array<string, mixed> a leader as it was tied on */
+    public static function leader(Leader $leader): array
+    {
+        return [
+            'off' => $leader->off,
+            'material' => $leader->material?->value,
+            'strength' => $leader->strength_typed,
+            'strength_N' => $leader->strength_n,
+            'length' => $leader->length_typed,
+            'length_m' => $leader->length_m,
+            'knot' => $leader->knot?->value,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\History\Leaders;
 use App\Http\SpoolPictures;
 use App\Models\Spool;
 use Illuminate\Http\Request;
@@ -23,6 +24,7 @@ final class SpoolResource extends JsonResource
     public static function inReel(Spool $spool, ReelKind $kind): array
     {
         $pictures = app(SpoolPictures::class);
+        $leaders = app(Leaders::class);
         // plain arrays: a long list reads thousands of these, and a model's magic costs more than the rest together
         $is = $spool->getAttributes();
         $rating = $spool->rating?->getAttributes() ?? [];
@@ -41,6 +43,8 @@ final class SpoolResource extends JsonResource
             'version' => $is['version'],
             'archived' => isset($is['archived_at']),
             'contents' => $pictures->contents($spool),
+            'leader' => ($on = $leaders->on($spool->id)) === null ? null : EventResource::leader($on['leader']) + ['since' => $on['at']],
+            'leader_known' => $leaders->known($spool->id),
             'keeps_backing' => $pictures->keepsBacking($spool),
             'picture' => $pictures->of($spool, $kind),
         ];

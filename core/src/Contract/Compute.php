@@ -40,6 +40,7 @@ final class Compute
         'learnt' => LearntCase::class,
         'allocate' => AllocateCase::class,
         'upkeep' => UpkeepCase::class,
+        'trouble' => TroubleCase::class,
         'day' => DayCase::class,
         'quantity' => QuantityCase::class,
     ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Join;
 
 use Undro\DomainFault;
+use Undro\Knot\Knot;
 
 /** A join that cannot be asked for. */
 final class BadJoin extends DomainFault
@@ -34,6 +35,24 @@ final class BadJoin extends DomainFault
     public static function noRod(): self
     {
         return new self('path_m', 'The way from tip to spool must be above 0.2 m: about the length of the rod.');
+    }
+
+    /** Names “strength”. */
+    public static function noStrength(): self
+    {
+        return new self('strength', 'How strong is the leader? As it is printed: 6 kg or 15 lb.');
+    }
+
+    /** Names “knot”. */
+    public static function joinsNothing(Knot $knot): self
+    {
+        return new self('knot', "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
+    }
+
+    /** Names “leader”. */
+    public static function cannotBeThrown(LeaderSeat $seat): self
+    {
+        return new self('leader', $seat->says()->text());
     }
 
     /** Names “spool_diameter_mm”. */

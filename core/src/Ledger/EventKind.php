@@ -21,6 +21,8 @@ enum EventKind: string
     case Fished = 'fished';
     case Measured = 'measured';
     case Inspected = 'inspected';
+    case LeaderTied = 'leader_tied';
+    case Trouble = 'trouble';
     case DragSet = 'drag_set';
     case Retired = 'retired';
     /** takes another event back */

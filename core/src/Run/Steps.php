@@ -504,7 +504,8 @@ final readonly class Steps
                 StepKind::Leader,
                 null,
                 'Leader',
-                'Tie it so that its join never lies on the spool at the cast.',
+                'Tie it so that its join never lies on the spool at the cast. Heavy lead thrown with force asks for the other way round: say the '
+                    . 'lead below, and write the leader down.',
                 'The join runs through the guides without a click, or stays outside the tip.',
                 'A leader too long: the join catches in the coils at every cast.',
                 'Pull knots down round a dowel, never round a hand.',
@@ -529,8 +530,12 @@ final readonly class Steps
             StepKind::FirstOuting,
             null,
             'First outing',
-            'Long casts with something heavy, or trail the bare line, to bed it. Then look at the level again. For storage, loosen the '
-                . 'drag.',
+            'First casts gentle, with something heavy, a finger at the lip; or trail the bare line, to bed it. '
+                . match ($this->reel()) {
+                    ReelKind::Spinning => 'Close the bail by hand and draw the line snug before you wind. ',
+                    ReelKind::Baitcasting => 'Set brake and spool tension anew: the spool weighs more or less than before. ',
+                    ReelKind::Spincast => 'Draw the line snug before you wind. ',
+                } . 'Never wind while the drag slips: lift, then wind down. Read the level once more afterwards. Loosen the drag for storage.',
             'The line lies tighter and the level has sunk a little.',
             'Settled line may want more backing: measure once more and see.',
         );

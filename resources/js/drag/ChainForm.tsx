@@ -3,10 +3,12 @@ import { Problem } from '../api/client';
 import { useRods } from '../api/records';
 import type { Angler, Care, DragResult, DragSteps } from '../api/types';
 import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
 import type { Units } from '../units/units';
 import { type DragDraft, ownTest } from './chain';
 import classes from './Drag.module.css';
 import { KNOB_WORD } from './knob';
+import { LeaderOn } from './LeaderOn';
 
 const CONDITIONS = [
   { value: '1', label: 'new' },
@@ -55,6 +57,7 @@ const byTheLog = (care: Care | undefined) =>
 
 /** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */
 export function ChainForm({ draft, set, steps, problem, units, angler, drag, care }: ChainFormProps) {
+  const { spool } = useBench();
   const { data: rods = [] } = useRods();
   const wrong = (key: keyof DragDraft) => (fieldOf(problem) === key ? problem?.message : undefined);
   const field = (key: keyof DragDraft, label: string, more: { unit?: string; placeholder?: string }) => (
@@ -128,6 +131,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
             })}
           </div>
         )}
+        {spool && <LeaderOn draft={draft} spool={spool} />}
       </fieldset>
       <fieldset>
         <legend>At the hook</legend>

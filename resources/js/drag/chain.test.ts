@@ -59,6 +59,15 @@ describe('the chain as it is typed', () => {
     expect(ask).toMatchObject({ reel: 'spinning', reel_max_N: 78 });
   });
 
+  it('takes the leader that the log says is on, over the chain kept last', () => {
+    const kept = { chain: { leader: '20 lb', join: 'albright' } } as unknown as DragSetting;
+    const tied = { ...spool, leader_known: true, leader: { strength: '6 kg', knot: 'fg' } } as unknown as Spool;
+    expect(begun(START, '1-1', tied, kept)).toMatchObject({ leader: '6 kg', join: 'fg' });
+    expect(begun(START, '1-1', { ...tied, leader: null } as unknown as Spool, kept).leader).toBe('');
+    expect(begun(START, '1-1', { ...tied, leader_known: false } as unknown as Spool, kept).leader).toBe('20 lb');
+    expect(begun({ ...START, leader: '9 kg' }, '1-1', tied, kept).leader).toBe('9 kg');
+  });
+
   it('takes no force from the address that is none', () => {
     expect(wantedOf({ ...START, wanted: '12.5' })).toBe(12.5);
     for (const wanted of ['', 'much', '-3', '0', 'Infinity']) expect(wantedOf({ ...START, wanted })).toBeNull();

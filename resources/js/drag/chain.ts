@@ -83,14 +83,23 @@ export function begun(
       fresh && draft[name] !== START[name] ? draft[name] : (last?.chain[name] ?? START[name]),
     ]),
   ) as Pick<DragDraft, (typeof CARRIED)[number]>;
+  const tied = fresh && draft.leader !== START.leader ? null : leaderOf(spool);
   return {
     ...draft,
     ...chain,
+    ...tied,
     main: chain.main || strength,
     mainCondition: fresh ? draft.mainCondition : START.mainCondition,
     wanted: fresh ? draft.wanted : START.wanted,
     begun: key,
   };
+}
+
+/** The leader of the log: it belongs to the spool until it is changed. Null: the log never spoke of one. */
+function leaderOf(spool: Spool | undefined): Partial<DragDraft> | null {
+  if (!spool?.leader_known) return null;
+  const { leader } = spool;
+  return leader === null ? { leader: '' } : { leader: leader.strength, ...(leader.knot ? { join: leader.knot } : {}) };
 }
 
 /** The spool with what lies on it, as the calculators take it. */

@@ -1,11 +1,14 @@
-import { NativeSelect, Title } from '@mantine/core';
+import { Button, NativeSelect, Title } from '@mantine/core';
 import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
+import { newId } from '../parts/newId';
 import { TypedField } from '../parts/TypedField';
+import { failed } from '../parts/undo';
+import { useWriteDown } from '../parts/useWriteDown';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { withUnit } from '../units/units';
+import { force, withUnit, words } from '../units/units';
 import classes from './Knots.module.css';
 
 const CASTS = [
@@ -14,15 +17,15 @@ const CASTS = [
 ];
 
 /** Where the leader's join sits at the cast, and the casting leader that heavy lead asks for, drawn on the rod. */
-export function LeaderSeat() {
+export function LeaderSeat({ tie }: { tie?: Tie | undefined }) {
   const { units } = useBench();
   const [typed, setTyped] = useState({
     leader_m: '1.5 m',
     drop_m: '0.6 m',
     path_m: '2.2 m',
     lead_g: '',
-    spool_diameter_mm: '',
-    main_N: '',
+    spool_diameter_mm: tie?.spoolMm ? `${tie.spoolMm.toFixed(1)} mm` : '',
+    main_N: tie?.mainN ? words(force(tie.mainN, units)) : '',
   });
   const [cast, setCast] = useState<'gentle' | 'power'>('gentle');
   const power = cast === 'power';
@@ -79,7 +82,88 @@ export function LeaderSeat() {
           {sentence(at.says, units)}
         </p>
       )}
+      {tie && <TieIt tie={tie} typed={typed} cast={cast} sound={at?.sound ?? true} />}
     </section>
+  );
+}
+
+/** The spool a leader is tied to, and what lies on it. */
+export interface Tie {
+  spool: number;
+  spoolMm: number | null;
+  mainN: number | null;
+  material: Schemas['Material'];
+  knot: Schemas['KnotId'] | null;
+}
+
+interface TieItProps {
+  tie: Tie;
+  typed: {
+    leader_m: string;
+    drop_m: string;
+    path_m: string;
+    lead_g: string;
+    spool_diameter_mm: string;
+    main_N: string;
+  };
+  cast: 'gentle' | 'power';
+  sound: boolean;
+}
+
+/** Writes the leader down: it stands on the label, in the log and in every chain from then on. */
+function TieIt({ tie, typed, cast, sound }: TieItProps) {
+  const { angler, units } = useBench();
+  const [strength, setStrength] = useState('');
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const { write, isPending } = useWriteDown();
+  const keep = async () => {
+    try {
+      await write(
+        tie.spool,
+        {
+          id: newId(),
+          what: 'leader',
+          angler: angler?.id ?? null,
+          leader_material: tie.material,
+          strength: withUnit(strength, units.force),
+          leader: withUnit(typed.leader_m, units.length),
+          knot: tie.knot,
+          lead: withUnit(typed.lead_g, 'g'),
+          thrown: cast,
+          path: withUnit(typed.path_m, units.length),
+          drop: withUnit(typed.drop_m, units.length),
+          spool_mm: typed.spool_diameter_mm || '65 mm',
+          main: typed.main_N ? withUnit(typed.main_N, units.force) : null,
+        },
+        () => 'The leader is written down.',
+      );
+      setProblem(null);
+    } catch (error) {
+      if (error instanceof Problem) setProblem(error);
+      else failed(error);
+    }
+  };
+  return (
+    <form
+      className={classes.seatFields}
+      aria-label="Write the leader down"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <TypedField
+        label="Leader, rated"
+        unit={units.force}
+        placeholder={units.force === 'lb' ? '15 lb' : '7 kg'}
+        value={strength}
+        onChange={setStrength}
+        error={problem?.message}
+      />
+      <Button type="submit" variant="default" loading={isPending} disabled={!sound || strength.trim() === ''}>
+        Write the leader down
+      </Button>
+    </form>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Reel, Spool } from '../api/types';
 import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
+import { leaderWords } from '../parts/leader';
 import { mainOf } from '../parts/onSpool';
 import { force, length, thickness, type Units, words } from '../units/units';
 
@@ -12,6 +13,9 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
     material: piece.line.material,
     words: `${words(length(piece.length_m, units))} ${piece.line.name}`,
   }));
+  if (spool.leader?.material) {
+    lines.unshift({ material: spool.leader.material, words: `leader ${leaderWords(spool.leader, units)}` });
+  }
   const since = top?.since ? new Date(top.since) : null;
   return {
     reel: reel.spools.length > 1 && spool.name ? `${reel.name}, ${spool.name}` : reel.name,

@@ -17,7 +17,7 @@ import classes from './Log.module.css';
 import { SpoolLog } from './SpoolLog';
 import { DID } from './words';
 
-const START = { spool: '', at: 'needs', all: 'find', q: '', kind: '', from: '', to: '' };
+const START = { spool: '', at: 'needs', say: '', all: 'find', q: '', kind: '', from: '', to: '' };
 
 /** The log: what every spool needs, one spool through time, and everything that was ever written. */
 export function LogPlace() {
@@ -69,7 +69,7 @@ export function LogPlace() {
       </aside>
       <div className={spool || at.all !== 'find' ? `${beside.main} ${classes.first}` : beside.main}>
         {reel && spool ? (
-          <SpoolLog reel={reel} spool={spool} at={at.at} onAt={(next) => set({ at: next })} />
+          <SpoolLog reel={reel} spool={spool} at={at.at} onAt={(next) => set({ at: next })} say={at.say} />
         ) : (
           <>
             <div className={classes.tabs}>

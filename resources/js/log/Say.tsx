@@ -8,6 +8,7 @@ import { failed } from '../parts/undo';
 import { useWriteDown } from '../parts/useWriteDown';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
+import { LeaderFields } from './LeaderFields';
 import classes from './Log.module.css';
 import { dayOf, EMPTY, entryOf, hasFigure, said, unsaid } from './saying';
 import { DID, dateOf, SAYINGS, type Saying, sayingOf } from './words';
@@ -18,6 +19,8 @@ interface SayProps {
   instead?: LogEntry;
   /** shown where line comes off */
   caution?: string | undefined;
+  /** what is offered to be said first */
+  first?: string;
   onDone?: () => void;
 }
 
@@ -30,9 +33,11 @@ const FOUND = [
 ];
 
 /** Says what happened to a spool, in seconds: one press for what, its figures, Enter. */
-export function Say({ spool, instead, caution, onDone }: SayProps) {
+export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
   const { angler, units } = useBench();
-  const [what, setWhat] = useState<Saying>(instead ? (sayingOf(instead) ?? 'fished') : 'fished');
+  const [what, setWhat] = useState<Saying>(
+    instead ? (sayingOf(instead) ?? 'fished') : first in SAYINGS ? (first as Saying) : 'fished',
+  );
   const [typed, setTyped] = useState(instead ? said(instead) : EMPTY);
   const [when, setWhen] = useState(dayOf(instead));
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -169,6 +174,7 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
           />
         </>
       )}
+      {has('leader') && <LeaderFields typed={typed} set={set} wrong={wrong} />}
       {has('hours') && (
         <>
           <TypedField label="Hours" value={typed.hours} onChange={(hours) => set({ hours })} error={wrong('hours')} />
@@ -215,6 +221,8 @@ export function Say({ spool, instead, caution, onDone }: SayProps) {
           'readings',
           'from',
           'until',
+          'strength',
+          'leader',
           'hours',
           'cast',
           'run',

@@ -26,10 +26,12 @@ interface SpoolLogProps {
   spool: Spool;
   at: string;
   onAt: (at: string) => void;
+  /** what is to be said first */
+  say: string;
 }
 
 /** One spool through time: what is on it, what it needs, what happened to it. */
-export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
+export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
   const { angler, units, put } = useBench();
   const [until, setUntil] = useState('');
   const history = useSpoolHistory(spool.id, angler?.id, until);
@@ -79,6 +81,15 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
         >
           Its drag settings
         </Button>
+        <Button
+          size="compact-sm"
+          variant="default"
+          component={Link}
+          to="/trouble"
+          onClick={() => put(reel.id, spool.id)}
+        >
+          Something is wrong
+        </Button>
       </div>
       {at === 'needs' && <Needs care={care} spool={spool} reel={reel} />}
       {at === 'time' && (
@@ -93,7 +104,7 @@ export function SpoolLog({ reel, spool, at, onAt }: SpoolLogProps) {
           <Through states={states} lines={lines} units={units} />
         </>
       )}
-      {at !== 'time' && <Say key={spool.id} spool={spool.id} caution={care?.caution} />}
+      {at !== 'time' && <Say key={`${spool.id} ${say}`} spool={spool.id} caution={care?.caution} first={say} />}
       {at === 'entries' && <Entries wish={{ spool: spool.id }} of="Nothing is written of this spool yet." />}
       <DragLine reel={reel.id} spool={spool.id} units={units} />
     </>

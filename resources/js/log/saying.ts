@@ -21,6 +21,11 @@ export const EMPTY = {
   from: '',
   until: '',
   readings: '3',
+  noLeader: '',
+  leaderMaterial: 'fluoro',
+  strength: '',
+  leader: '',
+  knot: 'double_uni',
   words: '',
 };
 
@@ -48,6 +53,11 @@ export const said = (entry: LogEntry): Said => ({
   found: entry.inspection?.found ?? 'fine',
   from: entry.inspection?.from ?? '',
   until: entry.inspection?.until ?? '',
+  noLeader: entry.leader?.off ? 'yes' : '',
+  leaderMaterial: entry.leader?.material ?? 'fluoro',
+  strength: entry.leader?.strength ?? '',
+  leader: entry.leader?.length ?? '',
+  knot: entry.leader?.knot ?? 'double_uni',
   words: entry.note ?? '',
 });
 
@@ -103,6 +113,16 @@ export function entryOf(
           from: withUnit(typed.from, units.length),
           until: withUnit(typed.until, units.length),
         }
+      : {}),
+    ...(has('leader')
+      ? typed.noLeader === 'yes'
+        ? { no_leader: true }
+        : {
+            leader_material: typed.leaderMaterial as Schemas['Material'],
+            strength: withUnit(typed.strength, units.force),
+            leader: withUnit(typed.leader, units.length),
+            knot: typed.knot as Schemas['KnotId'],
+          }
       : {}),
     ...(has('gap') ? { gap: withUnit(typed.gap, units.small), readings: typed.readings } : {}),
     ...(has('hours')

@@ -1,5 +1,6 @@
 import { useAnglers, useFillers, useLines, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
+import { leaderWords } from '../parts/leader';
 import { useBench } from '../shell/bench';
 import { force, length, small, type Units, words } from '../units/units';
 
@@ -28,12 +29,18 @@ export function useEntryWords() {
           ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
           : '',
         inspection(entry, units),
+        entry.trouble ? [entry.trouble.words, entry.trouble.cause_words].filter(Boolean).join(': ') : '',
+        leader(entry, units),
         dragSet(entry, units),
         entry.note ?? '',
         anglers.find((each) => each.id === entry.angler)?.name ?? '',
       ].filter(Boolean),
     };
   };
+}
+
+function leader({ leader }: LogEntry, units: Units): string {
+  return leader ? (leader.off ? 'none is on' : leaderWords(leader, units)) : '';
 }
 
 /** What was measured, not what was aimed at. */

@@ -12,6 +12,8 @@ const entry = (change: Partial<LogEntry>): LogEntry => ({
   outing: null,
   level: null,
   inspection: null,
+  leader: null,
+  trouble: null,
   old_turn: false,
   drag: null,
   moves: [],

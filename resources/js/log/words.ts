@@ -15,6 +15,8 @@ export const DID: Record<LogEvent['kind'], string> = {
   fished: 'Fished',
   measured: 'Level read',
   inspected: 'Looked over',
+  leader_tied: 'Leader',
+  trouble: 'Trouble',
   drag_set: 'Drag set',
   retired: 'Retired',
   voided: 'Taken back',
@@ -28,6 +30,7 @@ export const SAYINGS = {
   topped_up: { word: 'Topped up', fields: ['metres', 'filler'] },
   level: { word: 'Level read', fields: ['gap', 'readings'] },
   inspected: { word: 'Looked over', fields: ['found', 'from', 'until'] },
+  leader: { word: 'Leader', fields: ['leader'] },
   turn_over: { word: 'Turned over', fields: [] },
   moved: { word: 'Moved', fields: ['to'] },
   main_off: { word: 'Main line off', fields: [] },
@@ -41,6 +44,7 @@ export const sayingOf = (entry: LogEntry): Saying | null => {
   if (entry.outing) return 'fished';
   if (entry.level) return 'level';
   if (entry.inspection) return 'inspected';
+  if (entry.leader) return 'leader';
   switch (entry.kind) {
     case 'lost':
     case 'cut_back':

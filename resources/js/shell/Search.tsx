@@ -4,6 +4,7 @@ import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
+import { useCalculator } from '../api/calculators';
 import { useFillers, usePlans, useReels } from '../api/records';
 import { NAMES } from '../knots/names';
 import { length, words } from '../units/units';
@@ -20,6 +21,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
   const { setColorScheme } = useMantineColorScheme();
   const navigate = useNavigate();
   const switchUnits = useUnitSwitch();
+  const signs = useCalculator('trouble', {});
   useEffect(() => spotlight.open(), []);
 
   const startAnew = () => {
@@ -83,6 +85,12 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'due', label: 'What is due', onClick: () => navigate('/log') },
         { id: 'learnt', label: 'What fills have taught', onClick: () => navigate('/log?all=learnt') },
         { id: 'calendar', label: 'Due dates in a calendar', onClick: () => navigate('/log?all=calendar') },
+        ...(signs.data?.signs ?? []).map((sign) => ({
+          id: `trouble-${sign.id}`,
+          label: `Trouble: ${sign.words}`,
+          onClick: () => navigate(`/trouble?seen=${sign.id}`),
+        })),
+        { id: 'trouble', label: 'When something is wrong', onClick: () => navigate('/trouble') },
         { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
         ...Object.entries(NAMES).map(([id, word]) => ({
           id: `knot-${id}`,

@@ -70,7 +70,10 @@ export function TwistLab() {
       <title>Twist lab · Undro</title>
       <div className={page.head}>
         <Title order={1}>Twist lab</Title>
-        <p className={page.soft}>The same model as at the bench, to play with.</p>
+        <p className={page.soft}>
+          The same model as at the bench, to play with. Afloat: close the bail by hand, draw the line snug before you
+          wind, and never wind while the drag slips.
+        </p>
       </div>
       <div className={classes.lab}>
         <form

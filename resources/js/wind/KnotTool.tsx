@@ -4,11 +4,14 @@ import { Chooser, LineChoice } from '../knots/Chooser';
 import { LeaderSeat } from '../knots/LeaderSeat';
 import { Tying } from '../knots/Tying';
 import { type Joined, type TypedLine, typedLine, useKnotChoice } from '../knots/useKnotChoice';
+import { mainOf } from '../parts/onSpool';
+import { useBench } from '../shell/bench';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
 /** The knot for this step: the first choice drawn, the others beside it. */
 export function KnotTool({ run, step }: Running) {
+  const { spool } = useBench();
   const [leader, setLeader] = useState<TypedLine>({ material: 'fluoro', diameter: '0.35' });
   const joined = joins(run.state, step, leader);
   const choice = useKnotChoice(joined);
@@ -19,7 +22,22 @@ export function KnotTool({ run, step }: Running) {
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
         {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}
       </Chooser>
-      {step.kind === 'leader' && <LeaderSeat />}
+      {step.kind === 'leader' && (
+        <LeaderSeat
+          key={run.spool}
+          tie={
+            run.spool && !run.practice
+              ? {
+                  spool: run.spool,
+                  spoolMm: run.state.layers.at(-1)?.top_mm ?? null,
+                  mainN: mainOf(spool)?.line.strength_N ?? null,
+                  material: leader.material,
+                  knot: choice.knot,
+                }
+              : undefined
+          }
+        />
+      )}
     </div>
   );
 }

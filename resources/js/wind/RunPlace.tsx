@@ -129,6 +129,9 @@ function Head({ run }: { run: Run }) {
         )}
         <Anchor component={Link} to="/wind">
           All runs
+        </Anchor>{' '}
+        <Anchor component={Link} to="/trouble">
+          Something is wrong
         </Anchor>
       </p>
     </div>

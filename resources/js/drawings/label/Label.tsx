@@ -28,7 +28,9 @@ const short = (words: string, most: number) => (words.length > most ? `${shorten
 
 /** A sticker for the reel foot, 50 by 25 mm: what lies on the reel, in the textures of the other drawings. Units: tenths of a mm. */
 export function Label({ id, reel, lines, facts, date }: LabelProps) {
-  const shown = lines.slice(0, 2);
+  const shown = lines.slice(0, 3);
+  const pitch = shown.length > 2 ? 40 : 52;
+  const high = shown.length > 2 ? 30 : 40;
   return (
     <svg
       viewBox="0 0 500 250"
@@ -43,18 +45,18 @@ export function Label({ id, reel, lines, facts, date }: LabelProps) {
         {short(reel, FITS)}
       </text>
       {shown.map((line, index) => {
-        const y = 72 + index * 52;
+        const y = 66 + (shown.length > 2 ? 0 : 6) + index * pitch;
         return (
           <g key={line.words}>
             <Texture
               id={`${id}-${index}`}
               motif={line.material}
-              d={`M24 ${y}h60v40h-60Z`}
-              box={{ x: 24, y, width: 60, height: 40 }}
+              d={`M24 ${y}h60v${high}h-60Z`}
+              box={{ x: 24, y, width: 60, height: high }}
               tile={20}
               className={classes.swatch}
             />
-            <text x="98" y={y + 30} className={classes.line}>
+            <text x="98" y={y + high - 8} className={classes.line}>
               {short(line.words, SMALL_FITS)}
             </text>
           </g>

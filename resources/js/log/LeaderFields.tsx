@@ -1,0 +1,59 @@
+import { Checkbox, NativeSelect } from '@mantine/core';
+import { MATERIAL_WORD } from '../drawings/material';
+import { JOINS } from '../knots/names';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import type { Said } from './saying';
+
+interface LeaderFieldsProps {
+  typed: Said;
+  set: (change: Partial<Said>) => void;
+  wrong: (field: string) => string | undefined;
+}
+
+/** The leader that is on now: it belongs to the spool until it is changed. */
+export function LeaderFields({ typed, set, wrong }: LeaderFieldsProps) {
+  const { units } = useBench();
+  return (
+    <>
+      <Checkbox
+        label="none is on"
+        checked={typed.noLeader === 'yes'}
+        onChange={(event) => set({ noLeader: event.currentTarget.checked ? 'yes' : '' })}
+      />
+      {typed.noLeader !== 'yes' && (
+        <>
+          <TypedField
+            label="Leader, rated"
+            placeholder={units.force === 'lb' ? '15 lb' : '7 kg'}
+            unit={units.force}
+            value={typed.strength}
+            onChange={(strength) => set({ strength })}
+            error={wrong('strength')}
+          />
+          <NativeSelect
+            label="Of"
+            value={typed.leaderMaterial}
+            onChange={(event) => set({ leaderMaterial: event.currentTarget.value })}
+            data={Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }))}
+          />
+          <TypedField
+            label="Long"
+            placeholder={`1.5 ${units.length}`}
+            unit={units.length}
+            value={typed.leader}
+            onChange={(leader) => set({ leader })}
+            error={wrong('leader')}
+          />
+          <NativeSelect
+            label="Joined by"
+            value={typed.knot}
+            onChange={(event) => set({ knot: event.currentTarget.value })}
+            data={JOINS}
+            error={wrong('knot')}
+          />
+        </>
+      )}
+    </>
+  );
+}

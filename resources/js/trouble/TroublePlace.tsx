@@ -1,0 +1,123 @@
+import { Button, Title } from '@mantine/core';
+import { Link } from 'react-router';
+import { useCalculator } from '../api/calculators';
+import { Problem, type Schemas } from '../api/client';
+import page from '../parts/parts.module.css';
+import { failed } from '../parts/undo';
+import { useLinked } from '../parts/useLinked';
+import { useWriteDown } from '../parts/useWriteDown';
+import { Waiting } from '../parts/Waiting';
+import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
+import classes from './Trouble.module.css';
+import { useKnown } from './useKnown';
+
+type Cause = Schemas['TroubleResult']['causes'][number];
+const START = { seen: '' };
+
+/** When something is wrong: by what is seen, the likeliest cause of this spool first, and what to do about it. */
+export function TroublePlace() {
+  const { reel, spool, angler } = useBench();
+  const [at, set] = useLinked(START);
+  const known = useKnown();
+  const { write, isPending } = useWriteDown();
+  const all = useCalculator('trouble', {});
+  const sign = all.data?.signs.find((each) => each.id === at.seen);
+  const found = useCalculator('trouble', sign ? { seen: sign.id, known } : null);
+  if (!all.data) return <Waiting query={all} what="what can go wrong" />;
+  const causes = sign && !found.isPlaceholderData ? (found.data?.causes ?? []) : [];
+  const keep = async (cause: Cause) => {
+    if (!spool || !sign) return;
+    try {
+      await write(
+        spool.id,
+        { what: 'trouble', angler: angler?.id ?? null, seen: sign.id, cause: cause.id },
+        () => 'Written down: it stands in the log of this spool.',
+      );
+    } catch (error) {
+      failed(error instanceof Problem ? error : error);
+    }
+  };
+  return (
+    <div className={page.page}>
+      <title>When something is wrong · Undro</title>
+      <div className={page.head}>
+        <Title order={1}>When something is wrong</Title>
+        <p className={page.soft}>
+          {reel
+            ? `By what is known of ${reel.name}${spool?.name ? `, ${spool.name}` : ''}.`
+            : 'Put a reel on the bench (key b), and what is known of it counts.'}
+        </p>
+      </div>
+      <div className={classes.place}>
+        <nav aria-label="What is seen" className={classes.signs}>
+          {all.data.signs.map((each) => (
+            <button
+              key={each.id}
+              type="button"
+              className={classes.sign}
+              aria-current={each.id === at.seen ? 'true' : undefined}
+              onClick={() => set({ seen: each.id })}
+            >
+              {each.words}
+            </button>
+          ))}
+        </nav>
+        <section aria-label="Where it comes from" aria-live="polite">
+          {!sign && <p>Pick what you see.</p>}
+          <ol className={classes.causes}>
+            {causes.map((cause) => (
+              <One
+                key={cause.id}
+                cause={cause}
+                keeps={spool !== undefined && !isPending}
+                onKeep={() => void keep(cause)}
+              />
+            ))}
+          </ol>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function One({ cause, keeps, onKeep }: { cause: Cause; keeps: boolean; onKeep: () => void }) {
+  const { units, spool } = useBench();
+  return (
+    <li data-speaks={cause.speaks}>
+      <p className={classes.cause}>{cause.words}</p>
+      {cause.because && (
+        <p className={classes.because}>
+          {cause.speaks > 0 ? 'Likely here: ' : cause.speaks < 0 ? 'Less likely here: ' : ''}
+          {sentence(cause.because, units)}
+        </p>
+      )}
+      <p>{cause.do}</p>
+      <p className={classes.act}>
+        <Button size="compact-sm" component={Link} to={ADDRESS[cause.action.id](spool?.id)}>
+          {cause.action.words}
+        </Button>
+        {keeps && (
+          <Button size="compact-sm" variant="default" onClick={onKeep}>
+            It was that: write it down
+          </Button>
+        )}
+      </p>
+    </li>
+  );
+}
+
+const log = (say: string) => (spool: number | undefined) => (spool ? `/log?spool=${spool}&say=${say}` : '/log');
+
+/** Where each action is done. */
+const ADDRESS: Record<Cause['action']['id'], (spool: number | undefined) => string> = {
+  twist_lab: () => '/twist',
+  wind_anew: () => '/plan',
+  read_level: log('level'),
+  which_line: () => '/rack?which=1',
+  spool: () => '/locker',
+  pull_drag: () => '/drag',
+  look_over: log('inspected'),
+  test_knot: () => '/knots',
+  runs_out: () => '/drag?at=runs',
+};
