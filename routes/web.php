@@ -12,6 +12,7 @@ use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DragController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
+use App\Http\Controllers\KeptDayController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogController;
@@ -36,7 +37,7 @@ foreach (['allocate', 'day'] as $heavy) {
 Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
 
 Route::pattern('table', '[a-z]+');
-foreach (['reel', 'spool', 'line', 'filler', 'plan', 'rod', 'angler', 'pack', 'id'] as $record) {
+foreach (['reel', 'spool', 'line', 'filler', 'plan', 'day', 'rod', 'angler', 'pack', 'id'] as $record) {
     Route::pattern($record, '[0-9]{1,18}');
 }
 Route::prefix('api')->group(static function (): void {
@@ -46,6 +47,7 @@ Route::prefix('api')->group(static function (): void {
         'line' => LineController::class,
         'filler' => FillerController::class,
         'plan' => PlanController::class,
+        'day' => KeptDayController::class,
         'rod' => RodController::class,
     ] as $record => $controller) {
         Route::get("{$record}s", [$controller, 'index']);

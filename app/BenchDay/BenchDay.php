@@ -19,6 +19,8 @@ use App\Stock\Packs;
 use App\Upkeep\SpoolUpkeep;
 use App\Upkeep\UpkeepOfSpools;
 use Undro\Allocation\Choices;
+use Undro\Allocation\Part;
+use Undro\Allocation\Reserve;
 use Undro\Allocation\Source;
 use Undro\Day\Day;
 use Undro\Day\Job;
@@ -30,9 +32,12 @@ use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Learning\ForPlan;
 use Undro\Ledger\OnSpool;
+use Undro\Ledger\Piece;
+use Undro\Line\Line;
 use Undro\Spool\Usual;
 use Undro\Strip\BadStrip;
 use Undro\Units\Length;
+use Undro\Upkeep\Finding;
 use Undro\Upkeep\Remedy;
 use Undro\Way\Kept;
 use Undro\Way\Wanted;
@@ -41,6 +46,7 @@ use Undro\Way\Wanted;
 final readonly class BenchDay
 {
     private const MOST_PACKS = 100;
+    private const MOST_OFFERS = 3;
 
     public function __construct(
         private EventLog $log,
@@ -52,11 +58,11 @@ final readonly class BenchDay
     ) {}
 
     /**
-     * Null: nothing was ever wound on it.
+     * What is usual on a spool; where nothing was ever wound on it, all of it new, of a line that is to be picked.
      *
      * @param SpoolUpkeep|null $care what its line needs
      */
-    public function usual(Reel $reel, Spool $spool, ?SpoolUpkeep $care): ?UsualJob
+    public function usual(Reel $reel, Spool $spool, ?SpoolUpkeep $care): UsualJob
     {
         $backed = OnSpool::of($this->states->lying($spool->id))->backing !== [];
         $task = Task::usual($care?->upkeep->state->calls() === true ? $care->upkeep->pick : null, $backed);
@@ -64,7 +70,7 @@ final readonly class BenchDay
         $main = $filled?->line();
 
         return $filled === null || $main === null
-            ? null
+            ? new UsualJob($reel->id, $spool->id, Task::Refill, null, Length::metres(0), null)
             : new UsualJob(
                 $reel->id,
                 $spool->id,
@@ -87,7 +93,17 @@ final readonly class BenchDay
             0,
             self::MOST_PACKS,
         );
-        $fillers = [];
+        $off = $this->off($wanted, $angler);
+        foreach ($wanted as $in) {
+            $old = $off[(int) ($in->optionalNumber('reuse', 1, PHP_INT_MAX) ?? 0)] ?? null;
+            if ($old !== null) {
+                $choices = $choices->pinned('spool:' . (int) $in->number('spool', 1, PHP_INT_MAX), Part::Backing, "spool:$old->spool");
+            }
+        }
+        $fillers = array_map(
+            static fn(OldMain $old): Source => Source::filler("spool:$old->spool", "line:$old->line", $old->length),
+            array_values(array_filter($off, static fn(OldMain $old): bool => $old->taken)),
+        );
         foreach (Filler::inUse()->orderBy('id')->get() as $filler) {
             $left = $this->log->ledger()->length($filler->place());
             if ($left->inMetres() > 0) {
@@ -95,8 +111,10 @@ final readonly class BenchDay
             }
         }
 
+        $jobs = array_map(fn(Input $job): Job => $this->job($job, $angler, $off), $wanted);
+
         return new Proposal(Day::of(
-            array_map(fn(Input $job): Job => $this->job($job, $angler), $wanted),
+            $jobs,
             $fillers,
             array_map(static fn(Pack $pack, int $place): Source => Source::pack(
                 $place,
@@ -105,21 +123,94 @@ final readonly class BenchDay
                 $pack->price()->amount ?? 0.0,
             ), $packs, array_keys($packs)),
             $choices,
-        ), $packs);
+        ), $packs, array_values($off), $this->offers($wanted, $jobs, $angler, $off));
     }
 
-    private function job(Input $in, ?Angler $angler): Job
+    /**
+     * The old main line of each spool that is filled anew.
+     *
+     * @param list<Input> $wanted
+     *
+     * @return array<int, OldMain> by spool
+     */
+    private function off(array $wanted, ?Angler $angler): array
+    {
+        $off = [];
+        $reused = [];
+        foreach ($wanted as $in) {
+            $reused[(int) ($in->optionalNumber('reuse', 1, PHP_INT_MAX) ?? 0)] = true;
+        }
+        foreach ($wanted as $in) {
+            $spool = (int) $in->number('spool', 1, PHP_INT_MAX);
+            $on = OnSpool::of($this->states->lying($spool));
+            $line = $on->line();
+            if ($in->choice('task', Task::class, Task::Refill)->remedy() !== null || $line === null) {
+                continue;
+            }
+            $reel = Reel::query()->find((int) $in->number('reel', 1, PHP_INT_MAX));
+            $care = $reel === null ? null : $this->upkeep->of($reel, Spool::query()->findOrFail($spool), $angler);
+            $worst = $care?->upkeep->found[0]->found ?? Finding::Fine;
+            $off[$spool] = new OldMain(
+                $spool,
+                $line,
+                $this->lines->product($line)->line(),
+                $on->length(),
+                $worst !== Finding::Nicked && $worst !== Finding::Rough,
+                isset($reused[$spool]),
+            );
+        }
+
+        return $off;
+    }
+
+    /**
+     * Old line that would do under another of the day's spools: planned with it, as it will be wound, it is long enough.
+     *
+     * @param list<Input>         $wanted
+     * @param list<Job>           $jobs
+     * @param array<int, OldMain> $off
+     *
+     * @return list<array{spool: int, from: OldMain}>
+     */
+    private function offers(array $wanted, array $jobs, ?Angler $angler, array $off): array
+    {
+        $offers = [];
+        foreach ($wanted as $place => $in) {
+            $job = $jobs[$place];
+            $spool = (int) $in->number('spool', 1, PHP_INT_MAX);
+            $of = static fn(string $key): ?Line => LineProduct::query()->find((int) ($in->optionalNumber($key, 1, PHP_INT_MAX) ?? 0))?->line();
+            [$main, $backing] = [$of('main'), $of('backing')];
+            if ($job->backing === null || $main === null || $backing === null || $in->has('reuse')) {
+                continue;
+            }
+            $likely = array_filter($off, static fn(OldMain $old): bool => $old->spool !== $spool && $old->under($main, $backing, $job->backing));
+            usort($likely, static fn(OldMain $a, OldMain $b): int => $a->length->inMetres() <=> $b->length->inMetres());
+            foreach (array_slice($likely, 0, self::MOST_OFFERS) as $old) {
+                $with = $this->job(Input::of(['reuse' => $old->spool] + $in->all()), $angler, $off);
+                if ($with->backingHigh !== null && $with->backingHigh->inMetres() + Reserve::BACKING_M <= $old->length->inMetres()) {
+                    $offers[] = ['spool' => $spool, 'from' => $old];
+                }
+            }
+        }
+
+        return $offers;
+    }
+
+    /** @param array<int, OldMain> $off */
+    private function job(Input $in, ?Angler $angler, array $off): Job
     {
         $reel = Reel::query()->findOrFail((int) $in->number('reel', 1, PHP_INT_MAX));
         $spool = Spool::query()->findOrFail((int) $in->number('spool', 1, PHP_INT_MAX));
-        $main = LineProduct::query()->findOrFail((int) $in->number('main', 1, PHP_INT_MAX));
-        $backing = LineProduct::query()->find((int) ($in->optionalNumber('backing', 1, PHP_INT_MAX) ?? 0));
+        $old = $off[(int) ($in->optionalNumber('reuse', 1, PHP_INT_MAX) ?? 0)] ?? null;
+        $backing = LineProduct::query()->find($old->line ?? (int) ($in->optionalNumber('backing', 1, PHP_INT_MAX) ?? 0));
         $task = $in->choice('task', Task::class, Task::Refill);
         $remedy = $task->remedy();
         if ($remedy !== null) {
             return $this->care($reel, $spool, $remedy, $angler);
         }
         $backing = $task === Task::Replace ? null : $backing;
+        $main = LineProduct::query()->findOrFail((int) $in->number('main', 1, PHP_INT_MAX));
+        $on = OnSpool::of($this->states->lying($spool->id));
 
         return Job::of(
             "spool:$spool->id",
@@ -127,6 +218,7 @@ final readonly class BenchDay
             $backing === null ? [] : self::standIns($backing),
             fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler, $task === Task::Replace),
             ($angler ?? $reel->angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            $task === Task::Replace ? $on->length() : $on->length()->plus(Piece::total($on->backing)),
         );
     }
 

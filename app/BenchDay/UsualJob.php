@@ -11,7 +11,7 @@ use Undro\Units\Length;
 final readonly class UsualJob
 {
     /**
-     * @param int      $main    line
+     * @param int|null $main    line; null: nothing was ever wound on it
      * @param Length   $length  of it
      * @param int|null $backing line; null: nothing goes under it
      */
@@ -19,7 +19,7 @@ final readonly class UsualJob
         public int $reel,
         public int $spool,
         public Task $task,
-        public int $main,
+        public ?int $main,
         public Length $length,
         public ?int $backing,
     ) {}

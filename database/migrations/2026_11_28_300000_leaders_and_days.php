@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A leader that is tied on belongs to its spool, and what went wrong with one is written down: entries of the log say so. */
+/**
+ * A leader that is tied on belongs to its spool, and what went wrong with one is written down: entries of the log
+ * say so. A bench day is kept.
+ */
 return new class extends Migration {
     public function up(): void
     {
@@ -32,6 +35,17 @@ return new class extends Migration {
             $table->string('seen');
             $table->string('cause')->nullable();
             $table->index('spool_id');
+        });
+        Schema::create('days', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('account_id')->constrained();
+            $table->foreignId('angler_id')->nullable()->constrained();
+            $table->string('key')->nullable();
+            $table->string('name')->default('');
+            $table->json('draft');
+            $table->unsignedInteger('version')->default(1);
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
         });
         foreach (['leaders', 'troubles'] as $table) {
             foreach (['UPDATE', 'DELETE'] as $verb) {

@@ -25,7 +25,7 @@ export const router = createBrowserRouter([
       },
       { path: 'drag/card', lazy: async () => ({ Component: (await import('./drag/CardPlace')).CardPlace }) },
       { path: 'log', lazy: async () => ({ Component: (await import('./log/LogPlace')).LogPlace }) },
-      { path: 'day', lazy: async () => ({ Component: (await import('./day/DayPlace')).DayPlace }) },
+      { path: 'day/:id?', lazy: async () => ({ Component: (await import('./day/DayPlace')).DayPlace }) },
       { path: 'knots', lazy: async () => ({ Component: (await import('./knots/KnotsPlace')).KnotsPlace }) },
       { path: 'twist', lazy: async () => ({ Component: (await import('./twist/TwistLab')).TwistLab }) },
       { path: 'trouble', lazy: async () => ({ Component: (await import('./trouble/TroublePlace')).TroublePlace }) },

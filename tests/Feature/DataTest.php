@@ -21,6 +21,7 @@ final class DataTest extends TestCase
         'measurements',
         'line_measurements',
         'plans',
+        'days',
         'fillers',
         'ratings',
         'reel_spool',

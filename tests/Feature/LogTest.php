@@ -343,7 +343,7 @@ final class LogTest extends TestCase
         self::assertSame([$this->braid, '150 m', $this->nylon], [$wish['main'], $wish['length'], $wish['backing']]);
         self::assertSame('replace', $wish['task'], 'the backing on it is young');
         $wish['task'] = 'refill';
-        $this->ask('POST', '/api/day', ['jobs' => [$wish]], status: 422);
+        self::assertStringContainsString('No filler and no pack', $this->ask('POST', '/api/day', ['jobs' => [$wish]])['jobs'][0]['problem']);
         $packs = $this->ask('POST', '/api/packs', ['line' => $this->braid, 'length' => '300 m', 'price' => '31 €'], status: 201);
         $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
         self::assertSame([31, true], [(int) $day['cost'], $day['optimal']]);
@@ -370,7 +370,58 @@ final class LogTest extends TestCase
         self::assertSame(31, (int) $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]])['cost']);
         $id = array_column($packs, 'id', 'line')[$this->braid];
         $this->ask('PATCH', '/api/packs/{id}', ['archived' => true], $id);
-        $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]], status: 422);
+        $stuck = $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]]);
+        self::assertStringContainsString('Allow it again', $stuck['jobs'][0]['problem'], 'beside its spool, and nothing else is blank');
+    }
+
+    public function testABenchDayIsKeptTickedByWhatWasDoneAndGoesThroughTheDocument(): void
+    {
+        $other = $this->ask('POST', '/api/reels', ['name' => 'Spare', 'kind' => 'spinning', 'spool' => ['name' => 'shallow']], status: 201);
+        $never = $other['spools'][0]['id'];
+        $usual = array_column($this->ask('GET', '/api/day'), null, 'spool');
+        self::assertSame([null, '', 'refill'], [$usual[$never]['main'], $usual[$never]['length'], $usual[$never]['task']]);
+        $wish = json_encode([$never => ['main' => $this->braid, 'length' => '100 m', 'reuse' => $this->spool]], JSON_THROW_ON_ERROR);
+        $draft = ['spools' => "$this->spool,$never", 'wish' => $wish, 'forbid' => "spool:$this->spool|main|filler:$this->filler"];
+        $day = $this->ask('POST', '/api/days', ['name' => 'Bench day', 'draft' => $draft], status: 201);
+        self::assertSame([], $day['done']);
+        $this->say(['what' => 'strip', 'how' => 'cut_back', 'metres' => '20 m']);
+        self::assertSame([$this->spool], $this->ask('GET', '/api/days')[0]['done'], 'what its task asked for was written down');
+        $changed = $this->ask('PATCH', '/api/days/{id}', ['version' => $day['version'], 'draft' => ['done' => (string) $never] + $draft], $day['id']);
+        self::assertSame((string) $never, $changed['draft']['done']);
+        $this->ask('PATCH', '/api/days/{id}', ['version' => $day['version'], 'draft' => $draft], $day['id'], 409);
+        $row = $this->ask('GET', '/api/data')['days'][0];
+        self::assertStringNotContainsString("\"$never\"", $row['draft']['wish'], 'its spools go by their keys');
+        self::assertSame('Bench day', $row['name']);
+        $this->ask('PATCH', '/api/days/{id}', ['archived' => true], $day['id']);
+        self::assertSame([], $this->ask('GET', '/api/days'));
+    }
+
+    public function testWornButSoundLineIsOfferedUnderAnotherSpoolOfTheDayAndSavesItsBacking(): void
+    {
+        $this->ask('POST', '/api/packs', ['line' => $this->braid, 'length' => '300 m', 'price' => '31 €'], status: 201);
+        $other = $this->ask('POST', '/api/reels', [
+            'name' => 'Spare',
+            'kind' => 'spinning',
+            'spool' => [
+                'name' => 'deep',
+                'stamp' => '0.20/150',
+                'measured_with' => 'caliper',
+                'measures' => ['lip_diameter' => '40 mm', 'arbor_diameter' => '28 mm', 'traverse' => '14 mm'],
+            ],
+        ], status: 201);
+        $spare = $other['spools'][0]['id'];
+        $mine = array_column($this->ask('GET', '/api/day'), null, 'spool')[$this->spool];
+        $wish = ['reel' => $other['id'], 'spool' => $spare, 'task' => 'refill', 'main' => $this->braid, 'length' => '140 m', 'backing' => $this->nylon];
+        $day = $this->ask('POST', '/api/day', ['jobs' => [$mine, $wish]]);
+        $offers = array_values(array_filter($day['offers'], static fn(array $offer): bool => $offer['spool'] === $spare));
+        self::assertSame([$this->spool, $this->braid], [$offers[0]['from'], $offers[0]['line']]);
+        self::assertGreaterThan(0, $day['off'][0]['length_m']);
+        self::assertSame('strip', $day['bars'][0]['what'], 'all old line comes off first');
+        $taken = $this->ask('POST', '/api/day', ['jobs' => [$mine, ['reuse' => $this->spool] + $wish]]);
+        self::assertContains("spool:$this->spool", array_column($taken['cuts'], 'source'));
+        self::assertNotContains("filler:$this->filler", array_column($taken['cuts'], 'source'), 'no new backing is cut');
+        $this->say(['what' => 'inspected', 'found' => 'rough']);
+        self::assertSame([], $this->ask('POST', '/api/day', ['jobs' => [['task' => 'replace'] + $mine, $wish]])['offers'], 'rough line is not sound');
     }
 
     public function testABenchDayDoesWhatTheLogAdvises(): void

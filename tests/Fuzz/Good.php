@@ -6,6 +6,7 @@ namespace Tests\Fuzz;
 
 use App\Models\Angler;
 use App\Models\Filler;
+use App\Models\KeptDay;
 use App\Models\LinePack;
 use App\Models\LineProduct;
 use App\Models\Plan;
@@ -201,6 +202,8 @@ final class Good
                 '/api/plans/' . $id(Plan::class),
                 ['name' => 'p', 'draft' => ['stamp' => '0.25/200'], 'archived' => false],
             ],
+            'POST /api/days' => ['/api/days', ['name' => 'd', 'angler' => $angler, 'draft' => ['spools' => (string) $spool]]],
+            'PATCH /api/days/{id}' => ['/api/days/' . KeptDay::query()->firstOrCreate(['name' => 'd'], ['draft' => ['spools' => (string) $spool]])->id, ['name' => 'd', 'draft' => ['spools' => '1,2'], 'archived' => false]],
             'POST /api/rods' => ['/api/rods', $rod],
             'PATCH /api/rods/{id}' => ['/api/rods/' . $id(Rod::class), $rod + ['archived' => false]],
             'PATCH /api/anglers/{id}' => [

@@ -175,18 +175,104 @@ test('a bench day keeps to two pinned cuts while it is planned again, and leads 
   await page.getByRole('checkbox', { name: /Pocket Lantern/ }).check();
   await expect(spools.getByText(/Pocket Lantern, standard/).first()).toBeVisible();
   await spools.getByRole('button', { name: /^Not from there: main of Pocket Lantern/ }).click();
-  await expect(page.getByRole('button', { name: /Allow all sources again/ })).toBeVisible();
+  await expect(spools.getByRole('button', { name: /^Allow it again: main of Pocket Lantern/ })).toBeVisible();
   await expect(spools.getByRole('button', { name: `Unpin: ${first}` })).toBeVisible();
   await expect(spools.getByRole('button', { name: `Unpin: ${second}` })).toBeVisible();
   await expect.poll(() => page.url()).toContain('forbid=');
   await page.reload();
   await expect(spools.getByRole('button', { name: /^Unpin/ })).toHaveCount(2);
   await expect(page.getByRole('img', { name: /spools in \d+ minutes/ })).toBeVisible();
-  await spools.getByRole('link', { name: 'Plan and wind Skerry 30, deep' }).click();
+  await spools.getByRole('button', { name: 'Plan and wind Skerry 30, deep' }).click();
   await page.waitForURL(/plan/);
   await expect(figure(page)).toBeVisible();
   await expect(page.getByLabel('Length').first()).toHaveValue('150 m');
   await expect(page.getByRole('button', { name: /Wind it/ })).toBeVisible();
+});
+
+test('a forbidden last source says so beside its spool, blanks nothing, and can be allowed again', async ({ page }) => {
+  await page.goto('/day');
+  await page.getByRole('checkbox', { name: /Skerry 30, deep/ }).check();
+  await page.getByRole('checkbox', { name: /Pocket Lantern/ }).check();
+  const spools = page.getByRole('region', { name: 'Spools' });
+  const lantern = spools.getByRole('listitem').filter({ hasText: 'Pocket Lantern, standard' }).first();
+  // until nothing is left that could give its line
+  const not = lantern.getByRole('button', { name: /^Not from there: main/ });
+  const stuck = lantern.getByText('Nothing else can give its line');
+  for (let tries = 0; tries < 12; tries++) {
+    await expect(not.or(stuck).first()).toBeVisible();
+    if ((await stuck.count()) > 0) break;
+    const from = (await not.getAttribute('aria-label')) ?? '';
+    await not.click();
+    await expect(lantern.getByRole('button', { name: from, exact: true })).toHaveCount(0);
+  }
+  await expect(lantern).toContainText('Allow it again, take another line, or add a pack');
+  await expect(figure(page)).toBeVisible();
+  await expect(spools.getByRole('button', { name: 'Plan and wind Skerry 30, deep' })).toBeVisible();
+  await lantern
+    .getByRole('button', { name: /^Allow it again: main/ })
+    .first()
+    .click();
+  await expect(spools.getByRole('button', { name: 'Plan and wind Pocket Lantern, standard' })).toBeVisible();
+});
+
+test('a bench day is left with one spool done and taken up again elsewhere', async ({ page, browser }) => {
+  await page.goto('/day');
+  await page.getByRole('checkbox', { name: /Skerry 30, deep/ }).check();
+  await page
+    .getByRole('checkbox', { name: /Hallow 100/ })
+    .first()
+    .check();
+  await page.getByRole('button', { name: 'Keep this day' }).click();
+  await page.waitForURL(/\/day\/\d+/);
+  await expect(page.getByTestId('kept')).toContainText('0 of 2 done');
+  await expect(page.getByRole('region', { name: 'Old line off first' })).toContainText('Bag ');
+  await page
+    .getByRole('region', { name: 'Spools' })
+    .getByRole('button', { name: 'Plan and wind Skerry 30, deep' })
+    .click();
+  await page.waitForURL(/plan/);
+  await page.getByRole('button', { name: /Wind it/ }).click();
+  await page.waitForURL(/wind\/[0-9a-f-]{36}/);
+  // all of it as planned, by marks: the run ticks its spool
+  await page.evaluate(async () => {
+    const uuid = location.pathname.split('/').pop() ?? '';
+    const token = decodeURIComponent(/XSRF-TOKEN\w*=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+    const ask = async (path: string, body?: object) =>
+      (
+        await fetch(path, {
+          method: body ? 'POST' : 'GET',
+          headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+          ...(body ? { body: JSON.stringify(body) } : {}),
+        })
+      ).json();
+    const tell = (mark: object) => ask(`/api/runs/${uuid}/marks`, { marks: [{ id: crypto.randomUUID(), ...mark }] });
+    const run = await ask(`/api/runs/${uuid}`);
+    for (const step of run.state.steps) {
+      if (step.kind === 'strip') await tell({ kind: 'stripped', step: step.id, how: 'main_off' });
+      if (step.kind === 'wind') await tell({ kind: 'counted', metres: run.state.layers[step.layer].planned_m });
+      if (step.kind === 'wind') await tell({ kind: 'stopped', stop: 'at_mark' });
+      await tell({ kind: 'done', step: step.id });
+    }
+    await tell({ kind: 'finished' });
+  });
+  await page.reload();
+  await page.getByRole('link', { name: 'Back to the bench day' }).click();
+  await expect(page.getByTestId('kept')).toContainText('1 of 2 done');
+  await expect(page.getByRole('region', { name: 'Done' })).toContainText('Skerry 30, deep');
+  const address = page.url();
+  // another browser knows nothing but the server
+  const phone = await browser.newPage({ viewport: { width: 390, height: 800 } });
+  await phone.goto(new URL('/day', address).href);
+  await phone
+    .getByRole('link', { name: /^Go on: Bench day of/ })
+    .first()
+    .click();
+  await expect(phone.getByTestId('kept')).toContainText('1 of 2 done');
+  await phone.getByRole('button', { name: /^Done already: Hallow 100/ }).click();
+  await expect(phone.getByTestId('kept')).toContainText('2 of 2 done');
+  await expect(phone.getByText('All of it is done')).toBeVisible();
+  await phone.getByRole('button', { name: 'Put this day away' }).click();
+  await phone.close();
 });
 
 test('the calendar is followed by a parser until it is revoked', async ({ page }) => {

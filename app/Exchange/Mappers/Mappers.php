@@ -26,6 +26,7 @@ final class Mappers
             'rods' => new RodMapper(),
             'fillers' => new FillerMapper(),
             'plans' => new PlanMapper(),
+            'days' => new DayMapper(),
         ];
     }
 }

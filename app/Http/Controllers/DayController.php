@@ -18,7 +18,7 @@ final class DayController
 {
     private const MOST = 60;
 
-    /** Every spool that was ever filled, and whether it is due. */
+    /** Every spool there is, those that were never filled last, and whether it is due. */
     public function usual(UpkeepOfSpools $upkeep, BenchDay $day): JsonResponse
     {
         $care = [];
@@ -26,19 +26,19 @@ final class DayController
             $care[$each->spool->id] = $each;
         }
         $out = [];
+        $never = [];
         $reels = Reel::inUse()->orderBy('id')->get();
         Reel::readSpools($reels);
         foreach ($reels as $reel) {
             foreach ($reel->spools as $spool) {
                 $needs = $care[$spool->id] ?? null;
                 $usual = $day->usual($reel, $spool, $needs);
-                if ($usual !== null) {
-                    $out[] = DayResource::usual($usual, $needs?->upkeep->state->calls() === true ? $needs->upkeep->state : null);
-                }
+                $said = DayResource::usual($usual, $needs?->upkeep->state->calls() === true ? $needs->upkeep->state : null);
+                $usual->main === null ? $never[] = $said : $out[] = $said;
             }
         }
 
-        return new JsonResponse($out);
+        return new JsonResponse([...$out, ...$never]);
     }
 
     public function propose(ByAnglerRequest $request, BenchDay $day): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\BenchDay\OldMain;
 use App\BenchDay\Proposal;
 use App\BenchDay\UsualJob;
 use App\Stock\Pack;
@@ -22,7 +23,7 @@ final class DayResource
             'spool' => $job->spool,
             'task' => $job->task->value,
             'main' => $job->main,
-            'length' => sprintf('%d m', (int) round($job->length->inMetres())),
+            'length' => $job->main === null ? '' : sprintf('%d m', (int) round($job->length->inMetres())),
             'backing' => $job->backing,
             'due' => $due?->value,
         ];
@@ -36,6 +37,15 @@ final class DayResource
             'length_m' => $pack->metres,
             'length' => $pack->length,
             'price' => Written::price($pack->price()),
-        ], $proposal->packs)] + DayJson::write($proposal->day);
+        ], $proposal->packs), 'off' => array_map(static fn(OldMain $old): array => [
+            'spool' => $old->spool,
+            'line' => $old->line,
+            'length_m' => $old->length->inMetres(),
+        ], $proposal->off), 'offers' => array_map(static fn(array $offer): array => [
+            'spool' => $offer['spool'],
+            'from' => $offer['from']->spool,
+            'line' => $offer['from']->line,
+            'length_m' => $offer['from']->length->inMetres(),
+        ], $proposal->offers)] + DayJson::write($proposal->day);
     }
 }

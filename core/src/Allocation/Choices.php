@@ -37,6 +37,21 @@ final readonly class Choices
         return $this->forbid[$job][$part->value] ?? [];
     }
 
+    /** The same, with a part of a job from one source alone. */
+    public function pinned(string $job, Part $part, string $source): self
+    {
+        $pin = $this->pin;
+        $pin[$job][$part->value] = $source;
+
+        return new self($pin, $this->forbid, $this->two, $this->useful);
+    }
+
+    /** Whether a source is forbidden for any part of a job. */
+    public function forbids(string $job): bool
+    {
+        return array_merge([], ...array_values($this->forbid[$job] ?? [])) !== [] || isset($this->pin[$job]);
+    }
+
     /** The source a part of a job must come from; null: any. */
     public function only(string $job, Part $part): ?string
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Undro\Allocation;
 
 /**
- * The order of work for one pair of hands: soaks run by themselves, so those fillers are put into the water first, the
+ * The order of work for one pair of hands: all old line comes off first, as one block; then the soaks, which run by themselves, so those fillers are put into the water first, the
  * longest soak first, and what needs no soak is wound while they lie there. Winding goes on without a gap wherever
  * something is ready.
  */
@@ -13,9 +13,12 @@ final class Timeline
 {
     /** Putting a filler into the water, or taking the next reel in hand. Ours. */
     public const HANDLING_MIN = 1.0;
+    /** A soak as short as this, of fluorocarbon, is done right before it is wound: it is never left lying to wait. */
+    private const SHORT_MIN = 2.0;
 
     /**
-     * @param array<string, array{soak: float, work: float}> $jobs minutes in the water before, and in hand, by job
+     * @param array<string, array{soak: float, work: float, strip?: float}> $jobs minutes in the water before, in hand, and for the old
+     *                                                                           line, by job
      *
      * @return array{total: float, order: list<string>, bars: list<array{job: string, what: string, from: float, to: float}>}
      */
@@ -23,8 +26,13 @@ final class Timeline
     {
         $bars = [];
         $now = 0.0;
+        foreach ($jobs as $job => $needs) {
+            if (($needs['strip'] ?? 0.0) > 0) {
+                $bars[] = ['job' => (string) $job, 'what' => 'strip', 'from' => $now, 'to' => $now += $needs['strip']];
+            }
+        }
         $ready = [];
-        $soaked = array_filter($jobs, static fn(array $job): bool => $job['soak'] > 0);
+        $soaked = array_filter($jobs, static fn(array $job): bool => $job['soak'] > self::SHORT_MIN);
         uasort($soaked, static fn(array $a, array $b): int => $b['soak'] <=> $a['soak']);
         foreach ($soaked as $job => $needs) {
             $bars[] = ['job' => (string) $job, 'what' => 'hands', 'from' => $now, 'to' => $now += self::HANDLING_MIN];
@@ -46,6 +54,10 @@ final class Timeline
             }
             uasort($may, static fn(array $a, array $b): int => $b['work'] <=> $a['work']);
             $job = array_key_first($may);
+            if ($left[$job]['soak'] > 0 && $left[$job]['soak'] <= self::SHORT_MIN) {
+                $bars[] = ['job' => (string) $job, 'what' => 'hands', 'from' => $now, 'to' => $now += self::HANDLING_MIN];
+                $bars[] = ['job' => (string) $job, 'what' => 'soak', 'from' => $now, 'to' => $now += $left[$job]['soak']];
+            }
             $bars[] = ['job' => (string) $job, 'what' => 'work', 'from' => $now, 'to' => $now += self::HANDLING_MIN + $left[$job]['work']];
             $order[] = (string) $job;
             unset($left[$job]);

@@ -7,6 +7,7 @@ namespace Undro\Contract;
 use Undro\Allocation\BadAllocation;
 use Undro\Day\Day;
 use Undro\Day\Job;
+use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Json\AllocationInput;
 use Undro\Json\DayJson;
@@ -38,6 +39,7 @@ final class DayCase implements Calculator
                 $job->texts('backing_lines', 0, 50, AllocationInput::NAME),
                 static fn(): Wanted => PlanInput::read($job->object('plan'))->wanted,
                 $pace,
+                $job->optionalMetres('old_line_m', ...Bounds::LENGTH_M),
             );
         }
         $choices = AllocationInput::choices($in);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Undro\Day;
 
+use Undro\Allocation\BadAllocation;
 use Undro\Allocation\Choices;
 use Undro\Allocation\Cut;
 use Undro\Allocation\Cuts;
+use Undro\Allocation\Demand;
 use Undro\Allocation\Source;
 use Undro\Allocation\Timeline;
 use Undro\Units\Length;
@@ -37,7 +39,7 @@ final readonly class Day
      * @param list<Source> $fillers
      * @param list<Source> $packs
      *
-     * @throws \Undro\Allocation\BadAllocation naming the jobs there is no line for
+     * A job that nothing can give the line for has that as its problem, and the others go on.
      */
     public static function of(array $jobs, array $fillers, array $packs, Choices $choices): self
     {
@@ -48,10 +50,12 @@ final readonly class Day
                 $demands[] = $job->demand;
             }
             if ($job->problem === null) {
-                $work[$job->id] = ['soak' => $job->soakMin, 'work' => $job->workMin];
+                $work[$job->id] = ['soak' => $job->soakMin, 'work' => $job->workMin, 'strip' => $job->stripMin()];
             }
         }
-        $cuts = Cuts::of($demands, $fillers, $packs, $choices);
+        [$cuts, $without] = self::cuts($demands, $fillers, $packs, $choices);
+        $work = array_diff_key($work, $without);
+        $jobs = array_map(static fn(Job $job): Job => isset($without[$job->id]) ? $job->without($without[$job->id]) : $job, $jobs);
         $timeline = Timeline::of($work);
 
         return new self(
@@ -62,6 +66,33 @@ final readonly class Day
             $timeline['bars'],
             $timeline['total'],
         );
+    }
+
+    /**
+     * @param list<Demand> $demands
+     * @param list<Source> $fillers
+     * @param list<Source> $packs
+     *
+     * @return array{Cuts, array<string, string>} what is cut, and why for those that nothing can give the line for
+     */
+    private static function cuts(array $demands, array $fillers, array $packs, Choices $choices): array
+    {
+        $without = [];
+        while (true) {
+            try {
+                return [Cuts::of($demands, $fillers, $packs, $choices), $without];
+            } catch (BadAllocation $fault) {
+                $left = array_values(array_filter($demands, static fn(Demand $demand): bool => !in_array($demand->job, $fault->jobs, true)));
+                count($left) < count($demands) || throw $fault;
+                foreach ($fault->jobs as $job) {
+                    $without[$job] = $choices->forbids($job)
+                        ? 'Nothing else can give its line: what could is not to be cut for it. Allow it again, take another line, or add a pack.'
+                        : 'No filler and no pack can give its line: it is too long, or of a line that neither the rack nor the list of packs '
+                            . 'has. Shorten it, take another line, or add a pack.';
+                }
+                $demands = $left;
+            }
+        }
     }
 
     /**

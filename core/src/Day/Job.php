@@ -22,8 +22,11 @@ use Undro\Way\WayId;
 /** One spool of a bench day: what its fill comes to, and what is asked of the rack for it. */
 final readonly class Job
 {
-    /** Old line off, washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
+    /** Washing the spool, knots, the level and the label, minutes a reel beside the winding. Ours. */
     private const AROUND_MIN = 6.0;
+    /** Taking old line off: minutes a reel, and metres a minute. Ours. */
+    private const STRIP_MIN = 1.0;
+    private const STRIP_M_PER_MIN = 60.0;
     /** A level this far off the wanted one is worth a word, mm. */
     private const OFF_MM = 1.0;
 
@@ -33,6 +36,8 @@ final readonly class Job
      * @param Length|null $backing     null: nothing goes under it
      * @param Length|null $backingHigh the upper end of its band
      * @param Demand|null $demand      null: it cannot be planned, or asks for no line
+     * @param Length|null $off         old line that comes off before
+     * @param Length|null $fits        of the main line as far as it goes on to the full mark
      */
     private function __construct(
         public string $id,
@@ -44,21 +49,42 @@ final readonly class Job
         public ?Length $backing = null,
         public ?Length $backingHigh = null,
         public ?Demand $demand = null,
+        public ?Length $off = null,
+        public ?Length $fits = null,
     ) {}
+
+    /** The same, which no filler and no pack has the line for. */
+    public function without(string $problem): self
+    {
+        return new self($this->id, $problem, main: $this->main, backing: $this->backing, backingHigh: $this->backingHigh, off: $this->off);
+    }
+
+    /** Minutes for taking the old line off. */
+    public function stripMin(): float
+    {
+        return $this->off === null || $this->off->inMetres() <= 0 ? 0.0 : self::STRIP_MIN + $this->off->inMetres() / self::STRIP_M_PER_MIN;
+    }
 
     /**
      * @param string             $line         of the main line
      * @param list<string>       $backingLines that would do as backing
      * @param callable(): Wanted $wanted       its fault is the job's problem
      * @param float              $pace         handle turns a minute
+     * @param Length|null        $off          old line that comes off before
      */
-    public static function of(string $id, string $line, array $backingLines, callable $wanted, float $pace): self
-    {
+    public static function of(
+        string $id,
+        string $line,
+        array $backingLines,
+        callable $wanted,
+        float $pace,
+        ?Length $off = null,
+    ): self {
         try {
             $asked = $wanted();
             $plan = Plan::of($asked);
         } catch (DomainFault $fault) {
-            return new self($id, $fault->getMessage());
+            return new self($id, $fault->getMessage(), off: $off);
         }
         $main = self::length($plan, Role::Main);
         $backing = self::length($plan, Role::Backing);
@@ -99,6 +125,8 @@ final readonly class Job
                 $under ? $backingLines : [],
                 $under ? Length::metres($high + Reserve::BACKING_M) : null,
             ),
+            $off,
+            Length::metres($plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres())),
         );
     }
 

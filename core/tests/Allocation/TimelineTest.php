@@ -47,6 +47,27 @@ final class TimelineTest extends TestCase
         });
     }
 
+    public function testAllOldLineComesOffFirstAsOneBlock(): void
+    {
+        $found = Timeline::of([
+            'one' => ['soak' => 8.0, 'work' => 10.0, 'strip' => 3.0],
+            'two' => ['soak' => 0.0, 'work' => 12.0, 'strip' => 2.0],
+            'three' => ['soak' => 8.0, 'work' => 5.0],
+        ]);
+        $what = array_column($found['bars'], 'what');
+        self::assertSame(['strip', 'strip'], array_slice($what, 0, 2));
+        self::assertNotContains('strip', array_slice($what, 2));
+        self::assertEqualsWithDelta(5.0, $found['bars'][2]['from'], 1e-9, 'the soaks after it');
+    }
+
+    public function testFluorocarbonIsSoakedRightBeforeItIsWoundAndNeverLeftToWait(): void
+    {
+        $found = Timeline::of(['braid' => ['soak' => 0.0, 'work' => 12.0], 'fluoro' => ['soak' => 0.8, 'work' => 8.0]]);
+        $bars = array_values(array_filter($found['bars'], static fn(array $bar): bool => $bar['job'] === 'fluoro'));
+        self::assertSame(['hands', 'soak', 'work'], array_column($bars, 'what'));
+        self::assertEqualsWithDelta($bars[1]['to'], $bars[2]['from'], 1e-9);
+    }
+
     public function testSoaksRunWhileOthersAreWound(): void
     {
         $found = Timeline::of(['braid' => ['soak' => 0.0, 'work' => 12.0], 'nylon' => ['soak' => 10.0, 'work' => 8.0]]);

@@ -17,6 +17,7 @@ type Root =
   | 'packs'
   | 'learnt'
   | 'day'
+  | 'days'
   | 'calendar'
   | 'pairing';
 
@@ -26,7 +27,7 @@ export const key = (root: Root, ...of: unknown[]) => [root, ...of] as const;
 /** What is worked out from the records and the log together. */
 const WORKED_OUT: Root[] = ['upkeep', 'stock', 'learnt', 'day'];
 /** What an entry of the log changes. */
-const LOGGED: Root[] = ['events', 'fillers', 'reels', 'drags', ...WORKED_OUT];
+const LOGGED: Root[] = ['events', 'days', 'fillers', 'reels', 'drags', ...WORKED_OUT];
 
 /** What each kind of change makes stale. One table, so that no list forgets one. */
 const STALE = {
@@ -37,6 +38,7 @@ const STALE = {
   filler: ['fillers', 'events', 'packs', ...WORKED_OUT],
   pack: ['packs', ...WORKED_OUT],
   plan: ['plans'],
+  day: ['days'],
   entry: LOGGED,
   drag: ['drags', 'events'],
   runBegun: ['runs', 'lines'],

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { at, useChange } from './change';
+import { at, type Change, useChange } from './change';
 import { answer, client, type Schemas } from './client';
 import { key } from './keys';
 
@@ -25,3 +25,12 @@ export const useDay = (ask: Schemas['DayCase'] | null) =>
     retry: false,
     queryFn: ({ signal }) => answer(client.POST('/api/day', { body: ask ?? { jobs: [] }, signal })),
   });
+
+/** Bench days that are kept, newest first. */
+export const useDays = () => useQuery({ queryKey: key('days'), queryFn: () => answer(client.GET('/api/days')) });
+export const useAddDay = () =>
+  useChange('day', (body: Schemas['NewKeptDay']) => answer(client.POST('/api/days', { body })));
+export const useChangeDay = () =>
+  useChange('day', ({ id, body }: Change<Schemas['KeptDayChange']>) =>
+    answer(client.PATCH('/api/days/{id}', { ...at(id), body })),
+  );

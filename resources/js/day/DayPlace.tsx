@@ -1,6 +1,6 @@
 import { Button, Switch } from '@mantine/core';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { Problem } from '../api/client';
 import { useReels } from '../api/records';
 import { useDay, useDayUsual } from '../api/stock';
@@ -8,31 +8,37 @@ import type { DayWish } from '../api/types';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
-import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { own, read, written } from './choices';
+import { filledAnew, own, read, written } from './choices';
 import classes from './Day.module.css';
+import { Going } from './Going';
 import { Packs } from './Packs';
 import { Proposal } from './Proposal';
+import { nameOf } from './refs';
 import { Timeline } from './Timeline';
 import { useDayWords } from './useDayWords';
+import { START, useKeptDay } from './useKeptDay';
 import { Wish } from './Wish';
-
-/** Spools by number; what is wanted on them where it is not as usual; pins and forbidden sources. All in the address. */
-const START = { spools: '', wish: '', pin: '', forbid: '', pieces: '1' };
 
 /** Many reels in one evening: what is cut from what, what to buy, what is left, and in what order to work. */
 export function DayPlace() {
   const { angler, units } = useBench();
   const usual = useDayUsual();
   const reels = useReels();
-  const [at, set] = useLinked(START);
+  const { at, set, kept, days, gone, keep, end, keeping } = useKeptDay();
+  const navigate = useNavigate();
   const picked = useMemo(() => new Set(at.spools.split(',').filter(Boolean)), [at.spools]);
   const wishes = own(at.wish);
-  const jobs: DayWish[] = (usual.data ?? [])
+  const ticked = useMemo(() => new Set(at.done.split(',').filter(Boolean).map(Number)), [at.done]);
+  const finished = new Set([...ticked, ...(kept?.done ?? [])]);
+  const all: DayWish[] = (usual.data ?? [])
     .filter((wish) => picked.has(String(wish.spool)))
     .map((wish) => ({ ...wish, ...wishes[wish.spool] }));
+  // what is wound already has its line: the rest is planned from what is left
+  const open = all.filter((wish) => !finished.has(wish.spool));
+  const unsaid = open.filter((wish) => wish.main == null && filledAnew(wish.task));
+  const jobs = open.filter((wish) => !unsaid.includes(wish));
   const pin = read(at.pin);
   const forbid = read(at.forbid);
   const day = useDay(
@@ -41,7 +47,12 @@ export function DayPlace() {
       : null,
   );
   const words = useDayWords(day.data);
-  if (!usual.data || !reels.data) return <Waiting query={usual.data ? reels : usual} what="the reels" />;
+  const tick = (spool: number, on: boolean) => {
+    const next = new Set(ticked);
+    on ? next.add(spool) : next.delete(spool);
+    set({ done: [...next].join(',') });
+  };
+  if (!usual.data || !reels.data || !days.data) return <Waiting query={usual.data ? reels : usual} what="the reels" />;
   const pick = (spool: number, on: boolean) => {
     const next = new Set(picked);
     on ? next.add(String(spool)) : next.delete(String(spool));
@@ -56,6 +67,15 @@ export function DayPlace() {
           <p className={classes.title}>Bench day</p>
         ) : (
           <h1 className={classes.title}>Bench day</h1>
+        )}
+        {!kept && <Going days={days.data} />}
+        {kept && (
+          <p className={page.facts} data-testid="kept">
+            {kept.name}: {all.length - open.length} of {all.length} done. It is kept; go on here or on another device.{' '}
+            <Button size="compact-xs" variant="default" onClick={() => void end()}>
+              Put this day away
+            </Button>
+          </p>
         )}
         <div className={page.actions}>
           <Button
@@ -75,6 +95,16 @@ export function DayPlace() {
           >
             None
           </Button>
+          {!kept && (
+            <Button
+              size="compact-sm"
+              loading={keeping}
+              disabled={picked.size === 0}
+              onClick={() => void keep().then((id) => id !== null && navigate(`/day/${id}`))}
+            >
+              Keep this day
+            </Button>
+          )}
         </div>
         <ul className={classes.pick}>
           {usual.data.map((wish) => (
@@ -96,23 +126,40 @@ export function DayPlace() {
         />
       </aside>
       <div className={`${beside.main} ${classes.main}`}>
+        {gone && (
+          <Empty title="This day is put away" order={2}>
+            <p>Another one can be begun at any time: pick its spools.</p>
+            <Button component={Link} to="/day" mt="sm">
+              Another bench day
+            </Button>
+          </Empty>
+        )}
         {usual.data.length === 0 && (
-          <Empty title="No spool has been filled yet" order={2}>
-            <p>
-              A bench day fills again what was filled before. Wind the first spools from Plan, or say what is on them.
-            </p>
+          <Empty title="There is no spool yet" order={2}>
+            <p>A bench day fills several spools in one evening. Put the first reels into the Locker.</p>
             <Button component={Link} to="/locker" mt="sm">
               To the Locker
             </Button>
           </Empty>
         )}
-        {usual.data.length > 0 && jobs.length === 0 && (
+        {usual.data.length > 0 && all.length === 0 && !gone && (
           <Empty title="Pick the spools to fill" order={2}>
             <p>
-              Each is planned as it was filled last; change the line or the length beside it. What is cut from which
-              filler, what must be bought and how long it takes follows as you pick.
+              Each is planned as it was filled last, or new with the line you pick; change the line or the length beside
+              it. What is cut from which filler, what must be bought and how long it takes follows as you pick.
             </p>
           </Empty>
+        )}
+        {all.length > 0 && open.length === 0 && (
+          <Empty title="All of it is done" order={2}>
+            <p>Every spool of this day is filled or seen to. Bag the old line, and write the labels.</p>
+          </Empty>
+        )}
+        {unsaid.length > 0 && (
+          <p role="status" className={classes.problem}>
+            {unsaid.length === 1 ? 'One spool was' : `${unsaid.length} spools were`} never filled: pick a line and a
+            length for {unsaid.length === 1 ? 'it' : 'them'}, beside the name.
+          </p>
         )}
         {day.error && (
           <p role="alert" className={classes.problem}>
@@ -134,8 +181,43 @@ export function DayPlace() {
               set({ pin: written(has ? rest : [...rest, choice]) });
             }}
             onForbid={(choice) => set({ forbid: written([...forbid, choice]) })}
-            onAllow={() => set({ forbid: '' })}
+            onAllow={(choice) =>
+              set({
+                forbid: written(
+                  forbid.filter(
+                    (each) => each.job !== choice.job || each.part !== choice.part || each.source !== choice.source,
+                  ),
+                ),
+              })
+            }
+            onDone={(spool) => tick(spool, true)}
+            onReuse={(spool, from) =>
+              set({ wish: JSON.stringify({ ...wishes, [spool]: { ...wishes[spool], reuse: from } }) })
+            }
+            onWind={async (to) => {
+              const id = await keep();
+              if (id !== null) navigate(to);
+            }}
           />
+        )}
+        {finished.size > 0 && all.length > open.length && (
+          <section aria-label="Done">
+            <h2>Done</h2>
+            <ul className={classes.doneList}>
+              {all
+                .filter((wish) => finished.has(wish.spool))
+                .map((wish) => (
+                  <li key={wish.spool}>
+                    {words.job(nameOf({ kind: 'spool', id: wish.spool }))}
+                    {ticked.has(wish.spool) && (
+                      <Button size="compact-xs" variant="subtle" color="gray" onClick={() => tick(wish.spool, false)}>
+                        Not yet
+                      </Button>
+                    )}
+                  </li>
+                ))}
+            </ul>
+          </section>
         )}
         {day.data && jobs.length > 0 && <Timeline bars={day.data.bars} minutes={day.data.minutes} name={words.job} />}
         <Packs units={units} />

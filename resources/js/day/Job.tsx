@@ -14,12 +14,17 @@ interface JobProps {
   day: DayResult;
   wish: DayWish;
   pin: Choice[];
+  forbid: Choice[];
   onPin: (choice: Choice) => void;
   onForbid: (choice: Choice) => void;
+  onAllow: (choice: Choice) => void;
+  onDone: (spool: number) => void;
+  onReuse: (spool: number, from: number | null) => void;
+  onWind: (to: string) => void;
 }
 
 /** One spool of the day: what goes on it, where it comes from, and the way to its run. */
-export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
+export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, onReuse, onWind }: JobProps) {
   const { units } = useBench();
   const words = useDayWords(day);
   const id = nameOf({ kind: 'spool', id: wish.spool });
@@ -35,6 +40,11 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
     <li>
       <div className={classes.job}>
         <strong>{name}</strong>
+        {job?.problem && (
+          <span role="status" className={classes.problem}>
+            {job.problem}
+          </span>
+        )}
         {job?.note && <span>{job.note}</span>}
         {job && job.problem === null && !filled && <span className={page.facts}>{Math.round(job.work_min)} min</span>}
         {job?.main_m != null && (
@@ -84,6 +94,50 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
           );
         })}
       </ul>
+      {forbid
+        .filter((choice) => choice.job === id)
+        .map((choice) => (
+          <p key={choice.part + choice.source} className={page.facts}>
+            {choice.part === 'main' ? 'Main line' : 'Backing'} not from {words.source(choice.source)}.{' '}
+            <Button
+              size="compact-xs"
+              variant="default"
+              aria-label={`Allow it again: ${choice.part} of ${name} from ${words.source(choice.source)}`}
+              onClick={() => onAllow(choice)}
+            >
+              Allow it again
+            </Button>
+          </p>
+        ))}
+      {wish.reuse == null &&
+        day.offers
+          .filter((offer) => offer.spool === wish.spool)
+          .map((offer) => {
+            const from = words.job(nameOf({ kind: 'spool', id: offer.from }));
+            return (
+              <p key={offer.from} className={page.facts}>
+                The {inWords(length(offer.length_m, units, 0))} of {words.line(offer.line)?.name} that come off {from}{' '}
+                are worn but sound: under this they save {inWords(length(job?.backing_m ?? 0, units, 0))} of backing.{' '}
+                <Button
+                  size="compact-xs"
+                  variant="default"
+                  aria-label={`Take the old line of ${from} under ${name}`}
+                  onClick={() => onReuse(wish.spool, offer.from)}
+                >
+                  Take it
+                </Button>
+              </p>
+            );
+          })}
+      {wish.reuse != null && (
+        <p className={page.facts}>
+          Under it goes the old line of {words.job(nameOf({ kind: 'spool', id: wish.reuse }))}: wind that onto an empty
+          filler first, the worn end last.{' '}
+          <Button size="compact-xs" variant="subtle" color="gray" onClick={() => onReuse(wish.spool, null)}>
+            Take new backing
+          </Button>
+        </p>
+      )}
       {!filled && job?.problem === null && (
         <Button size="compact-sm" variant="default" component={Link} to={`/log?spool=${wish.spool}`}>
           To its log
@@ -92,13 +146,21 @@ export function Job({ day, wish, pin, onPin, onForbid }: JobProps) {
       {filled && cuts.length > 0 && (
         <Button
           size="compact-sm"
-          component={Link}
-          to={planLink(wish, words.lines, filler('main'), filler('backing'))}
+          onClick={() => onWind(planLink(wish, words.lines, filler('main'), filler('backing'), job))}
           aria-label={`Plan and wind ${name}`}
         >
           Plan and wind
         </Button>
       )}
+      <Button
+        size="compact-sm"
+        variant="subtle"
+        color="gray"
+        aria-label={`Done already: ${name}`}
+        onClick={() => onDone(wish.spool)}
+      >
+        Done already
+      </Button>
     </li>
   );
 }

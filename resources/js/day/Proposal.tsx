@@ -1,13 +1,14 @@
-import { Button } from '@mantine/core';
 import type { DayResult, DayWish } from '../api/types';
 import { LargeFigure } from '../parts/LargeFigure';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { length, price, words } from '../units/units';
+import { Bought } from './Bought';
 import { Cuts } from './Cuts';
 import type { Choice } from './choices';
 import classes from './Day.module.css';
 import { Job } from './Job';
+import { OldLine } from './OldLine';
 import { nameOf } from './refs';
 import { useDayWords } from './useDayWords';
 
@@ -19,11 +20,14 @@ interface ProposalProps {
   forbid: Choice[];
   onPin: (choice: Choice) => void;
   onForbid: (choice: Choice) => void;
-  onAllow: () => void;
+  onAllow: (choice: Choice) => void;
+  onDone: (spool: number) => void;
+  onReuse: (spool: number, from: number | null) => void;
+  onWind: (to: string) => void;
 }
 
 /** What the evening comes to, what is cut from what, and the spools in their order. */
-export function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAllow }: ProposalProps) {
+export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps) {
   const { units } = useBench();
   const name = useDayWords(day);
   const money = day.packs.find((pack) => pack.price.money)?.price.money ?? '';
@@ -71,7 +75,8 @@ export function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAll
                   pack && (
                     <li key={buy.pack}>
                       {buy.count} × {name.line(pack.line)?.name}, {pack.length}:{' '}
-                      {price({ ...pack.price, amount: buy.count * pack.price.amount })}
+                      {price({ ...pack.price, amount: buy.count * pack.price.amount })}{' '}
+                      <Bought pack={pack} count={buy.count} name={name.line(pack.line)?.name ?? ''} />
                     </li>
                   )
                 );
@@ -80,11 +85,7 @@ export function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAll
           )}
         </div>
       </div>
-      {bad.map((job) => (
-        <p key={job.id} role="status" className={classes.problem}>
-          {name.job(job.id)}: {job.problem}
-        </p>
-      ))}
+      <OldLine day={day} />
       <Cuts day={day} />
       <section aria-label="Spools">
         <h2>In this order</h2>
@@ -92,16 +93,9 @@ export function Proposal({ day, jobs, stale, pin, forbid, onPin, onForbid, onAll
           {jobs
             .toSorted((a, b) => place(a) - place(b))
             .map((wish) => (
-              <Job key={wish.spool} day={day} wish={wish} pin={pin} onPin={onPin} onForbid={onForbid} />
+              <Job key={wish.spool} day={day} wish={wish} pin={pin} forbid={forbid} {...on} />
             ))}
         </ol>
-        {forbid.length > 0 && (
-          <p>
-            <Button size="compact-sm" variant="default" onClick={onAllow}>
-              Allow all sources again ({forbid.length})
-            </Button>
-          </p>
-        )}
       </section>
     </>
   );

@@ -61,14 +61,15 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
               <NativeSelect
                 size="xs"
                 aria-label={`Main line for ${name}`}
-                value={`${wish.main}`}
-                data={choice}
+                value={`${wish.main ?? ''}`}
+                data={wish.main == null ? [{ value: '', label: 'pick a line' }, ...choice] : choice}
                 onChange={(event) => onWish({ main: Number(event.currentTarget.value) })}
               />
               <TypedField
                 size="xs"
                 aria-label={`Length for ${name}`}
                 value={wish.length}
+                placeholder={`150 ${units.length}`}
                 unit={units.length}
                 onChange={(typed) => onWish({ length: typed })}
               />
@@ -79,7 +80,10 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
                   value={`${wish.backing ?? ''}`}
                   data={[{ value: '', label: 'no backing' }, ...choice]}
                   onChange={(event) =>
-                    onWish({ backing: event.currentTarget.value ? Number(event.currentTarget.value) : null })
+                    onWish({
+                      backing: event.currentTarget.value ? Number(event.currentTarget.value) : null,
+                      reuse: null,
+                    })
                   }
                 />
               )}

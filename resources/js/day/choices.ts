@@ -22,6 +22,8 @@ export interface Own {
   main?: number;
   length?: string;
   backing?: number | null;
+  /** another spool of the day, whose old line goes under in place of backing */
+  reuse?: number | null;
 }
 
 /** Whether new main line is wound on; else the line that is on is seen to. */

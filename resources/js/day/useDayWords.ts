@@ -17,6 +17,7 @@ export function useDayWords(day: DayResult | undefined) {
     const ref = refOf(name);
     const filler = ref?.kind === 'filler' ? fillers.find((each) => each.id === ref.id) : undefined;
     if (filler) return `${filler.line.name}, filler of ${filler.full_length}`;
+    if (ref?.kind === 'spool') return `the old line of ${job(name)}`;
     const pack = ref?.kind === 'pack' ? day?.packs[ref.id] : undefined;
     return pack ? `${line(pack.line)?.name}, new pack of ${pack.length}` : name;
   };

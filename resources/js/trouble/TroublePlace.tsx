@@ -1,7 +1,7 @@
 import { Button, Title } from '@mantine/core';
 import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
-import { Problem, type Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
 import { failed } from '../parts/undo';
 import { useLinked } from '../parts/useLinked';
@@ -35,7 +35,7 @@ export function TroublePlace() {
         () => 'Written down: it stands in the log of this spool.',
       );
     } catch (error) {
-      failed(error instanceof Problem ? error : error);
+      failed(error);
     }
   };
   return (
@@ -66,10 +66,11 @@ export function TroublePlace() {
         <section aria-label="Where it comes from" aria-live="polite">
           {!sign && <p>Pick what you see.</p>}
           <ol className={classes.causes}>
-            {causes.map((cause) => (
+            {causes.map((cause, index) => (
               <One
                 key={cause.id}
                 cause={cause}
+                first={index === 0}
                 keeps={spool !== undefined && !isPending}
                 onKeep={() => void keep(cause)}
               />
@@ -81,7 +82,14 @@ export function TroublePlace() {
   );
 }
 
-function One({ cause, keeps, onKeep }: { cause: Cause; keeps: boolean; onKeep: () => void }) {
+interface OneProps {
+  cause: Cause;
+  first: boolean;
+  keeps: boolean;
+  onKeep: () => void;
+}
+
+function One({ cause, first, keeps, onKeep }: OneProps) {
   const { units, spool } = useBench();
   return (
     <li data-speaks={cause.speaks}>
@@ -94,7 +102,12 @@ function One({ cause, keeps, onKeep }: { cause: Cause; keeps: boolean; onKeep: (
       )}
       <p>{cause.do}</p>
       <p className={classes.act}>
-        <Button size="compact-sm" component={Link} to={ADDRESS[cause.action.id](spool?.id)}>
+        <Button
+          size="compact-sm"
+          variant={first ? 'filled' : 'default'}
+          component={Link}
+          to={ADDRESS[cause.action.id](spool?.id)}
+        >
           {cause.action.words}
         </Button>
         {keeps && (

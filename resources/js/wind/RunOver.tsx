@@ -2,6 +2,7 @@ import { Anchor, Button, Group, Title } from '@mantine/core';
 import { Link } from 'react-router';
 import { useFillers } from '../api/records';
 import { useTakeRunBack } from '../api/runs';
+import { useDays } from '../api/stock';
 import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { LabelOf } from '../labels/LabelOf';
@@ -24,6 +25,9 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const back = useTakeRunBack();
+  const { data: days = [] } = useDays();
+  // the day this spool belongs to: it is ticked there
+  const day = days.find((each) => (each.draft.spools ?? '').split(',').includes(`${run.spool}`));
   const { over, layers } = run.state;
   if (over === null) {
     return (
@@ -73,6 +77,11 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
         {run.entries > 0 && !run.taken_back && (
           <Button variant="default" loading={back.isPending} onClick={() => back.mutateAsync(run.id).catch(failed)}>
             Take the whole run back
+          </Button>
+        )}
+        {day && (
+          <Button component={Link} to={`/day/${day.id}`}>
+            Back to the bench day
           </Button>
         )}
         <Anchor component={Link} to="/locker">

@@ -1,0 +1,22 @@
+import { Link } from 'react-router';
+import type { Schemas } from '../api/client';
+import page from '../parts/parts.module.css';
+
+/** Bench days that were left and can be taken up again. */
+export function Going({ days }: { days: Schemas['KeptDay'][] }) {
+  if (days.length === 0) return null;
+  return (
+    <ul className={page.facts} aria-label="Days that go on">
+      {days.map((day) => {
+        const spools = (day.draft.spools ?? '').split(',').filter(Boolean);
+        const done = new Set([...(day.draft.done ?? '').split(',').filter(Boolean), ...day.done.map(String)]);
+        return (
+          <li key={day.id}>
+            <Link to={`/day/${day.id}`}>Go on: {day.name}</Link>, {spools.filter((each) => done.has(each)).length} of{' '}
+            {spools.length} done
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

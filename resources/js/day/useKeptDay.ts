@@ -1,0 +1,93 @@
+import { useDebouncedCallback } from '@mantine/hooks';
+import { useCallback, useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Problem } from '../api/client';
+import { useAddDay, useChangeDay, useDays } from '../api/stock';
+import { day as inWords } from '../parts/day';
+import { done, failed } from '../parts/undo';
+import { useLinked } from '../parts/useLinked';
+import { useBench } from '../shell/bench';
+
+/** Spools by number; what is wanted on them where it is not as usual; pins and forbidden sources; what was ticked by hand. */
+export const START = { spools: '', wish: '', pin: '', forbid: '', pieces: '1', done: '' };
+export type DayDraft = typeof START;
+
+/** After the last change, ms. */
+const REST = 350;
+
+/** A bench day: in the address until it is kept, on the server from then on, the same on every device. */
+export function useKeptDay() {
+  const { angler } = useBench();
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const days = useDays();
+  const add = useAddDay();
+  const change = useChangeDay();
+  const [linked, link] = useLinked(START);
+  const kept = days.data?.find((each) => String(each.id) === id);
+  // what was changed here and is still on its way
+  const [ahead, setAhead] = useState<Partial<DayDraft>>({});
+  const at: DayDraft = kept ? { ...START, ...kept.draft, ...ahead } : linked;
+  const latest = useRef({ kept, at });
+  latest.current = { kept, at };
+  const save = useCallback(
+    async (again = true): Promise<void> => {
+      const { kept: now, at: draft } = latest.current;
+      if (!now) return;
+      try {
+        await change.mutateAsync({ id: now.id, body: { version: now.version, draft } });
+        setAhead({});
+      } catch (error) {
+        // another device was quicker: what was changed here goes over what is there now
+        if (again && error instanceof Problem && error.status === 409) {
+          await days.refetch();
+          await new Promise((wait) => setTimeout(wait, 50));
+          return save(false);
+        }
+        failed(error);
+      }
+    },
+    [change, days],
+  );
+  const later = useDebouncedCallback(() => void save(), REST);
+  const set = (next: Partial<DayDraft>) => {
+    if (!kept) return link(next);
+    setAhead((before) => ({ ...before, ...next }));
+    later();
+  };
+  /** Keeps it from now on; the number it has then. */
+  const keep = async (): Promise<number | null> => {
+    if (kept) return kept.id;
+    try {
+      const made = await add.mutateAsync({
+        name: `Bench day of ${inWords(new Date().toISOString())}`,
+        angler: angler?.id ?? null,
+        draft: at,
+      });
+      return made.id;
+    } catch (error) {
+      failed(error);
+      return null;
+    }
+  };
+  const end = async () => {
+    if (!kept) return;
+    try {
+      await change.mutateAsync({ id: kept.id, body: { archived: true } });
+      navigate('/day');
+      done(`${kept.name} is put away.`, () => change.mutateAsync({ id: kept.id, body: { archived: false } }));
+    } catch (error) {
+      failed(error);
+    }
+  };
+  return {
+    at,
+    set,
+    kept,
+    days,
+    gone: id !== undefined && days.data !== undefined && !kept,
+    keep,
+    end,
+    keeping: add.isPending,
+  };
+}
