@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
+use Undro\Day\Task;
 
 /**
  * A bench day that is kept: what is picked and wanted, pinned and forbidden, and what was ticked by hand, as typed. What is cut and what runs
@@ -18,6 +19,8 @@ use Illuminate\Support\Carbon;
  */
 final class KeptDay extends Record
 {
+    private const LONGEST = 60;
+
     protected $table = 'days';
     public $timestamps = true;
     /** As in the database, so that a new record need not be read back. */
@@ -30,8 +33,62 @@ final class KeptDay extends Record
             $this->fill($figures->words(['name']));
         }
         if ($figures->has('draft')) {
-            $this->draft = $figures->texts('draft');
+            $this->draft = self::sound($figures->texts('draft'));
         }
+    }
+
+    /**
+     * What of it speaks of spools, lines and fillers there are; the rest means nothing to anybody.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string>
+     */
+    private static function sound(array $typed): array
+    {
+        $is = self::there(...);
+        $numbers = static fn(string $list): string => implode(',', array_unique(array_filter(
+            explode(',', $list),
+            static fn(string $id): bool => ctype_digit($id) && strlen($id) < 18 && $is(Spool::class, $id),
+        )));
+        $choices = static fn(string $list): string => implode(';', array_filter(
+            explode(';', $list),
+            static fn(string $each): bool => preg_match('/^spool:(\d{1,17})\|(?:main|backing)\|(filler|pack|spool):(\d{1,17})$/', $each, $found) === 1
+                && $is(Spool::class, $found[1])
+                && ($found[2] === 'pack' || $is($found[2] === 'filler' ? Filler::class : Spool::class, $found[3])),
+        ));
+        $wishes = [];
+        $read = json_decode($typed['wish'] ?? '', true);
+        foreach (is_array($read) ? $read : [] as $spool => $wish) {
+            if (is_array($wish) && $is(Spool::class, $spool)) {
+                $kept = [];
+                foreach (['main' => LineProduct::class, 'backing' => LineProduct::class, 'reuse' => Spool::class] as $field => $model) {
+                    if (array_key_exists($field, $wish) && ($wish[$field] === null || (is_int($wish[$field]) && $is($model, $wish[$field])))) {
+                        $kept[$field] = $wish[$field];
+                    }
+                }
+                if (is_string($wish['length'] ?? null) && mb_strlen($wish['length']) <= self::LONGEST) {
+                    $kept['length'] = $wish['length'];
+                }
+                $task = is_string($wish['task'] ?? null) ? Task::tryFrom($wish['task']) : null;
+                $wishes[$spool] = $task === null ? $kept : ['task' => $task->value] + $kept;
+            }
+        }
+
+        return array_filter([
+            'spools' => $numbers($typed['spools'] ?? ''),
+            'done' => $numbers($typed['done'] ?? ''),
+            'pin' => $choices($typed['pin'] ?? ''),
+            'forbid' => $choices($typed['forbid'] ?? ''),
+            'pieces' => ($typed['pieces'] ?? '') === '2' ? '2' : '',
+            'wish' => $wishes === [] ? '' : json_encode((object) $wishes, JSON_THROW_ON_ERROR),
+        ], static fn(string $text): bool => $text !== '');
+    }
+
+    /** @param class-string<Record> $model */
+    private static function there(string $model, mixed $id): bool
+    {
+        return is_numeric($id) && $model::query()->whereKey((int) $id)->exists();
     }
 
     /** @return list<int> the spools that are picked */

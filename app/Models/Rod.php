@@ -17,6 +17,9 @@ use Undro\Match\LineRange;
  * @property string     $braid_range
  * @property string     $max_drag_typed
  * @property float|null $max_drag_n
+ * @property float|null $length_m
+ * @property float|null $line_min_n
+ * @property float|null $line_max_n
  */
 final class Rod extends Record
 {

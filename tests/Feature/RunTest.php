@@ -399,7 +399,7 @@ final class RunTest extends TestCase
         $id = $this->begin(['case' => $kept + $this->plan()]);
         $run = $this->upTo($id, 'strip');
         $steps = array_column($run['state']['steps'], null, 'id');
-        self::assertStringContainsString('About 138 m come off', $steps['strip']['do']);
+        self::assertStringContainsString('About 138 m come off', $steps['strip']['do']['text']);
         self::assertArrayNotHasKey('tie', $steps);
         $this->mark($id, ['kind' => 'stripped', 'step' => 'strip', 'how' => 'main_off']);
         self::assertSame([['backing', $this->nylon]], $this->lying());

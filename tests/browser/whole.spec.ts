@@ -160,7 +160,7 @@ test('a habit drives every plan, and a plan says where it departs from it', asyn
   await settled(page);
   await expect(page.getByText('This departs from your habit for braid: a few metres, for grip.')).toBeVisible();
   const ways = page.getByRole('region', { name: 'Ways side by side' });
-  await expect(ways.getByRole('listitem', { name: 'a few metres of backing for grip' })).toBeVisible();
+  await expect(ways.getByRole('listitem', { name: 'a little backing for grip' })).toBeVisible();
 
   await page.goto('/habits');
   await page

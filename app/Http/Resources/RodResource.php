@@ -24,6 +24,10 @@ final class RodResource extends JsonResource
             'line_max' => $rod->line_max_typed,
             'braid_range' => $rod->braid_range,
             'max_drag' => $rod->max_drag_typed,
+            'length_m' => $rod->length_m,
+            'line_min_N' => $rod->line_min_n,
+            'line_max_N' => $rod->line_max_n,
+            'max_drag_N' => $rod->max_drag_n,
             'version' => $rod->version,
             'archived' => $rod->archived_at !== null,
         ];

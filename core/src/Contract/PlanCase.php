@@ -55,7 +55,7 @@ final class PlanCase implements Calculator
             'bare_spool' => Written::shape($read->wanted->spool),
             'rated_gap_mm' => $read->wanted->spool->ratedGap->inMillimetres(),
             'understood' => array_map(
-                static fn(Rating $rating): array => ['words' => $rating->words(), 'nominal' => $rating->nominal],
+                static fn(Rating $rating): array => ['words' => $rating->says()->text(), 'says' => Written::sentence($rating->says()), 'nominal' => $rating->nominal],
                 $read->ratings,
             ),
             'lines' => array_filter(

@@ -15,6 +15,7 @@ use Undro\Plan\Plan;
 use Undro\Run\Steps;
 use Undro\Spool\Usual;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 use Undro\Upkeep\Option;
 use Undro\Way\Wanted;
 use Undro\Way\WayId;
@@ -32,7 +33,7 @@ final readonly class Job
 
     /**
      * @param string|null $problem     why it cannot be planned; then the rest says nothing
-     * @param string|null $note        what was changed so that it fits
+     * @param Sentence|null $note      what was changed so that it fits
      * @param Length|null $backing     null: nothing goes under it
      * @param Length|null $backingHigh the upper end of its band
      * @param Demand|null $demand      null: it cannot be planned, or asks for no line
@@ -42,7 +43,7 @@ final readonly class Job
     private function __construct(
         public string $id,
         public ?string $problem = null,
-        public ?string $note = null,
+        public ?Sentence $note = null,
         public float $soakMin = 0.0,
         public float $workMin = 0.0,
         public ?Length $main = null,
@@ -99,12 +100,12 @@ final readonly class Job
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
-            $note = sprintf(
+            $note = Sentence::of(
                 $asked->way === WayId::Kept
-                    ? '%.0F m of main line do not fit over the backing that stays: %.0F m fill it.'
-                    : '%.0F m of main line do not fit: %.0F m, and nothing under it, fill it.',
-                $asked->mainLength?->inMetres() ?? 0.0,
-                $main,
+                    ? '{0} of main line do not fit over the backing that stays: {1} fill it.'
+                    : '{0} of main line do not fit: {1}, and nothing under it, fill it.',
+                $asked->mainLength ?? Length::metres(0),
+                Length::metres($main),
             );
         }
         $under = $backing > 0 && $backingLines !== [];
@@ -142,7 +143,7 @@ final readonly class Job
             ? new self(
                 $id,
                 null,
-                $option->says->text(),
+                $option->says,
                 0.0,
                 self::AROUND_MIN + $windMin,
                 demand: $line === null || $option->add->inMetres() <= 0 ? null : new Demand(
@@ -171,13 +172,13 @@ final readonly class Job
     }
 
     /** Where a main line over backing that stays ends, if that is not where it should. */
-    private static function ends(Wanted $wanted, Plan $plan): ?string
+    private static function ends(Wanted $wanted, Plan $plan): ?Sentence
     {
-        $level = $plan->level?->depth->inMillimetres();
-        $gap = $wanted->gap->inMillimetres();
+        $level = $plan->level?->depth;
 
-        return $wanted->way === WayId::Kept && $level !== null && abs($level - $gap) > self::OFF_MM
-            ? sprintf('It ends %.1F mm under the lip, and full is %.1F mm: another length, or all of it new.', $level, $gap)
+        return $wanted->way === WayId::Kept && $level !== null
+            && abs($level->inMillimetres() - $wanted->gap->inMillimetres()) > self::OFF_MM
+            ? Sentence::of('It ends {0} under the lip, and full is {1}: another length, or all of it new.', $level, $wanted->gap)
             : null;
     }
 

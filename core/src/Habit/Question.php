@@ -51,8 +51,8 @@ enum Question: string
         return match ($this) {
             self::Backing => [
                 'rule',
-                'Slick braid can turn as one body on a bare arbor, and backing is cheaper than braid. So some where there is room, a few '
-                    . 'metres where there is not, none only where the arbor grips.',
+                'Slick braid can spin round a bare arbor, and backing is cheaper than braid. So some where there is room, a '
+                    . 'little where there is not, none only where the arbor grips.',
             ],
             self::HowMuch => [
                 'calculate',
@@ -89,7 +89,7 @@ enum Question: string
             ],
             self::Tension => [
                 'by_line',
-                'A damp cloth for thin braid, fingers for nylon, a glove for braid above 0.25 mm. Firm all the way: the finished spool '
+                'A damp cloth for thin braid, fingers for nylon, a glove for thick braid. Firm all the way: the finished spool '
                     . 'must not give under a thumb.',
             ],
             self::Full => ['rule', 'By reel, lip, line, lay and casting, each as a reason that can be switched off.'],
@@ -109,10 +109,10 @@ enum Question: string
                 $school(
                     'rule',
                     'by the spool',
-                    'some where the spool is deeper than the main line needs, a few metres where it is not, none where the arbor grips',
+                    'some where the spool is deeper than the main line needs, a little where it is not, none where the arbor grips',
                 ),
                 $school('some', 'always some nylon', 'it holds, it saves braid, and it costs next to nothing'),
-                $school('grip', 'a few metres, for grip', 'braid fills the spool; the nylon only keeps it from slipping'),
+                $school('grip', 'a little, for grip', 'braid fills the spool; the nylon only keeps it from slipping'),
                 $school('none', 'none', 'tape, a grip strip or a tight knot is enough, and there is no join to fail'),
             ],
             self::HowMuch => [
@@ -122,7 +122,7 @@ enum Question: string
                     'wound and turned over',
                     'main line first, backing on top until full, then all of it over: right without a figure',
                 ),
-                $school('counter', 'by a line counter', 'the metres are counted as they go on'),
+                $school('counter', 'by a line counter', 'the length is counted as it goes on'),
                 $school('eye', 'by eye', 'a third to a half, as it always was'),
             ],
             self::BackingThickness => [

@@ -184,7 +184,7 @@ final readonly class JoinChoice
             yield [0.9, 'winding pulls its noose tight: it bites even with braid'];
         }
         if ($slick && $knot === Knot::TapedTag) {
-            yield [0.7, 'tape keeps slick braid from turning as one body'];
+            yield [0.7, 'tape keeps slick braid from spinning round the arbor'];
         }
         if ($slick && $knot === Knot::Arbor) {
             yield [-0.3, 'on bare braid it may slip until the first layer bites'];

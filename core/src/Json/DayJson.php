@@ -20,7 +20,7 @@ final class DayJson
             'jobs' => array_map(static fn(Job $job): array => [
                 'id' => $job->id,
                 'problem' => $job->problem,
-                'note' => $job->note,
+                'note' => $job->note === null ? null : Written::sentence($job->note),
                 'soak_min' => $job->soakMin,
                 'work_min' => $job->workMin,
                 'strip_min' => $job->stripMin(),

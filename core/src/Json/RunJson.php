@@ -74,7 +74,7 @@ final class RunJson
             'kind' => $step->kind->value,
             'layer' => $step->layer,
             'title' => $step->title,
-            'do' => $step->do,
+            'do' => Written::sentence($step->do),
             'right' => $step->right,
             'wrong' => $step->wrong,
             'caution' => $step->caution,

@@ -154,8 +154,7 @@ final class Notes
             $notes[] = Note::of(
                 'slick_backing',
                 Weight::Note,
-                'Braid as backing needs a grip on a bare arbor: a strip of tape or a few metres of nylon first, or it can turn as one '
-                    . 'body.',
+                'Braid as backing needs a grip on a bare arbor: a strip of tape or a little nylon first, or it can spin round it.',
             );
         }
         $notes = [...$notes, ...match ($wanted->backWith) {
@@ -221,7 +220,7 @@ final class Notes
             $notes[] = Note::of(
                 'slick_main',
                 Weight::Warning,
-                'Slick braid can turn as one body on a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an '
+                'Slick braid can spin round a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an '
                     . 'arbor that grips hold it.',
             );
         }

@@ -11,6 +11,7 @@ use Undro\Spool\ReelKind;
 use Undro\Strip\Removal;
 use Undro\Twist\Feed;
 use Undro\Twist\Hold;
+use Undro\Units\Sentence;
 
 /**
  * The steps of a run, in order, only those that apply. Source: handbook, chapter 3, the bench run; cautions from chapter 1.
@@ -132,9 +133,9 @@ final readonly class Steps
             StepKind::Strip,
             null,
             'Old line off',
-            sprintf(
-                'About %.0F m lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.',
-                $this->setting->oldLine->inMetres(),
+            Sentence::of(
+                'About {0} lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.',
+                $this->setting->oldLine,
             ),
             'The arbor is bare, or what stays lies firm and even.',
             'Line stripped by a drill grabs loose ends. A cut into the spool with a knife leaves a nick that cuts the new line.',
@@ -148,14 +149,14 @@ final readonly class Steps
             StepKind::Strip,
             null,
             'Main line off, to the join',
-            sprintf(
-                'About %.0F m come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The '
-                    . 'backing stays.',
-                $this->setting->oldLine->inMetres(),
+            Sentence::of(
+                'About {0} come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The '
+                    . 'backing stays. Where it slipped, is soft, rough or wet, take all of it off: leave this run and plan the fill from the '
+                    . 'arbor.',
+                $this->setting->oldLine,
             ),
             'The backing lies firm and level, dry, and does not smell.',
-            'Where it slipped, is soft, rough or wet, all of it comes off: leave this run and plan the fill from the arbor. A cut '
-                . 'into the spool with a knife leaves a nick that cuts the new line.',
+            'A cut into the spool with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
     }
@@ -172,9 +173,9 @@ final readonly class Steps
             StepKind::LookOver,
             null,
             'Feel for nicks',
-            "Draw a cotton swab round $where.",
+            "Draw a cotton swab round $where. Where threads stay behind there is a nick or a cracked ring: polish it, or change the part.",
             'The swab slides and nothing pulls a thread out of it.',
-            'Threads stay behind at a nick or a cracked ring. It would fray the new line on the first fish: polish it or change the part.',
+            'Threads stay behind: that nick would fray the new line on the first fish.',
         );
     }
 
@@ -220,10 +221,10 @@ final readonly class Steps
                 null,
                 'Reel on the rod',
                 "Reel on the rod or its butt, rod pointing straight at the filler. Line $guides. Open the bail before you tie. "
-                    . 'Anti-reverse on, drag tight.',
+                    . 'Anti-reverse on, drag tight. Was the bail shut when the line was tied on? Take the spool off, open the bail, put the spool '
+                    . 'back.',
                 'The line runs through every guide and lies over the open bail, under the wire.',
-                'Bail shut when the line is tied on: take the spool off, open the bail, put the spool back. A drag that slips puts the '
-                    . 'gear ratio in twists into the line with every turn.',
+                'A drag that slips puts the gear ratio in twists into the line with every turn.',
             ),
             ReelKind::Baitcasting => new Step(
                 StepKind::Mount,
@@ -250,7 +251,7 @@ final readonly class Steps
         if ($this->setting->offReel($index)) {
             return $this->placeOtherReel($index);
         }
-        $what = $index === 0 ? 'filler' : 'second filler';
+        $what = $index === 0 ? 'filler spool' : 'second filler spool';
         $out = $this->soak($index, $layer) === null || $this->setting->hold() === Hold::Bucket ? '' : 'Take it out of the water and wind it wet. ';
         $hold = $this->setting->hold()->place();
         $book = $this->setting->habits->grip($layer->line) === 'book' ? ' The line runs through a weighted book.' : '';
@@ -270,15 +271,16 @@ final readonly class Steps
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                "$out$hold, two metres in front of you, turned so that the line bends on the reel the way it was bent on the filler.$book",
+                "$out$hold, two steps in front of you, turned so that the line bends on the reel the way it was bent on the filler. Brake "
+                    . "it where it runs on.$book",
                 'The filler turns with the line, and stops when you stop.',
-                'A filler that runs on throws loose loops: brake it. Do not judge this by slack alone: the cast takes the twist out.',
+                'A filler that runs on throws loose loops. Slack says nothing of direction here: the cast takes the twist out.',
             )
             : new Step(
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                "$out$hold, two metres in front of you. It must pay off the way the "
+                "$out$hold, two steps in front of you. It must pay off the way the "
                     . ($this->reel() === ReelKind::Spincast
                         ? 'head with the pin turns, seen from your seat, cone off'
                         : 'rotor turns, seen from your seat')
@@ -294,7 +296,7 @@ final readonly class Steps
             StepKind::Place,
             $index,
             'Place the other reel',
-            'Two metres in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set '
+            'Two steps in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set '
                 . 'light. The worn end of its line is what you tie on here, so that it goes to the bottom. Slow down for the join, and '
                 . 'cut there: what lies under it stays.',
             'The line comes off its spool under a light, even drag.',
@@ -310,7 +312,7 @@ final readonly class Steps
                 StepKind::Tie,
                 0,
                 'Line to the arbor',
-                'The arbor has its tape. Tie or tape the end on, as small as it will go.',
+                'The arbor has its tape. Tie the knot shown, or tape the end on, as small as it will go; trim it close.',
                 'The knot lies flat and pulls up in the direction of winding.',
                 'A fat knot or a long tag makes a hump under thin line.',
                 $this->cutCaution($layer),
@@ -327,12 +329,13 @@ final readonly class Steps
                 $this->reel() === ReelKind::Baitcasting => 'Level-wind in the middle. Round the arbor, out again through the level-wind. ',
                 default => 'Round the small arbor, clear of the pin. ',
             } . ($bare
-                ? 'Braid on a bare arbor: a noose that winding pulls tight, or the tag under tape.'
-                : 'A knot that pulls down from outside needs no room for fingers.')
+                ? 'Tie the knot shown, a noose that winding pulls tight, or lay the tag under tape; trim it close. Pull hard once, and see '
+                    . 'that it bites.'
+                : 'Tie the knot shown; trim it close.')
             . ($this->setting->grips ? ' The arbor has a cut-out, a hole, a pin or a strip: put the knot into it, or lay the first wraps over it.' : ''),
             'Small, trimmed close, snug on the arbor. It never carries a fish; it holds while the first turns bite.',
             $bare
-                ? 'Slick braid turns as one body on the arbor: pull hard once, and see that it bites.'
+                ? 'Slick braid spins round the arbor.'
                 : 'A fat knot or a long tag makes a hump under thin line.',
             $this->cutCaution($layer),
         );
@@ -374,8 +377,8 @@ final readonly class Steps
             $index,
             'Slack test',
             $this->reel() === ReelKind::Spincast
-                ? 'Ten to twenty turns on, cone held on by hand, let a metre of slack hang from the tip, and look.'
-                : 'Ten to twenty turns on, let a metre of slack hang from the tip, and look.',
+                ? 'Ten to twenty turns on, cone held on by hand, let an arm’s length of slack hang from the tip, and look.'
+                : 'Ten to twenty turns on, let an arm’s length of slack hang from the tip, and look.',
             $layer->line->material === Material::Braid
                 ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.'
                 : 'It hangs straight, or in one easy bow.',
@@ -390,6 +393,7 @@ final readonly class Steps
             $this->reel() === ReelKind::Baitcasting && $this->setting->vee && $index === 0 => 'Guide by hand until the vee is flush, '
                 . 'then let the level-wind lead. ',
             $this->reel() === ReelKind::Spincast => 'Small spool: count, and stop early rather than late. ',
+            $this->reel() === ReelKind::Spinning => 'Leave a hair of room at the rear flange too. ',
             default => '',
         };
 
@@ -400,8 +404,7 @@ final readonly class Steps
             $how . $this->hold($layer) . ($last ? ' Slower for the last tenth.' : ' Stop at the mark and measure.'),
             'Firm and level from flange to flange; the rod points straight at the filler.',
             match ($this->reel()) {
-                ReelKind::Spinning => 'A hump that grows is a poor lay. Loose coils jump off in a bunch later. Leave a hair of room at '
-                    . 'the rear flange too.',
+                ReelKind::Spinning => 'A hump that grows is a poor lay. Loose coils jump off in a bunch later.',
                 ReelKind::Baitcasting => 'Line bunched at one side: the level-wind lost it, or a join caught.',
                 ReelKind::Spincast => 'Over-filled, coils jam under the cone. Thick braid bites into the pin.',
             },
@@ -427,9 +430,8 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Join the %s', $layer->role->word()),
-            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line below it and join')
-                . ': small, few turns, buried. Wet it, seat it by pulling both standing lines, then the tags; '
-                . 'trim close.'
+            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line below it and join the two')
+                . ' with the knot shown: small, few turns, buried. Wet the knot, pull both standing lines, then the tags; trim it close.'
                 . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '')
                 . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
             'A slim knot without a step; it runs under a fingernail without a catch. It holds a steady pull round a dowel.',
@@ -446,10 +448,10 @@ final readonly class Steps
             StepKind::Level,
             null,
             $this->reel() === ReelKind::Spincast ? 'Level, thumb and pull' : 'Level and thumb',
-            'Measure from the lip down to the line at three places round the spool. Press a thumb into the line.'
+            'Measure from the lip down to the line at three places round the spool. Press a thumb into the line: where it gives, wind it off and on again, tighter.'
                 . ($this->reel() === ReelKind::Spincast ? ' Then the cone back on, and only then a pull.' : ''),
             'The three agree, and nothing gives under the thumb.',
-            'Soft: it was wound too loose, and the outer line will cut in. Higher on one side: a poor lay.',
+            'Soft: the outer line will cut in under load. Higher on one side: a poor lay.',
         );
     }
 
@@ -459,9 +461,10 @@ final readonly class Steps
             StepKind::Cut,
             null,
             'Cut and clip',
-            'Cut, and put the end under the clip or a band. The filler’s own end goes into its slot, with tape over it.',
+            'Cut the line, and put its end under a band, or under the clip where that does not nick. The filler’s own end goes into its slot, '
+                . 'with tape over it.',
             'Nothing can spring off either spool.',
-            'A clip that nicks: then a band does better.',
+            'A clip that nicks the line: the first hard cast breaks it there.',
         );
     }
 
@@ -487,12 +490,11 @@ final readonly class Steps
         return new Step(
             StepKind::Drag,
             null,
-            'Drag back to its setting',
+            'Set the drag for fishing',
             'The drag was tight for winding. Set it for fishing, by a scale, from below.',
             'It slips at the force you want, and starts without a jerk.',
             'Left tight, the first fish finds the weakest knot.',
-            'Pulling on a bent rod: eye protection, nobody in line with the rod, low bend or straight to the reel; mind lamps, ceilings '
-                . 'and cables. Hooks off.',
+            'Hooks off. Nobody in line with the rod, eyes protected, the bend low: what lets go comes back. Mind lamps and cables.',
         );
     }
 
@@ -504,7 +506,7 @@ final readonly class Steps
                 StepKind::Leader,
                 null,
                 'Leader',
-                'Tie it so that its join never lies on the spool at the cast. Heavy lead thrown with force asks for the other way round: say the '
+                'Tie the leader on with the knot shown; trim it close. Its join never lies on the spool at the cast. Heavy lead thrown with force asks for the other way round: say the '
                     . 'lead below, and write the leader down.',
                 'The join runs through the guides without a click, or stays outside the tip.',
                 'A leader too long: the join catches in the coils at every cast.',

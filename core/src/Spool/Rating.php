@@ -7,6 +7,7 @@ namespace Undro\Spool;
 use Undro\Line\Material;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** One capacity the maker stamped: so much of a line so thick. */
 final readonly class Rating
@@ -45,11 +46,11 @@ final readonly class Rating
     }
 
     /** The rating as understood, such as "8 lb nylon, nominal 0.26 mm, 128 m". */
-    public function words(): string
+    public function says(): Sentence
     {
-        $thick = sprintf('%s%.2F mm', $this->nominal ? 'nominal ' : '', $this->diameter->inMillimetres());
+        $thick = $this->nominal ? 'nominal {0}' : '{0}';
         $first = $this->stamped === '' ? "$thick {$this->material->word()}" : "$this->stamped {$this->material->word()}, $thick";
 
-        return sprintf('%s, %d m', $first, (int) round($this->length->inMetres()));
+        return Sentence::of("$first, {1}", $this->diameter, $this->length);
     }
 }

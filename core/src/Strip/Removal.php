@@ -17,8 +17,8 @@ enum Removal: string
     case OntoReel = 'onto_reel';
 
     /** Shown wherever line comes off. Source: handbook, chapter 1. */
-    public const CAUTION = 'A drill turns slowly, sleeves and gloves clear, line never round a finger. Waste line kills wildlife: cut it '
-        . 'short, bag it, take it to a recycling point or follow the local waste rules.';
+    public const CAUTION = 'A running drill catches sleeves, hair and loose line. Never wind line round a finger. Waste line kills wildlife: cut '
+        . 'it short, bag it, follow the local waste rules.';
 
     /** As the screen says it. */
     public function word(): string
@@ -41,7 +41,7 @@ enum Removal: string
         return match ($this) {
             self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. '
                 . 'Cut the waste short and bag it.',
-            self::CutBack => 'Pull the worn metres off, cut, and tie the leader on again. Cut the waste short and bag it.',
+            self::CutBack => 'Pull the worn line off, cut, and tie the leader on again. Cut the waste short and bag it.',
             self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the '
                 . 'worn end joined to the backing.',
             self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing '

@@ -19,7 +19,7 @@ enum SlackMove: string
     public function words(): string
     {
         return match ($this) {
-            self::Test => 'Ten to twenty turns on, let a metre hang from the tip.',
+            self::Test => 'Ten to twenty turns on, let an arm’s length of slack hang from the tip.',
             self::CarryOn => 'Carry on, and test again now and then.',
             self::Look => 'Look which way the rotor turns and which way the line circles, and say so. Or turn the filler over, wind ten to '
                 . 'twenty turns more, and test again.',

@@ -104,7 +104,7 @@ final readonly class Wanted
         );
     }
 
-    /** Whether the main line can turn as one body where it lies on the arbor itself. */
+    /** Whether the main line can spin round the arbor where it lies on it itself. */
     public function slick(): bool
     {
         return $this->main->material === Material::Braid && !$this->grips;

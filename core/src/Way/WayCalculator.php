@@ -63,7 +63,7 @@ final readonly class WayCalculator
 
         return $this->worked(WayId::MainOnly, $fill, [], [
             $this->wanted->slick()
-                ? Sentence::of('Slick braid can turn as one body on a bare arbor: only where the arbor grips, or tape goes under it.')
+                ? Sentence::of('Slick braid can spin round a bare arbor: only where the arbor grips, or tape goes under it.')
                 : Sentence::of(
                     'Nothing to join and nothing to slip'
                         . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres()

@@ -22,7 +22,7 @@ enum WayId: string
             self::Kept => 'main line off, backing stays',
             self::Backing => 'backing, then main line',
             self::MainOnly => 'main line only',
-            self::Grip => 'a few metres of backing for grip',
+            self::Grip => 'a little backing for grip',
             self::Sleeve => 'a sleeve on the arbor',
             self::Tape => 'tape on the arbor',
             self::TurnOver => 'fill and turn over',

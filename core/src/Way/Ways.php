@@ -143,7 +143,7 @@ final readonly class Ways
     public static function byItself(Wanted $wanted): string
     {
         return $wanted->slick()
-            ? 'The braid fills this spool by itself, but on a bare arbor it can turn as one body: a few metres of nylon hold it, and as '
+            ? 'The braid fills this spool by itself, but it can spin round a bare arbor: a little nylon hold it, and as '
                 . 'much braid stays on the filler.'
             : 'The main line fills this spool by itself, so nothing needs to go under it.';
     }

@@ -82,7 +82,7 @@ final class DayCaseTest extends TestCase
         $case['fillers'][0]['length_m'] = 2000;
         [$job] = Compute::run('day', $case)['jobs'];
         self::assertNull($job['problem']);
-        self::assertStringContainsString('5000 m of main line do not fit', $job['note']);
+        self::assertStringContainsString('5000 m of main line do not fit', $job['note']['text']);
         self::assertEqualsWithDelta(Compute::run('plan', self::job('one')['plan'])['main_most_m'], $job['main_m'], 1e-6);
         self::assertNull($job['backing_m']);
     }

@@ -123,7 +123,7 @@ final class RunTest extends TestCase
                     $setting = self::setting($reel, ['tension' => $tension->id, 'filler_hold' => $hold->id]);
                     $said = [];
                     foreach (Steps::for($setting) as $step) {
-                        $said[$step->id()] = $step->do;
+                        $said[$step->id()] = $step->do->text();
                     }
                     $turns = $setting->feed() === Feed::Rotating;
                     self::assertSame($setting->hold()->feed(), $setting->feed());
@@ -171,7 +171,7 @@ final class RunTest extends TestCase
         $said = [];
         foreach (ReelKind::cases() as $reel) {
             foreach (Steps::for(self::setting($reel)) as $step) {
-                $said[$step->id()][$reel->value] = $step->do;
+                $said[$step->id()][$reel->value] = $step->do->text();
             }
         }
         foreach (['mount', 'place.0', 'tie.0', 'join.1'] as $id) {

@@ -49,7 +49,7 @@ final class StampedTextTest extends TestCase
 
     public function testShowsTheReadingAsUnderstood(): void
     {
-        $words = array_map(static fn(Rating $rating): string => $rating->words(), StampedText::read('8/140 0.25/200 PE 1.5-200'));
+        $words = array_map(static fn(Rating $rating): string => $rating->says()->text(), StampedText::read('8/140 0.25/200 PE 1.5-200'));
         self::assertSame(['8 lb nylon, nominal 0.26 mm, 128 m', '0.25 mm nylon, 200 m', 'PE 1.5 braid, 0.20 mm, 200 m'], $words);
     }
 

@@ -5,7 +5,8 @@ import type { DayResult } from '../api/types';
 import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
-import { price } from '../units/units';
+import { useBench } from '../shell/bench';
+import { length, price, words } from '../units/units';
 
 interface BoughtProps {
   pack: DayResult['packs'][number];
@@ -15,10 +16,12 @@ interface BoughtProps {
 
 /** Packs that were bought go on the rack as fillers; what is written is shown first. */
 export function Bought({ pack, count, name }: BoughtProps) {
+  const { units } = useBench();
   const [asked, setAsked] = useState(false);
   const { mutateAsync, isPending } = useAddFiller();
   const change = useChangeFiller();
   const what = count === 1 ? 'one filler' : `${count} fillers`;
+  const long = words(length(pack.length_m, units, 0));
   const write = async () => {
     try {
       const made: number[] = [];
@@ -32,7 +35,7 @@ export function Bought({ pack, count, name }: BoughtProps) {
         made.push(filler.id);
       }
       setAsked(false);
-      done(`On the rack: ${what} of ${name}, ${pack.length}.`, () =>
+      done(`On the rack: ${what} of ${name}, ${long}.`, () =>
         Promise.all(made.map((id) => change.mutateAsync({ id, body: { archived: true } }))),
       );
     } catch (error) {
@@ -42,7 +45,7 @@ export function Bought({ pack, count, name }: BoughtProps) {
   return asked ? (
     <span className={page.actions}>
       <span>
-        On the rack then: {what} of {name}, {pack.length} each, at {price(pack.price)}.
+        On the rack then: {what} of {name}, {long} each, at {price(pack.price)}.
       </span>
       <Button size="compact-xs" loading={isPending} onClick={() => void write()}>
         Write it down

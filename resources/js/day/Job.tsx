@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { DayResult, DayWish } from '../api/types';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { words as inWords, length } from '../units/units';
 import { type Choice, filledAnew } from './choices';
 import classes from './Day.module.css';
@@ -45,7 +46,7 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
             {job.problem}
           </span>
         )}
-        {job?.note && <span>{job.note}</span>}
+        {job?.note && <span>{sentence(job.note, units)}</span>}
         {job && job.problem === null && !filled && <span className={page.facts}>{Math.round(job.work_min)} min</span>}
         {job?.main_m != null && (
           <span className={page.facts}>

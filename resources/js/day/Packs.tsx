@@ -6,6 +6,7 @@ import { useAddPack, useChangePack, usePacks } from '../api/stock';
 import { FigureForm } from '../parts/FigureForm';
 import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
+import { length, words } from '../units/units';
 import classes from './Day.module.css';
 
 /** What can be bought, and for how much: the angler's own list, and what was bought before. */
@@ -26,7 +27,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
         {packs.map((pack) => (
           <li key={`${pack.line}-${pack.length_m}`}>
             <span>
-              {name(pack.line)}, {pack.length}: {pack.price}
+              {name(pack.line)}, {words(length(pack.length_m, units, 0))}: {pack.price}
             </span>
             {pack.id === null ? (
               <span className={page.facts}>bought before</span>
@@ -41,7 +42,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
                     .mutateAsync({ id, archived: true })
                     .then(
                       () =>
-                        done(`${name(pack.line)}, ${pack.length} off the list.`, () =>
+                        done(`${name(pack.line)}, ${words(length(pack.length_m, units, 0))} off the list.`, () =>
                           change.mutateAsync({ id, archived: false }),
                         ),
                       failed,
@@ -64,7 +65,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
               choices: lines.map((line) => ({ value: `${line.id}`, label: line.name })),
               wide: true,
             },
-            { key: 'length', label: 'Length', unit: units.length, placeholder: '300 m' },
+            { key: 'length', label: 'Length', unit: units.length, placeholder: `300 ${units.length}` },
             { key: 'price', label: 'Price', placeholder: '12.50' },
           ]}
           initial={{ line: `${lines[0]?.id ?? ''}`, length: '', price: '' }}

@@ -74,7 +74,7 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
                 return (
                   pack && (
                     <li key={buy.pack}>
-                      {buy.count} × {name.line(pack.line)?.name}, {pack.length}:{' '}
+                      {buy.count} × {name.line(pack.line)?.name}, {words(length(pack.length_m, units, 0))}:{' '}
                       {price({ ...pack.price, amount: buy.count * pack.price.amount })}{' '}
                       <Bought pack={pack} count={buy.count} name={name.line(pack.line)?.name ?? ''} />
                     </li>

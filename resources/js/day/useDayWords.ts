@@ -1,9 +1,12 @@
 import { useFillers, useLines, useReels } from '../api/records';
 import type { DayResult } from '../api/types';
+import { useBench } from '../shell/bench';
+import { length, words } from '../units/units';
 import { is, refOf } from './refs';
 
 /** What the spools and sources of a bench day are called. */
 export function useDayWords(day: DayResult | undefined) {
+  const { units } = useBench();
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const { data: lines = [] } = useLines();
@@ -16,10 +19,10 @@ export function useDayWords(day: DayResult | undefined) {
   const source = (name: string): string => {
     const ref = refOf(name);
     const filler = ref?.kind === 'filler' ? fillers.find((each) => each.id === ref.id) : undefined;
-    if (filler) return `${filler.line.name}, filler of ${filler.full_length}`;
+    if (filler) return `${filler.line.name}, filler of ${words(length(filler.full_length_m, units, 0))}`;
     if (ref?.kind === 'spool') return `the old line of ${job(name)}`;
     const pack = ref?.kind === 'pack' ? day?.packs[ref.id] : undefined;
-    return pack ? `${line(pack.line)?.name}, new pack of ${pack.length}` : name;
+    return pack ? `${line(pack.line)?.name}, new pack of ${words(length(pack.length_m, units, 0))}` : name;
   };
   return { job, source, line, lines };
 }

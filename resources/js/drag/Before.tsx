@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client';
 import type { DragSetting } from '../api/types';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
-import { day } from '../parts/day';
+import { day, shortDay } from '../parts/day';
 import { done, failed } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
@@ -123,7 +123,7 @@ function Drift({ drift }: { drift: NonNullable<Schemas['DragHistory']['drift']> 
         dataKey: 'at',
         domain: ['dataMin', 'dataMax'],
         ticks: days,
-        tickFormatter: (at: number) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' }),
+        tickFormatter: shortDay,
       }}
       y={{ domain: [0, top], ticks: ticks(top, step(top, 4)), unit: ` ${units.force}` }}
     >

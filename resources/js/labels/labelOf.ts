@@ -1,6 +1,7 @@
 import type { Reel, Spool } from '../api/types';
 import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
+import { day } from '../parts/day';
 import { leaderWords } from '../parts/leader';
 import { mainOf } from '../parts/onSpool';
 import { force, length, thickness, type Units, words } from '../units/units';
@@ -16,19 +17,18 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
   if (spool.leader?.material) {
     lines.unshift({ material: spool.leader.material, words: `leader ${leaderWords(spool.leader, units)}` });
   }
-  const since = top?.since ? new Date(top.since) : null;
   return {
     reel: reel.spools.length > 1 && spool.name ? `${reel.name}, ${spool.name}` : reel.name,
     lines,
     facts: top
       ? [
-          thickness(top.line.diameter_mm),
+          thickness(top.line.diameter_mm, units),
           top.line.strength_N ? words(force(top.line.strength_N, units)) : top.line.strength,
         ]
           .filter(Boolean)
           .join(' · ')
       : '',
-    date: since ? since.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' }) : '',
+    date: day(top?.since),
   };
 }
 

@@ -8,6 +8,7 @@ import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
+import { force, words } from '../units/units';
 import { reelFields, reelValues } from './fields';
 import classes from './Locker.module.css';
 import { SpoolEntry } from './SpoolEntry';
@@ -49,13 +50,15 @@ export function ReelEntry({ reel }: { reel: Reel }) {
             {[
               reel.kind,
               reel.gear_ratio && `${reel.gear_ratio} : 1`,
-              reel.max_drag && `drag to ${reel.max_drag}`,
-              reel.mono_range && `nylon ${reel.mono_range}`,
-              reel.braid_range && `braid ${reel.braid_range}`,
+              reel.max_drag_N === null ? '' : `drag to ${words(force(reel.max_drag_N, units))}`,
               reel.angler,
             ]
               .filter(Boolean)
               .join(' · ')}
+            <span data-printed>
+              {reel.mono_range && ` · nylon ${reel.mono_range}`}
+              {reel.braid_range && ` · braid ${reel.braid_range}`}
+            </span>
             {onBench?.id === reel.id && <strong> · on the bench</strong>}
           </p>
           <div className={page.actions}>

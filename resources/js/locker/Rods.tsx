@@ -9,6 +9,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import type { Units } from '../units/units';
+import { force, length, words } from '../units/units';
 
 const fields = (units: Units): FormField[] => [
   { key: 'name', label: 'Name', wide: true },
@@ -72,13 +73,15 @@ export function Rods() {
               <span className={page.title}>{rod.name}</span>{' '}
               <span className={page.facts}>
                 {[
-                  rod.length,
-                  rod.line_min && rod.line_max ? `line ${rod.line_min} to ${rod.line_max}` : '',
-                  rod.braid_range && `braid ${rod.braid_range}`,
-                  rod.max_drag && `bears ${rod.max_drag}`,
+                  rod.length_m === null ? '' : words(length(rod.length_m, units, 1)),
+                  rod.line_min_N !== null && rod.line_max_N !== null
+                    ? `line ${words(force(rod.line_min_N, units))} to ${words(force(rod.line_max_N, units))}`
+                    : '',
+                  rod.max_drag_N === null ? '' : `bears ${words(force(rod.max_drag_N, units))}`,
                 ]
                   .filter(Boolean)
                   .join(' · ')}
+                {rod.braid_range && <span data-printed> · braid {rod.braid_range}</span>}
               </span>
               <div className={page.actions}>
                 <Button

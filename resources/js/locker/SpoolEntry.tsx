@@ -52,7 +52,9 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
       <div className={classes.on}>
         <p className={page.facts}>
           <strong className={classes.spoolName}>{spool.name}</strong>{' '}
-          {[spool.stamp && `stamped ${spool.stamp}`, full].filter(Boolean).join(' · ')}
+          {spool.stamp && <span data-printed>stamped {spool.stamp}</span>}
+          {spool.stamp && full && ' · '}
+          {full}
         </p>
         {contents.length > 0 ? (
           <>

@@ -1,6 +1,6 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
-import { MATERIAL_WORD } from '../drawings/material';
 import { JOINS } from '../knots/names';
+import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import type { Said } from './saying';
@@ -35,7 +35,7 @@ export function LeaderFields({ typed, set, wrong }: LeaderFieldsProps) {
             label="Of"
             value={typed.leaderMaterial}
             onChange={(event) => set({ leaderMaterial: event.currentTarget.value })}
-            data={Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }))}
+            data={MATERIALS}
           />
           <TypedField
             label="Long"

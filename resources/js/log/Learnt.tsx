@@ -25,7 +25,7 @@ export function Learnt() {
       {readings.length === 0 && (
         <p className={classes.soft}>
           Nothing yet. Read how far the finished line stands under the lip, three times round the spool, and write it
-          down as “Level read”: from then on plans for that spool and those lines are surer.
+          down as “Level read”: from then on plans for that spool and those lines come out nearer.
         </p>
       )}
       {asked.map((reading) => (

@@ -88,7 +88,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
       />
       {has('metres') && (
         <TypedField
-          label={what === 'topped_up' ? 'Backing added' : 'Metres gone'}
+          label={what === 'topped_up' ? 'Backing added' : 'Line gone'}
           unit={units.length}
           value={typed.metres}
           onChange={(metres) => set({ metres })}

@@ -5,7 +5,11 @@ const same = (...values: string[]) => values.map((value) => ({ value, label: val
 /** The choices a field may have, worded the same wherever they stand. */
 export const KINDS = same('spinning', 'baitcasting', 'spincast');
 export const LIPS = same('bevelled', 'straight', 'rounded');
-export const MATERIALS = Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }));
+/** Nylon is called mono as well: said where it is picked. */
+export const MATERIALS = Object.entries(MATERIAL_WORD).map(([value, word]) => ({
+  value,
+  label: value === 'mono' ? `${word} (mono)` : word,
+}));
 export const STAMP_UNITS = [
   { value: '', label: 'units as they look' },
   { value: 'mm_m', label: 'mm and m' },

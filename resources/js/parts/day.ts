@@ -1,3 +1,8 @@
-/** A day as people write it. */
-export const day = (iso: string | null | undefined) =>
-  iso ? new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' }) : '';
+const STYLE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+/** A day as people write it, the same everywhere: 11 Jul 2026. */
+export const day = (iso: string | null | undefined) => (iso ? STYLE.format(new Date(iso)) : '');
+
+/** The same without its year, where there is little room. */
+export const shortDay = (at: number) => SHORT.format(new Date(at));

@@ -70,7 +70,7 @@ export const LineFields = memo(
     const size = () => {
       if (!found || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
       if (draft[keys.from] !== 'label') return 'as measured';
-      return found.nominal ? `nominal ${thickness(found.diameter_mm)}` : undefined;
+      return found.nominal ? `nominal ${thickness(found.diameter_mm, units)}` : undefined;
     };
     return (
       <fieldset className={classes.block}>

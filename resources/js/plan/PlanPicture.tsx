@@ -2,14 +2,14 @@ import { useMediaQuery } from '@mantine/hooks';
 import { Fragment } from 'react';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { useBench } from '../shell/bench';
-import { thickness } from '../units/units';
+import { thickness, type Units } from '../units/units';
 import classes from './Plan.module.css';
 import { PlanSection, PlanTape } from './PlanDrawings';
 import type { Planning } from './usePlan';
 import { Why } from './Why';
 import stamps from './ways.json';
 
-/** The two drawings of a plan, and under them how full, why, and what would make it surer. */
+/** The two drawings of a plan, and under them how full, why, and what would narrow it. */
 export function PlanPicture({ plan }: { plan: Planning }) {
   const { result } = plan;
   const { units } = useBench();
@@ -17,7 +17,7 @@ export function PlanPicture({ plan }: { plan: Planning }) {
   return (
     <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
       <PlanSection plan={plan} units={units} height={narrow ? 250 : 372} />
-      {result && <Key layers={result.fill.layers} />}
+      {result && <Key layers={result.fill.layers} units={units} />}
       {result && <PlanTape result={result} units={units} />}
       {!result && <WaysToStamp />}
       {result && <Why plan={plan} result={result} />}
@@ -45,7 +45,9 @@ function WaysToStamp() {
 
 function Key({
   layers,
+  units,
 }: {
+  units: Units;
   layers: { role: keyof typeof ROLE_WORD; material: keyof typeof MATERIAL_WORD; diameter_mm: number }[];
 }) {
   if (layers.length === 0) return null;
@@ -53,7 +55,7 @@ function Key({
     <p className={classes.key}>
       {[...layers].reverse().map((layer) => (
         <span key={layer.role}>
-          {ROLE_WORD[layer.role]}: {MATERIAL_WORD[layer.material]} {thickness(layer.diameter_mm)}
+          {ROLE_WORD[layer.role]}: {MATERIAL_WORD[layer.material]} {thickness(layer.diameter_mm, units)}
         </span>
       ))}
     </p>

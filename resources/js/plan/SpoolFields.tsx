@@ -8,6 +8,7 @@ import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { length, METRIC, small, type Units, words } from '../units/units';
 import { ADJUSTMENTS, chosen, type DraftKey, EMPTY, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
@@ -93,7 +94,7 @@ export const SpoolFields = memo(
         {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
           <p className={classes.understood} aria-live="polite">
             <span>
-              Read as {result.understood.map((each) => each.words).join(' · ')}, full at{' '}
+              Read as {result.understood.map((each) => sentence(each.says, units)).join(' · ')}, full at{' '}
               {words(small(result.rated_gap_mm, units))} under the lip
             </span>
             <NativeSelect

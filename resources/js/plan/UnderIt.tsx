@@ -13,7 +13,7 @@ import type { Planning } from './usePlan';
 const WAYS = [
   { value: 'kept', label: 'The backing that is on it' },
   { value: 'backing', label: 'Backing' },
-  { value: 'grip', label: 'A few metres, for grip' },
+  { value: 'grip', label: 'A little, for grip' },
   { value: 'main_only', label: 'Nothing' },
   { value: 'sleeve', label: 'A sleeve on the arbor' },
   { value: 'tape', label: 'Tape on the arbor' },

@@ -37,7 +37,7 @@ const More = memo(function More(props: { shown: string; onShow: (shown: string) 
       onChange={props.onShow}
       aria-label="More about this plan"
       data={[
-        { value: 'better', label: 'Surer' },
+        { value: 'better', label: 'Narrow it' },
         { value: 'match', label: props.suits },
         { value: 'method', label: 'Winding' },
       ]}

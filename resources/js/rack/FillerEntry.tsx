@@ -16,7 +16,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
-import { length, metresPer, thickness, words } from '../units/units';
+import { force, length, metresPer, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 import classes from './Rack.module.css';
 
@@ -101,8 +101,8 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           <p className={page.facts}>
             {[
               MATERIAL_WORD[line.material],
-              `${line.nominal ? 'nominal ' : ''}${thickness(line.diameter_mm)}${line.size_from === 'label' ? '' : ' measured'}`,
-              line.strength,
+              `${line.nominal ? 'nominal ' : ''}${thickness(line.diameter_mm, units)}${line.size_from === 'label' ? '' : ' measured'}`,
+              line.strength_N === null ? line.strength : words(force(line.strength_N, units)),
               line.colour,
               filler.price,
               filler.name,
@@ -112,7 +112,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           </p>
         </div>
         <p className={classes.left}>
-          {left} <span className={page.facts}>left of {filler.full_length}</span>
+          {left} <span className={page.facts}>left of {words(length(filler.full_length_m, units, 0))}</span>
         </p>
         <Tape
           size="thumb"
@@ -120,7 +120,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           whole={filler.full_length_m}
           segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
           scaleUnit={{ m: metresPer(units), name: units.length }}
-          label={`${left} left of ${filler.full_length}`}
+          label={`${left} left of ${words(length(filler.full_length_m, units, 0))}`}
         />
         <div className={page.actions}>
           <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>

@@ -168,7 +168,7 @@ export function WhichLine() {
               {data.materials.map((each) => (
                 <li key={each.material}>
                   <strong>{MATERIAL_WORD[each.material]}</strong> of {words(force(each.least_N, units))}, about{' '}
-                  {thickness(each.diameter_mm)} thick: {each.why}
+                  {thickness(each.diameter_mm, units)} thick: {each.why}
                 </li>
               ))}
             </ol>

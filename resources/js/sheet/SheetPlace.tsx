@@ -6,6 +6,7 @@ import type { PlanResult } from '../api/types';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
+import { day } from '../parts/day';
 import { Waiting } from '../parts/Waiting';
 import { differences } from '../plan/codec';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
@@ -62,7 +63,7 @@ export function SheetPlace() {
         <header className={classes.head}>
           <h1>{name}</h1>
           <p>
-            {[reel?.name !== name && reel?.name, spool?.name, draft.kind, angler?.name, new Date().toLocaleDateString()]
+            {[reel?.name !== name && reel?.name, spool?.name, draft.kind, angler?.name, day(new Date().toISOString())]
               .filter(Boolean)
               .join(' · ')}
           </p>
@@ -195,7 +196,7 @@ function Layers({ plan: { draft }, result, units }: { plan: Planning; result: Pl
             <th scope="row">backing that stays</th>
             <td>
               {kept.material && kept.diameter_mm !== null
-                ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm)}`
+                ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm, units)}`
                 : '–'}
             </td>
             <td>{kept.length_m === null ? '–' : words(length(kept.length_m, units))}</td>
@@ -210,7 +211,7 @@ function Layers({ plan: { draft }, result, units }: { plan: Planning; result: Pl
               {[
                 layer.role === 'backing' ? draft.backingName : draft.mainName,
                 MATERIAL_WORD[layer.material],
-                thickness(layer.diameter_mm),
+                thickness(layer.diameter_mm, units),
               ]
                 .filter(Boolean)
                 .join(', ')}

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { renderSVG } from 'uqr';
 import { answer, client } from '../api/client';
 import { useForget } from '../api/records';
+import { day } from '../parts/day';
 import { failed } from '../parts/undo';
 import classes from './Pairing.module.css';
 
@@ -42,7 +43,7 @@ export function Pairing() {
           <ul className={classes.devices}>
             {data.devices.map((device) => (
               <li key={device.id}>
-                {device.name}, since {new Date(device.paired_at).toLocaleDateString()}{' '}
+                {device.name}, since {day(device.paired_at)}{' '}
                 <Button
                   size="compact-xs"
                   variant="default"

@@ -1,7 +1,9 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/runs';
+import { useDays } from '../api/stock';
 import { useUpkeep } from '../api/upkeep';
+import { Going } from '../day/Going';
 import { DueList } from '../log/DueList';
 import { day } from '../parts/day';
 import { mainOf } from '../parts/onSpool';
@@ -14,6 +16,7 @@ import classes from './Start.module.css';
 /** Where the bench opens once there is history: the run left open, the reel last on it, what is due. Without any, at Plan. */
 export function StartPlace() {
   const { angler, reel, spool, units } = useBench();
+  const { data: days = [] } = useDays();
   const runs = useRuns();
   const upkeep = useUpkeep(angler?.id);
   if (!runs.data || !upkeep.data) return <Waiting query={runs.data ? upkeep : runs} what="what is due" />;
@@ -49,6 +52,7 @@ export function StartPlace() {
           </p>
         </section>
         <section aria-label="On the bench" className={classes.beside}>
+          <Going days={days} />
           {open.map((run) => (
             <div key={run.id} className={classes.card}>
               <h2>Left open</h2>

@@ -1,17 +1,19 @@
 import type { Schemas } from '../api/client';
-import { length, type Units, words } from '../units/units';
+import { length, small, type Units, words } from '../units/units';
 import classes from './Twist.module.css';
 
 /** Every way to place the filler side by side, with its twist on the reel and in the water, so that one sees why each camp is right. */
 export function Placings({ result, units }: { result: Schemas['PlacingsResult']; units: Units }) {
+  const across = (mm: number) => words(small(mm, units, 0));
   return (
     <div className={classes.ways}>
       <table className={classes.table}>
         <caption>
           Twist in turns a metre from the first metre to the last, and over all {words(length(result.length_m, units))}.
-          Filler {result.filler.start_mm.toFixed(0)} to {result.filler.end_mm.toFixed(0)} mm
-          {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {result.spool.start_mm.toFixed(0)}{' '}
-          to {result.spool.end_mm.toFixed(0)} mm{result.spool.assumed ? ' (assumed)' : ''}.
+          Filler {across(result.filler.start_mm)} to {across(result.filler.end_mm)}
+          {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {across(result.spool.start_mm)} to{' '}
+          {across(result.spool.end_mm)}
+          {result.spool.assumed ? ' (assumed)' : ''}.
         </caption>
         <thead>
           <tr>

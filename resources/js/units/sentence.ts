@@ -12,7 +12,9 @@ const LINE_TO_MM = 3;
 function figure(found: Schemas['Sentence']['figures'][number], units: Units): string {
   if (found.force_N !== undefined) return words(force(found.force_N, units));
   if (found.diameter_mm !== undefined) {
-    return found.diameter_mm < LINE_TO_MM ? thickness(found.diameter_mm) : words(small(found.diameter_mm, units));
+    return found.diameter_mm < LINE_TO_MM
+      ? thickness(found.diameter_mm, units)
+      : words(small(found.diameter_mm, units));
   }
   if (found.length_m !== undefined) return words(length(found.length_m, units, Math.abs(found.length_m) < 10 ? 1 : 0));
   const depth = found.depth_mm ?? 0;

@@ -53,8 +53,9 @@ export function inchFraction(millimetres: number): string {
   return `${[whole || '', part].filter(Boolean).join(' ')} in`;
 }
 
-/** Thickness of a line, from mm. */
-export const thickness = (millimetres: number): string => `${fixed(millimetres, 2)} mm`;
+/** Thickness of a line, from mm: a hundredth of a millimetre is four ten-thousandths of an inch. */
+export const thickness = (millimetres: number, units: Units): string =>
+  units.small === 'mm' ? `${fixed(millimetres, 2)} mm` : `${fixed(millimetres / MM_PER_INCH, 4)} in`;
 
 /** Below this it is a drag, told to a hundredth of a kilogram; above it a line's strength, N. */
 const DRAG_N = 30;

@@ -2,6 +2,7 @@ import { Button, TextInput, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { CountTool } from './CountTool';
 import { DragTool } from './DragTool';
 import { LabelTool } from './LabelTool';
@@ -18,7 +19,7 @@ const KnotTool = lazy(() => import('./KnotTool').then(({ KnotTool }) => ({ defau
 /** One step: what to do, what right looks like, what goes wrong, the caution, and its tool. */
 export function StepView(running: Running) {
   const { run, step, tell } = running;
-  const { singleKeys } = useBench();
+  const { singleKeys, units } = useBench();
   const [noting, setNoting] = useState(false);
   const counts = step.tool === 'count';
   const index = run.state.steps.indexOf(step);
@@ -49,7 +50,7 @@ export function StepView(running: Running) {
           step {index + 1} of {run.state.steps.length}
         </p>
       </header>
-      <p className={classes.do}>{step.do}</p>
+      <p className={classes.do}>{sentence(step.do, units)}</p>
       {step.caution && (
         <p className={classes.caution} role="note">
           <strong>Mind:</strong> {step.caution}
