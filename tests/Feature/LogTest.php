@@ -431,7 +431,7 @@ final class LogTest extends TestCase
         self::assertSame(['cut_back', 'nicked'], [$wish['task'], $wish['due']]);
         $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
         self::assertSame([[], 0], [$day['cuts'], (int) $day['cost']]);
-        self::assertStringContainsString('13 m of the outer end off', $day['jobs'][0]['note']);
+        self::assertStringContainsString('13 m of the outer end off', $day['jobs'][0]['note']['text']);
         self::assertSame(["spool:$this->spool"], $day['order'], 'and takes its time');
     }
 

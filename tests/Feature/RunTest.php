@@ -428,7 +428,7 @@ final class RunTest extends TestCase
         self::assertSame('sources', $refused['error']['field']);
         $id = $this->begin($body);
         $run = $this->upTo($id, 'wind.0');
-        self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']);
+        self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']['text']);
         $this->windToTheMark($id, 'wind.0');
         $run = $this->upTo($id, 'wind.1');
         $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);

@@ -219,5 +219,7 @@ test('when something is wrong: found by search, the likeliest of this spool firs
   await first.getByRole('link', { name: 'Plan it anew' }).click();
   await page.waitForURL(/plan/);
   await page.goto('/log');
-  await expect(page.getByText('line digs in, and snaps on the next cast: Thin line lies on thick coils').first()).toBeVisible();
+  await expect(
+    page.getByText('line digs in, and snaps on the next cast: Thin line lies on thick coils').first(),
+  ).toBeVisible();
 });

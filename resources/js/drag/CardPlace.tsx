@@ -52,7 +52,7 @@ export function CardPlace() {
             {reel.name}, {spool.name}
           </h1>
           <p className={classes.force}>{words(force(set, units))}</p>
-          <p>
+          <p data-printed>
             {everyForce(set, units)}
             {kept && !kept.tip && ', straight off the reel'}
           </p>

@@ -61,7 +61,7 @@ export function Target({
           unit={unit}
           stale={stale}
         />
-        <p className={classes.every} data-testid="every-unit">
+        <p className={classes.every} data-testid="every-unit" data-printed>
           {everyForce(newtons, units)}
         </p>
         {wanted ? (

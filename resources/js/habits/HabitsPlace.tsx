@@ -102,7 +102,7 @@ function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
               value={school.id}
               label={
                 <>
-                  {school.words}
+                  <span data-printed>{school.words}</span>
                   {school.id === question.pick && <span className={page.pick}>Undro’s pick</span>}
                 </>
               }

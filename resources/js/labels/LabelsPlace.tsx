@@ -10,6 +10,7 @@ import page from '../parts/parts.module.css';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { small, words } from '../units/units';
 import classes from './Labels.module.css';
 import { labelOf, saveLabel } from './labelOf';
 
@@ -44,7 +45,7 @@ export function LabelsPlace() {
       <div className={`${page.head} ${classes.tools}`}>
         <Title order={1}>Labels</Title>
         <p className={page.soft}>
-          {LABEL_MM.width} by {LABEL_MM.height} mm, for the reel foot.
+          {words(small(LABEL_MM.width, units, 0))} by {words(small(LABEL_MM.height, units, 0))}, for the reel foot.
         </p>
         <span className={page.grow} />
         {picked.length > 0 && <Button onClick={() => window.print()}>Print, or save as PDF</Button>}

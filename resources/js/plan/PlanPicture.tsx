@@ -28,7 +28,7 @@ export function PlanPicture({ plan }: { plan: Planning }) {
 /** For a start: how a stamp is typed, whatever its maker's custom. The page shows the same words before this has loaded. */
 function WaysToStamp() {
   return (
-    <div className={classes.ways}>
+    <div className={classes.ways} data-printed>
       <p>{stamps.lead}</p>
       <dl>
         {stamps.ways.map(([stamp, reading]) => (

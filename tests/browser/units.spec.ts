@@ -1,0 +1,69 @@
+import { expect, test } from './bench';
+
+/** Yards, inches and pounds for whoever is at the bench, in this page alone. */
+test.beforeEach(async ({ page }) => {
+  await page.route('**/api/anglers', async (route) => {
+    const answer = await route.fetch();
+    const anglers = await answer.json();
+    await route.fulfill({
+      response: answer,
+      json: anglers.map((angler: object) => ({ ...angler, units: { length: 'yd', small: 'in', force: 'lb' } })),
+    });
+  });
+});
+
+/** A figure with a metric unit behind it, wherever it stands but in what is printed on things, or told in every unit at once. */
+const METRIC = String.raw`(?<![\w.])[\d.,]*\d\s?(?:mm|m|cm|kg|N|metres?)(?![\w²³])`;
+
+test('in yards, inches and pounds no place shows a metric figure', async ({ page }) => {
+  test.slow();
+  await page.goto('/locker');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  const { reel, spool } = await page.evaluate(async () => {
+    const reels = await (await fetch('/api/reels', { headers: { Accept: 'application/json' } })).json();
+    const found = reels.find((each: { name: string }) => each.name === 'Skerry 30');
+    const on = { reel: found.id, spool: found.spools[0].id };
+    localStorage.setItem('undro-bench', JSON.stringify(on));
+    return on;
+  });
+  const seen: string[] = [];
+  for (const path of [
+    '/',
+    '/locker',
+    '/rack',
+    '/rack?which=1',
+    `/plan?reel=${reel}&spool=${spool}`,
+    '/wind',
+    '/drag',
+    '/drag?at=runs&out=60',
+    '/drag?at=strike',
+    '/drag?at=before',
+    '/drag/card',
+    '/log',
+    `/log?spool=${spool}`,
+    `/log?spool=${spool}&at=time`,
+    `/log?spool=${spool}&at=entries`,
+    '/log?all=learnt',
+    '/day?spools=1,2,3,4,5,6',
+    '/knots',
+    '/twist',
+    '/labels',
+    '/habits',
+    '/trouble?seen=digs_in',
+  ]) {
+    await page.goto(path);
+    await page.getByRole('heading').first().waitFor();
+    await page.waitForTimeout(900);
+    const found = await page.evaluate((pattern) => {
+      for (const each of document.querySelectorAll('details')) each.open = true;
+      for (const each of document.querySelectorAll('[data-printed], option, style, script')) each.remove();
+      const text = [
+        ...document.querySelectorAll('p, li, td, th, dt, dd, h1, h2, h3, label, text, caption, legend'),
+      ].map((each) => each.textContent ?? '');
+      const said = [...document.querySelectorAll('[aria-label]')].map((each) => each.getAttribute('aria-label') ?? '');
+      return [...text, ...said].flatMap((each) => each.match(new RegExp(pattern, 'g')) ?? []);
+    }, METRIC);
+    if (found.length > 0) seen.push(`${path}: ${[...new Set(found)].join(' | ')}`);
+  }
+  expect(seen).toEqual([]);
+});
