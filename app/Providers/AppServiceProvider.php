@@ -18,6 +18,7 @@ use App\Ledger\SpoolStates;
 use App\Stock\Packs;
 use App\Upkeep\Inspections;
 use App\Upkeep\Outings;
+use App\Upkeep\Shelf;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
@@ -46,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
             Inspections::class,
             Leaders::class,
             Outings::class,
+            Shelf::class,
             Packs::class,
             Learning::class,
             Answers::class,

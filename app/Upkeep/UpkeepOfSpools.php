@@ -33,6 +33,7 @@ final readonly class UpkeepOfSpools
         private Lines $lines,
         private Outings $outings,
         private Inspections $inspections,
+        private Shelf $shelf,
         private Packs $packs,
         private AsLearnt $learnt,
     ) {}
@@ -115,6 +116,7 @@ final readonly class UpkeepOfSpools
             $this->outings->of($spool->id),
             $turned,
             $today,
+            $this->shelf->months($spool->id, $on->since()),
         );
 
         return Upkeep::of(new Facts(

@@ -51,16 +51,21 @@ test('in yards, inches and pounds no place shows a metric figure', async ({ page
     '/habits',
     '/trouble?seen=digs_in',
   ]) {
-    await page.goto(path);
+    // from place to place as one does, without loading it all again
+    await page.evaluate((to) => {
+      history.pushState({}, '', to);
+      window.dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+    }, path);
+    await expect.poll(() => page.evaluate(() => document.querySelectorAll('[aria-busy="true"]').length)).toBe(0);
+    await page.waitForTimeout(450);
     await page.getByRole('heading').first().waitFor();
-    await page.waitForTimeout(900);
     const found = await page.evaluate((pattern) => {
-      for (const each of document.querySelectorAll('details')) each.open = true;
-      for (const each of document.querySelectorAll('[data-printed], option, style, script')) each.remove();
-      const text = [
-        ...document.querySelectorAll('p, li, td, th, dt, dd, h1, h2, h3, label, text, caption, legend'),
-      ].map((each) => each.textContent ?? '');
-      const said = [...document.querySelectorAll('[aria-label]')].map((each) => each.getAttribute('aria-label') ?? '');
+      const all = document.body.cloneNode(true) as HTMLElement;
+      for (const each of all.querySelectorAll('[data-printed], option, style, script')) each.remove();
+      const text = [...all.querySelectorAll('p, li, td, th, dt, dd, h1, h2, h3, label, text, caption, legend')].map(
+        (each) => each.textContent ?? '',
+      );
+      const said = [...all.querySelectorAll('[aria-label]')].map((each) => each.getAttribute('aria-label') ?? '');
       return [...text, ...said].flatMap((each) => each.match(new RegExp(pattern, 'g')) ?? []);
     }, METRIC);
     if (found.length > 0) seen.push(`${path}: ${[...new Set(found)].join(' | ')}`);

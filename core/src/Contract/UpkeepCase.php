@@ -56,6 +56,7 @@ final class UpkeepCase implements Calculator
             array_map(self::outing(...), $in->objects('outings', 0, 5000)),
             $in->has('turned_over') ? self::date($in, 'turned_over') : null,
             $today,
+            $in->number('shelf_months', 0, 1200, 0.0),
         );
         $wanted = FullLevel::of(
             $reel,

@@ -26,6 +26,7 @@ final class UpkeepJson
             'share' => $upkeep->wear->share,
             'by_age' => $upkeep->wear->byAge,
             'age_months' => $upkeep->wear->ageMonths,
+            'shelf_months' => $upkeep->wear->shelfMonths,
             'limit_months' => $upkeep->wear->limits->months,
             'outings' => $upkeep->wear->outings,
             'limit_outings' => $upkeep->wear->limits->outings,

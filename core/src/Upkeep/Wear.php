@@ -18,11 +18,14 @@ final readonly class Wear
     /** Kept beyond the longest cast for a fish that runs, where no run was noted. Ours. */
     private const USUAL_RESERVE_M = 30.0;
     private const MONTHS_A_YEAR = 12;
+    /** A year on the shelf counts as a third of one on a reel. Source: handbook, chapter 5, condition. */
+    private const SHELF = 1 / 3;
     /** An own pace slower than this does not put the date off any further, so that one outing never moves it far. Ours. */
     private const SLOWEST_DAYS_AN_OUTING = 14.0;
 
     /**
      * @param float       $ageMonths   on the reel
+     * @param float       $shelfMonths before that, on its filler; they count a third
      * @param int         $outings     since it is on
      * @param int         $hard        of the outings, in heavy sun or over rough ground
      * @param float       $counted     outings, a hard one counted one and a half
@@ -37,6 +40,7 @@ final readonly class Wear
     private function __construct(
         public Limits $limits,
         public float $ageMonths,
+        public float $shelfMonths,
         public int $outings,
         public int $hard,
         public float $counted,
@@ -54,9 +58,17 @@ final readonly class Wear
      * @param list<Outing> $outings of the spool; those before it came on do not count
      * @param string|null  $turned  ISO, when it was turned over
      * @param string       $today   ISO
+     * @param float        $shelfMonths on its filler before
      */
-    public static function of(Material $material, Limits $limits, string $since, array $outings, ?string $turned, string $today): self
-    {
+    public static function of(
+        Material $material,
+        Limits $limits,
+        string $since,
+        array $outings,
+        ?string $turned,
+        string $today,
+        float $shelfMonths = 0.0,
+    ): self {
         $outings = array_values(
             array_filter(
                 $outings,
@@ -70,10 +82,11 @@ final readonly class Wear
         $left = $limits->after($hard);
         $age = self::months($since, $today);
         $each = self::monthsAnOuting($limits, $since, $age, $outings);
-        [$share, $byAge, $months] = self::used($left, $age, $counted, $each);
+        $lived = $age + self::SHELF * $shelfMonths;
+        [$share, $byAge, $months] = self::used($left, $lived, $counted, $each);
         $turnOn = null;
         if ($material === Material::Braid && ($turned === null || $turned < $since)) {
-            $turnOn = self::later($today, self::used($left->half(), $age, $counted, $each)[2]);
+            $turnOn = self::later($today, self::used($left->half(), $lived, $counted, $each)[2]);
         }
         $cast = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->cast?->inMetres() ?? 0.0, $outings)]);
         $run = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->run?->inMetres() ?? 0.0, $outings)]);
@@ -84,6 +97,7 @@ final readonly class Wear
         return new self(
             $left,
             $age,
+            $shelfMonths,
             $count,
             $hard,
             $counted,

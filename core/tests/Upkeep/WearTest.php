@@ -103,6 +103,9 @@ final class WearTest extends TestCase
         $wear = self::wear(Material::Braid, '2025-04-25', []);
         self::assertLessThanOrEqual(self::TODAY, (string) $wear->turnOn);
         self::assertSame(State::Turn, $wear->state(self::TODAY));
+        $shelf = static fn(float $months): Wear => Wear::of(Material::Mono, Limits::usual(Material::Mono), '2026-04-25', [], null, self::TODAY, $months);
+        self::assertEqualsWithDelta($shelf(0)->share + 6 / 12, $shelf(18)->share, 1e-9, 'eighteen months on the shelf are six on a reel');
+        self::assertLessThan($shelf(0)->dueOn, $shelf(18)->dueOn);
         $turned = Wear::of(Material::Braid, Limits::usual(Material::Braid), '2025-04-25', [], '2026-11-01', self::TODAY);
         self::assertNull($turned->turnOn);
         self::assertSame(State::Fit, $turned->state(self::TODAY));

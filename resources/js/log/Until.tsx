@@ -38,7 +38,7 @@ export function Until({ care }: { care: Care | null }) {
   }
   const days = care.days_left;
   const used = care.by_age
-    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months`
+    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months${care.shelf_months >= 1 ? `, and ${care.shelf_months.toFixed(0)} on the shelf before, which count a third` : ''}`
     : `${outings(care)} of ${care.limit_outings.toFixed(0)} outings`;
   return (
     <>
