@@ -22,7 +22,7 @@ test('lost line is written down in seconds, topped up as said, and the spool is 
   await expect(page.getByRole('heading', { name: 'The line stands' })).toBeVisible();
   const low = await figure(page).textContent();
   await choose(page, 'Lost');
-  await say(page).getByLabel('Metres gone').fill('8');
+  await say(page).getByLabel('Line gone').fill('8');
   await say(page).getByLabel('In words').fill('cut off in the kelp');
   await page.keyboard.press('Enter');
   await expect(figure(page)).not.toHaveText(low ?? '');
@@ -56,18 +56,18 @@ async function optionOf(page: Page, like: RegExp): Promise<string> {
 test('a mistaken entry is put right, all that follows with it, and taken back', async ({ page }) => {
   await logOf(page, 'Puddle 6', 'entries');
   await choose(page, 'Lost');
-  await say(page).getByLabel('Metres gone').fill('30 m');
+  await say(page).getByLabel('Line gone').fill('30 m');
   await say(page).getByRole('button', { name: 'Write it down' }).click();
   const entries = page.getByRole('region', { name: 'Entries' });
   await expect(entries.getByText(/30 m Jetty nylon/)).toBeVisible();
   await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('30 m');
   await entries.getByRole('button', { name: /^Put right: Lost/ }).click();
   const right = page.getByRole('form', { name: 'Put an entry right' });
-  await expect(right.getByLabel('Metres gone')).toHaveValue('30 m');
-  await right.getByLabel('Metres gone').fill('300 m');
+  await expect(right.getByLabel('Line gone')).toHaveValue('30 m');
+  await right.getByLabel('Line gone').fill('300 m');
   await right.getByRole('button', { name: 'Put it right' }).click();
   await expect(right.getByText(/60 m lie on the spool/)).toBeVisible();
-  await right.getByLabel('Metres gone').fill('3 m');
+  await right.getByLabel('Line gone').fill('3 m');
   await right.getByRole('button', { name: 'Put it right' }).click();
   await expect(entries.getByText(/3\.0 m Jetty nylon/)).toBeVisible();
   await expect(page.getByRole('img', { name: 'What is on Puddle 6 now' })).toContainText('57 m');

@@ -9,7 +9,7 @@ test('a reel is added, changed, put away, and each step taken back', async ({ pa
   await form.getByLabel('Stamped on the spool').fill('0,30/150');
   await form.getByRole('button', { name: 'Add it' }).click();
   const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Test reel' }) });
-  await expect(entry).toContainText('drag to 17.6lb');
+  await expect(entry).toContainText('drag to 8 kg');
 
   await entry.getByRole('button', { name: 'Edit' }).click();
   const edit = page.getByRole('form', { name: 'Edit Test reel' });
@@ -89,7 +89,7 @@ test('a filler of a new line is added, counted again and taken back', async ({ p
   await form.getByLabel('Left on it now').fill('200 yd');
   await form.getByRole('button', { name: 'Add it' }).click();
   const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Zander string' }) });
-  await expect(entry).toContainText('183 m left of 300 yd');
+  await expect(entry).toContainText('183 m left of 274 m');
   await expect(entry).toContainText('nominal 0.23 mm');
   await entry.getByRole('button', { name: 'Count again' }).click();
   await page.getByRole('form', { name: /Count/ }).getByLabel('Left on it now').fill('120');

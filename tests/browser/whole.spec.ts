@@ -25,7 +25,7 @@ test('every way stands beside the others, and a sleeve changes the arbor', async
 
   await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
   await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
-  await expect(page.getByText(/Slick braid can turn as one body/).first()).toBeVisible();
+  await expect(page.getByText(/Slick braid can spin round a bare arbor/).first()).toBeVisible();
   await page.getByLabel('The arbor grips: a strip, a pin or a hole').check();
   await expect(page.getByRole('list').getByText(/Mind\..*Slick braid/)).toHaveCount(0);
 });
@@ -153,12 +153,12 @@ test('a habit drives every plan, and a plan says where it departs from it', asyn
   await page.keyboard.press('Escape');
   const backing = page.getByRole('radiogroup', { name: 'Backing under braid?' });
   await expect(backing.getByRole('radio', { name: /always some nylon/ })).toBeChecked();
-  await backing.getByRole('radio', { name: /few metres, for grip/ }).check();
+  await backing.getByRole('radio', { name: /a little, for grip/ }).check();
   await expect(page.getByText(/Tam Hesk: Backing under braid\?/)).toBeVisible();
 
   await page.goto('/plan/1');
   await settled(page);
-  await expect(page.getByText('This departs from your habit for braid: a few metres, for grip.')).toBeVisible();
+  await expect(page.getByText('This departs from your habit for braid: a little, for grip.')).toBeVisible();
   const ways = page.getByRole('region', { name: 'Ways side by side' });
   await expect(ways.getByRole('listitem', { name: 'a little backing for grip' })).toBeVisible();
 
@@ -169,7 +169,7 @@ test('a habit drives every plan, and a plan says where it departs from it', asyn
     .check();
   await undo(page, /always some nylon/);
   await expect(
-    page.getByRole('radiogroup', { name: 'Backing under braid?' }).getByRole('radio', { name: /few metres/ }),
+    page.getByRole('radiogroup', { name: 'Backing under braid?' }).getByRole('radio', { name: /a little, for grip/ }),
   ).toBeChecked();
   await page
     .getByRole('radiogroup', { name: 'Backing under braid?' })

@@ -4,7 +4,7 @@ import { useRods } from '../api/records';
 import type { Angler, Care, DragResult, DragSteps } from '../api/types';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { force as inForce, type Units, words } from '../units/units';
+import { rated, type Units, words } from '../units/units';
 import { type DragDraft, ownTest } from './chain';
 import classes from './Drag.module.css';
 import { KNOB_WORD } from './knob';
@@ -156,7 +156,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
             { value: '', label: 'not said' },
             ...rods.map((rod) => ({
               value: String(rod.id),
-              label: rod.max_drag_N ? `${rod.name}, to ${words(inForce(rod.max_drag_N, units))}` : rod.name,
+              label: rod.max_drag_N ? `${rod.name}, to ${words(rated(rod.max_drag_N, units))}` : rod.name,
             })),
           ])}
         </div>

@@ -8,7 +8,7 @@ import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
-import { force, words } from '../units/units';
+import { rated, words } from '../units/units';
 import { reelFields, reelValues } from './fields';
 import classes from './Locker.module.css';
 import { SpoolEntry } from './SpoolEntry';
@@ -50,7 +50,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
             {[
               reel.kind,
               reel.gear_ratio && `${reel.gear_ratio} : 1`,
-              reel.max_drag_N === null ? '' : `drag to ${words(force(reel.max_drag_N, units))}`,
+              reel.max_drag_N === null ? '' : `drag to ${words(rated(reel.max_drag_N, units))}`,
               reel.angler,
             ]
               .filter(Boolean)

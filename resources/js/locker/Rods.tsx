@@ -9,7 +9,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import type { Units } from '../units/units';
-import { force, length, words } from '../units/units';
+import { length, rated, words } from '../units/units';
 
 const fields = (units: Units): FormField[] => [
   { key: 'name', label: 'Name', wide: true },
@@ -75,9 +75,9 @@ export function Rods() {
                 {[
                   rod.length_m === null ? '' : words(length(rod.length_m, units, 1)),
                   rod.line_min_N !== null && rod.line_max_N !== null
-                    ? `line ${words(force(rod.line_min_N, units))} to ${words(force(rod.line_max_N, units))}`
+                    ? `line ${words(rated(rod.line_min_N, units))} to ${words(rated(rod.line_max_N, units))}`
                     : '',
-                  rod.max_drag_N === null ? '' : `bears ${words(force(rod.max_drag_N, units))}`,
+                  rod.max_drag_N === null ? '' : `bears ${words(rated(rod.max_drag_N, units))}`,
                 ]
                   .filter(Boolean)
                   .join(' · ')}

@@ -16,7 +16,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
-import { force, length, metresPer, thickness, words } from '../units/units';
+import { length, metresPer, rated, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 import classes from './Rack.module.css';
 
@@ -102,7 +102,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
             {[
               MATERIAL_WORD[line.material],
               `${line.nominal ? 'nominal ' : ''}${thickness(line.diameter_mm, units)}${line.size_from === 'label' ? '' : ' measured'}`,
-              line.strength_N === null ? line.strength : words(force(line.strength_N, units)),
+              line.strength_N === null ? line.strength : words(rated(line.strength_N, units)),
               line.colour,
               filler.price,
               filler.name,

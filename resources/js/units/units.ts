@@ -70,6 +70,12 @@ export function force(newtons: number, units: Units): Shown {
   };
 }
 
+/** What something is rated at, as it would be printed: no more digits than it takes. */
+export function rated(newtons: number, units: Units): Shown {
+  const value = newtons / NEWTONS[units.force];
+  return { figure: `${Number(value.toFixed(Math.abs(value) < 10 ? 1 : 0))}`, unit: units.force };
+}
+
 /** A drag, to a hundredth however strong: figures that stand under each other. */
 export function drag(newtons: number, units: Units): Shown {
   const value = newtons / NEWTONS[units.force];
