@@ -219,7 +219,12 @@ function OnTheRod({
         className={classes.leaderLine}
       />
       <circle cx={x} cy={y} r={6} className={sound ? classes.join : classes.bad} />
-      <text x={out ? x + 10 : Math.min(x - 4, 500)} y={out ? y + 4 : onSpool ? 84 : y - 10} className={classes.rodWord}>
+      <text
+        x={out ? x + 10 : onSpool || !sound ? 552 : Math.min(x - 4, 500)}
+        y={out ? y + 4 : onSpool ? 84 : y - 10}
+        textAnchor={!out && (onSpool || !sound) ? 'end' : 'start'}
+        className={classes.rodWord}
+      >
         {casting && !sound ? 'join: the line would take the cast' : onSpool ? `join: ${lying} turns on` : 'join'}
       </text>
     </svg>
