@@ -256,6 +256,7 @@ test('a bench day is left with one spool done and taken up again elsewhere', asy
     await tell({ kind: 'finished' });
   });
   await page.reload();
+  const run = page.url();
   await page.getByRole('link', { name: 'Back to the bench day' }).click();
   await expect(page.getByTestId('kept')).toContainText('1 of 2 done');
   await expect(page.getByRole('region', { name: 'Done' })).toContainText('Skerry 30, deep');
@@ -273,6 +274,10 @@ test('a bench day is left with one spool done and taken up again elsewhere', asy
   await expect(phone.getByText('All of it is done')).toBeVisible();
   await phone.getByRole('button', { name: 'Put this day away' }).click();
   await phone.close();
+  // the other tests find the spool as it was
+  await page.goto(run);
+  await page.getByRole('button', { name: 'Take the whole run back' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
 });
 
 test('the calendar is followed by a parser until it is revoked', async ({ page }) => {

@@ -34,7 +34,7 @@ describe('what a label says', () => {
     const on = spool(piece('Over', 91.44, null, null));
     const label = labelOf(reel([on]), on, { length: 'yd', small: 'in', force: 'lb' });
     expect(label.lines[0]?.words).toBe('100 yd Over');
-    expect(label.facts).toBe('0.16 mm');
+    expect(label.facts).toBe('0.0063 in');
     expect(label.date).toBe('');
     expect(labelOf(reel([]), spool(), METRIC).lines).toEqual([]);
   });

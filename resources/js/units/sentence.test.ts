@@ -23,7 +23,7 @@ describe('a sentence of the server', () => {
       'Stop 3.2 mm under the lip after 137 m; the line holds 9.1 kg and is 0.30 mm thick on an arbor of 31.0 mm.',
     );
     expect(sentence(stop, IMPERIAL)).toBe(
-      'Stop 1/8 in under the lip after 150 yd; the line holds 20 lb and is 0.30 mm thick on an arbor of 1.220 in.',
+      'Stop 1/8 in under the lip after 150 yd; the line holds 20 lb and is 0.0118 in thick on an arbor of 1.220 in.',
     );
   });
 
