@@ -1,4 +1,5 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
+import { Link } from 'react-router';
 import { useLines, useReels } from '../api/records';
 import type { DayWish } from '../api/types';
 import { backingOf } from '../parts/onSpool';
@@ -53,9 +54,19 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
             className={classes.task}
             aria-label={`What is done to ${name}`}
             value={task}
-            data={TASKS.filter((each) => each.value !== 'replace' || backingOf(spool).length > 0)}
+            data={TASKS.filter((each) =>
+              // a bare spool can only be filled
+              spool?.contents.length === 0
+                ? each.value === 'refill'
+                : each.value !== 'replace' || backingOf(spool).length > 0,
+            )}
             onChange={(event) => onWish({ task: event.currentTarget.value as NonNullable<Own['task']> })}
           />
+          {filled && lines.length === 0 && (
+            <p className={page.facts}>
+              There is no line to pick yet. <Link to="/rack?add=filler">Put a filler into the Rack</Link> first.
+            </p>
+          )}
           {filled && (
             <>
               <NativeSelect
