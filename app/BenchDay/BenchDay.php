@@ -24,6 +24,7 @@ use Undro\Allocation\Reserve;
 use Undro\Allocation\Source;
 use Undro\Day\Day;
 use Undro\Day\Job;
+use Undro\Day\OldMain;
 use Undro\Day\Task;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
@@ -149,13 +150,12 @@ final readonly class BenchDay
             }
             $reel = Reel::query()->find((int) $in->number('reel', 1, PHP_INT_MAX));
             $care = $reel === null ? null : $this->upkeep->of($reel, Spool::query()->findOrFail($spool), $angler);
-            $worst = $care?->upkeep->found[0]->found ?? Finding::Fine;
             $off[$spool] = new OldMain(
                 $spool,
                 $line,
                 $this->lines->product($line)->line(),
                 $on->length(),
-                $worst !== Finding::Nicked && $worst !== Finding::Rough,
+                ($care?->upkeep->found[0]->found ?? Finding::Fine)->sound(),
                 isset($reused[$spool]),
             );
         }

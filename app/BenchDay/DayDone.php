@@ -8,10 +8,9 @@ use App\Ledger\Events;
 use App\Models\Event;
 use App\Models\KeptDay;
 use App\Models\Run;
-use Illuminate\Database\Eloquent\Builder;
 use Undro\Ledger\EventKind;
 
-/** What has been done of a kept day: a run that was ended since it began ticks its spool, and so does an entry of its task. */
+/** What the log shows to be done of a kept day: a run that has wound since it began ticks its spool, and so does an entry of its task. */
 final readonly class DayDone
 {
     /** What care of a line is written as. */
@@ -22,27 +21,25 @@ final readonly class DayDone
     /** @return list<int> spools */
     public function of(KeptDay $day): array
     {
-        $spools = $day->spools();
         $since = $day->created_at->toIso8601ZuluString('millisecond');
+        $spools = $day->spools();
+        $runs = Run::query()->whereIn('spool_id', $spools)->where('started_at', '>=', $since)->whereNotNull('ended_at')
+            ->get()->keyBy('id');
+        $kinds = array_map(static fn(EventKind $kind): string => $kind->value, [EventKind::Wound, ...self::CARE]);
+        $entries = Event::query()->with('moves')->whereIn('kind', $kinds)->where('recorded_at', '>=', $since)->get();
+        $out = $entries->isEmpty() ? [] : $this->events->takenBack();
         $done = [];
-        foreach (Run::query()->whereIn('spool_id', $spools)->where('started_at', '>=', $since)->whereNotNull('ended_at')->get() as $run) {
-            $wrote = Event::query()->where('run_id', $run->id)->where('kind', EventKind::Wound->value)->get();
-            if ($run->spool_id !== null && $wrote->contains(fn(Event $event): bool => !isset($this->events->takenBack()[$event->uuid]))) {
-                $done[] = $run->spool_id;
-            }
-        }
-        $care = Event::query()->with('moves')
-            ->whereIn('kind', array_map(static fn(EventKind $kind): string => $kind->value, self::CARE))
-            ->where('recorded_at', '>=', $since)
-            ->whereHas('moves', static fn(Builder $move): Builder => $move->where('from_kind', 'spool')->whereIn('from_id', $spools))
-            ->get();
-        foreach ($care as $event) {
-            $spool = $event->moves->first()?->spool();
-            if ($spool !== null && !isset($this->events->takenBack()[$event->uuid])) {
+        foreach ($entries as $entry) {
+            $wound = $entry->kind === EventKind::Wound;
+            $spool = $wound ? $runs->get($entry->run_id)?->spool_id : $entry->moves->first()?->spool();
+            $task = $spool === null ? null : $day->task($spool);
+            // where it is to be filled, care of the line that was on is not it
+            $fills = !$wound && $task !== null && $task->remedy() === null;
+            if ($spool !== null && !$fills && !isset($out[$entry->uuid])) {
                 $done[] = $spool;
             }
         }
 
-        return array_values(array_unique($done));
+        return array_values(array_intersect($spools, $done));
     }
 }

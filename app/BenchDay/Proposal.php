@@ -6,6 +6,7 @@ namespace App\BenchDay;
 
 use App\Stock\Pack;
 use Undro\Day\Day;
+use Undro\Day\OldMain;
 
 /** A bench day as it is proposed, and the packs that it may buy, by their places. */
 final readonly class Proposal

@@ -19,9 +19,9 @@ final class Leaders
         EventKind::FoundOnSpool,
     ];
 
-    /** @var array<int, array{at: string, leader: Leader}>|null the last that was said of each spool */
+    /** @var array<int, array{at: string, event: int, uuid: string, row: Leader}>|null the last that was said of each spool */
     private ?array $said = null;
-    /** @var array<int, string>|null when the outer end of a spool came off last */
+    /** @var array<int, array{string, int}>|null the moment and entry at which the outer end of a spool came off last */
     private ?array $ended = null;
 
     public function __construct(private readonly Events $events) {}
@@ -31,7 +31,10 @@ final class Leaders
     {
         $last = $this->said()[$spool] ?? null;
 
-        return $last === null || $last['leader']->off || ($this->ended()[$spool] ?? '') > $last['at'] ? null : $last;
+        // of one moment, what was written later comes after
+        return $last === null || $last['row']->off || ($this->ended()[$spool] ?? ['', 0]) > [$last['at'], $last['event']]
+            ? null
+            : ['at' => $last['at'], 'leader' => $last['row']];
     }
 
     /** Whether anything was ever said of a leader on it. */
@@ -40,45 +43,30 @@ final class Leaders
         return isset($this->said()[$spool]);
     }
 
-    /** @return array<int, array{at: string, leader: Leader}> */
+    /** @return array<int, array{at: string, event: int, uuid: string, row: Leader}> */
     private function said(): array
     {
         if ($this->said === null) {
             $this->said = [];
-            $out = $this->events->takenBack();
-            $rows = Leader::query()->join('events', 'events.id', '=', 'leaders.event_id')
-                ->orderBy('events.happened_at')->orderBy('events.id')
-                ->get(['leaders.*', 'events.happened_at', 'events.uuid']);
-            foreach ($rows as $leader) {
-                [$at, $uuid] = [$leader->getAttribute('happened_at'), $leader->getAttribute('uuid')];
-                if (is_string($at) && is_string($uuid) && !isset($out[$uuid])) {
-                    $this->said[$leader->spool_id] = ['at' => $at, 'leader' => $leader];
-                }
+            foreach ($this->events->standing(Leader::query()) as $each) {
+                $this->said[$each['row']->spool_id] = $each;
             }
         }
 
         return $this->said;
     }
 
-    /** @return array<int, string> */
+    /** @return array<int, array{string, int}> */
     private function ended(): array
     {
         if ($this->ended === null) {
             $this->ended = [];
-            $spools = $this->said();
-            $out = $this->events->takenBack();
-            $moves = $spools === [] ? [] : EventMove::query()->join('events', 'events.id', '=', 'event_moves.event_id')
-                ->whereIn('events.kind', array_map(static fn(EventKind $kind): string => $kind->value, self::ENDS))
-                ->orderBy('events.happened_at')->orderBy('events.id')
-                ->get(['event_moves.*', 'events.uuid', 'events.happened_at']);
-            foreach ($moves as $move) {
-                [$at, $uuid] = [$move->getAttribute('happened_at'), $move->getAttribute('uuid')];
-                if (!is_string($at) || !is_string($uuid) || isset($out[$uuid])) {
-                    continue;
-                }
+            $kinds = array_map(static fn(EventKind $kind): string => $kind->value, self::ENDS);
+            $moves = $this->said() === [] ? [] : $this->events->standing(EventMove::query()->whereIn('events.kind', $kinds));
+            foreach ($moves as ['at' => $at, 'event' => $event, 'row' => $move]) {
                 foreach ([[$move->from_kind, $move->from_id], [$move->to_kind, $move->to_id]] as [$kind, $id]) {
                     if ($kind === PlaceKind::Spool) {
-                        $this->ended[$id] = $at;
+                        $this->ended[$id] = [$at, $event];
                     }
                 }
             }

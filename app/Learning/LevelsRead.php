@@ -24,16 +24,11 @@ final readonly class LevelsRead
      */
     public function on(array $shapes): array
     {
-        $out = $this->events->takenBack();
-        $rows = LevelReading::query()->join('events', 'events.id', '=', 'level_readings.event_id')
-            ->orderBy('events.happened_at')->orderBy('events.id')
-            ->get(['level_readings.*', 'events.uuid', 'events.happened_at']);
         $past = [];
         $read = [];
-        foreach ($rows as $reading) {
-            [$uuid, $at] = [$reading->getAttribute('uuid'), $reading->getAttribute('happened_at')];
+        foreach ($this->events->standing(LevelReading::query()) as ['at' => $at, 'uuid' => $uuid, 'row' => $reading]) {
             $shape = $shapes[$reading->spool_id] ?? null;
-            if (!is_string($uuid) || !is_string($at) || isset($out[$uuid]) || $shape === null) {
+            if ($shape === null) {
                 continue;
             }
             // readings come oldest first, so each spool's states are gone through once

@@ -8,6 +8,8 @@ use App\Clock;
 use App\Database\Row;
 use App\Models\Account;
 use App\Models\Event as EventRow;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\Corrections;
@@ -98,6 +100,32 @@ final readonly class Events
         }
 
         return $corrections->out();
+    }
+
+    /**
+     * What of rows that are of entries still stands, in the order it happened.
+     *
+     * @template T of Model
+     *
+     * @param Builder<T> $rows of a table with an event_id
+     *
+     * @return list<array{at: string, event: int, uuid: string, row: T}>
+     */
+    public function standing(Builder $rows): array
+    {
+        $out = $this->takenBack();
+        $table = $rows->getModel()->getTable();
+        $standing = [];
+        $all = $rows->join('events', 'events.id', '=', "$table.event_id")->orderBy('events.happened_at')->orderBy('events.id')
+            ->get(["$table.*", 'events.happened_at', 'events.uuid', 'events.id as event']);
+        foreach ($all as $row) {
+            [$at, $uuid, $event] = [$row->getAttribute('happened_at'), $row->getAttribute('uuid'), $row->getAttribute('event')];
+            if (is_string($at) && is_string($uuid) && is_int($event) && !isset($out[$uuid])) {
+                $standing[] = ['at' => $at, 'event' => $event, 'uuid' => $uuid, 'row' => $row];
+            }
+        }
+
+        return $standing;
     }
 
     /**

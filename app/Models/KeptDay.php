@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Row;
 use Illuminate\Support\Carbon;
 use Undro\Day\Task;
 
@@ -46,7 +47,11 @@ final class KeptDay extends Record
      */
     private static function sound(array $typed): array
     {
-        $is = self::there(...);
+        $known = [];
+        foreach ([Spool::class, Filler::class, LineProduct::class] as $model) {
+            $known[$model] = array_flip(Row::ints($model::query(), 'id'));
+        }
+        $is = static fn(string $model, mixed $id): bool => is_numeric($id) && isset($known[$model][(int) $id]);
         $numbers = static fn(string $list): string => implode(',', array_unique(array_filter(
             explode(',', $list),
             static fn(string $id): bool => ctype_digit($id) && strlen($id) < 18 && $is(Spool::class, $id),
@@ -85,15 +90,31 @@ final class KeptDay extends Record
         ], static fn(string $text): bool => $text !== '');
     }
 
-    /** @param class-string<Record> $model */
-    private static function there(string $model, mixed $id): bool
-    {
-        return is_numeric($id) && $model::query()->whereKey((int) $id)->exists();
-    }
-
     /** @return list<int> the spools that are picked */
     public function spools(): array
     {
-        return array_values(array_filter(array_map(intval(...), explode(',', $this->draft['spools'] ?? ''))));
+        return $this->numbers('spools');
+    }
+
+    /** @return list<int> spools that were ticked by hand */
+    public function ticked(): array
+    {
+        return $this->numbers('done');
+    }
+
+    /** What is to be done with a spool; null: as usual. */
+    public function task(int $spool): ?Task
+    {
+        $wishes = json_decode($this->draft['wish'] ?? '', true);
+        $wish = is_array($wishes) ? $wishes[$spool] ?? null : null;
+        $task = is_array($wish) ? $wish['task'] ?? null : null;
+
+        return is_string($task) ? Task::tryFrom($task) : null;
+    }
+
+    /** @return list<int> */
+    private function numbers(string $list): array
+    {
+        return array_values(array_filter(array_map(intval(...), explode(',', $this->draft[$list] ?? ''))));
     }
 }

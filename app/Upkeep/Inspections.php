@@ -72,15 +72,8 @@ final class Inspections
     {
         if ($this->bySpool === null) {
             $this->bySpool = [];
-            $out = $this->events->takenBack();
-            $rows = Inspection::query()->join('events', 'events.id', '=', 'inspections.event_id')
-                ->orderBy('events.happened_at')->orderBy('events.id')
-                ->get(['inspections.*', 'events.happened_at', 'events.uuid']);
-            foreach ($rows as $inspection) {
-                [$at, $uuid] = [$inspection->getAttribute('happened_at'), $inspection->getAttribute('uuid')];
-                if (is_string($at) && is_string($uuid) && !isset($out[$uuid])) {
-                    $this->bySpool[$inspection->spool_id][] = $inspection->looked($at);
-                }
+            foreach ($this->events->standing(Inspection::query()) as ['at' => $at, 'row' => $inspection]) {
+                $this->bySpool[$inspection->spool_id][] = $inspection->looked($at);
             }
         }
 

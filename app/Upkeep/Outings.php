@@ -26,15 +26,9 @@ final class Outings
     {
         if ($this->bySpool === null) {
             $this->bySpool = [];
-            $out = $this->events->takenBack();
-            $rows = Outing::query()->join('events', 'events.id', '=', 'outings.event_id')
-                ->where('events.happened_at', '>=', substr($this->oldestLine(), 0, 10))
-                ->get(['outings.*', 'events.happened_at', 'events.uuid']);
-            foreach ($rows as $outing) {
-                [$at, $uuid] = [$outing->getAttribute('happened_at'), $outing->getAttribute('uuid')];
-                if (is_string($at) && is_string($uuid) && !isset($out[$uuid])) {
-                    $this->bySpool[$outing->spool_id][] = $outing->wearing($at);
-                }
+            $since = Outing::query()->where('events.happened_at', '>=', substr($this->oldestLine(), 0, 10));
+            foreach ($this->events->standing($since) as ['at' => $at, 'row' => $outing]) {
+                $this->bySpool[$outing->spool_id][] = $outing->wearing($at);
             }
         }
 

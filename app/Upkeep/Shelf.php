@@ -43,16 +43,8 @@ final class Shelf
             return;
         }
         $this->from = [];
-        $out = $this->events->takenBack();
-        $moves = EventMove::query()->join('events', 'events.id', '=', 'event_moves.event_id')
-            ->where('from_kind', PlaceKind::Filler->value)->orWhere('to_kind', PlaceKind::Filler->value)
-            ->orderBy('events.happened_at')
-            ->get(['event_moves.*', 'events.uuid', 'events.happened_at']);
-        foreach ($moves as $move) {
-            [$at, $uuid] = [$move->getAttribute('happened_at'), $move->getAttribute('uuid')];
-            if (!is_string($at) || !is_string($uuid) || isset($out[$uuid])) {
-                continue;
-            }
+        $moves = EventMove::query()->where('from_kind', PlaceKind::Filler->value)->orWhere('to_kind', PlaceKind::Filler->value);
+        foreach ($this->events->standing($moves) as ['at' => $at, 'row' => $move]) {
             if ($move->to_kind === PlaceKind::Filler) {
                 $this->first[$move->to_id] ??= $at;
             }

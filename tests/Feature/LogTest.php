@@ -513,6 +513,14 @@ final class LogTest extends TestCase
         $tie = fn(array $change = []): array => $change + [
             'what' => 'leader', 'strength' => '15 lb', 'leader' => '1.5 m', 'leader_material' => 'fluoro', 'knot' => 'fg',
         ];
+        // of one day: in the order they were written
+        $sameDay = ['happened_at' => '2026-07-01'];
+        $cut = ['what' => 'strip', 'how' => 'cut_back', 'metres' => '2 m'] + $sameDay;
+        $this->say($cut);
+        $this->say($tie(['strength' => '9 lb'] + $sameDay));
+        self::assertSame('9 lb', $leader()['strength']);
+        $this->say($cut);
+        self::assertNull($leader());
         $made = $this->say($tie());
         self::assertSame('leader_tied', $made['kind']);
         self::assertSame(['15 lb', 'fg', 1.5], [$leader()['strength'], $leader()['knot'], $leader()['length_m']]);

@@ -226,6 +226,8 @@ test('a bench day is left with one spool done and taken up again elsewhere', asy
   await page.waitForURL(/\/day\/\d+/);
   await expect(page.getByTestId('kept')).toContainText('0 of 2 done');
   await expect(page.getByRole('region', { name: 'Old line off first' })).toContainText('Bag ');
+  // what is changed on the way out is kept
+  await page.getByLabel('backing may be two pieces, joined').click();
   await page
     .getByRole('region', { name: 'Spools' })
     .getByRole('button', { name: 'Plan and wind Skerry 30, deep' })
@@ -260,6 +262,7 @@ test('a bench day is left with one spool done and taken up again elsewhere', asy
   await page.getByRole('link', { name: 'Back to the bench day' }).click();
   await expect(page.getByTestId('kept')).toContainText('1 of 2 done');
   await expect(page.getByRole('region', { name: 'Done' })).toContainText('Skerry 30, deep');
+  await expect(page.getByLabel('backing may be two pieces, joined')).toBeChecked();
   const address = page.url();
   // another browser knows nothing but the server
   const phone = await browser.newPage({ viewport: { width: 390, height: 800 } });

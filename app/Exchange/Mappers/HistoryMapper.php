@@ -103,25 +103,18 @@ final class HistoryMapper
             );
             $drag->fill(['event_id' => $event->id])->save();
         }
-        if ($in->has('outing')) {
-            $of = $in->object('outing');
-            Outing::read(Input::of($of->all()), $spool($of, 'outing.spool'))->fill(['event_id' => $event->id])->save();
-        }
-        if ($in->has('level')) {
-            $of = $in->object('level');
-            LevelReading::read(Input::of($of->all()), $spool($of, 'level.spool'))->fill(['event_id' => $event->id])->save();
-        }
-        if ($in->has('inspection')) {
-            $of = $in->object('inspection');
-            Inspection::read(Input::of($of->all()), $spool($of, 'inspection.spool'))->fill(['event_id' => $event->id])->save();
-        }
-        if ($in->has('leader')) {
-            $of = $in->object('leader');
-            Leader::read(Input::of($of->all()), $spool($of, 'leader.spool'))->fill(['event_id' => $event->id])->save();
-        }
-        if ($in->has('trouble')) {
-            $of = $in->object('trouble');
-            TroubleSeen::read(Input::of($of->all()), $spool($of, 'trouble.spool'))->fill(['event_id' => $event->id])->save();
+        $parts = [
+            'outing' => Outing::read(...),
+            'level' => LevelReading::read(...),
+            'inspection' => Inspection::read(...),
+            'leader' => Leader::read(...),
+            'trouble' => TroubleSeen::read(...),
+        ];
+        foreach ($parts as $part => $read) {
+            if ($in->has($part)) {
+                $of = $in->object($part);
+                $read(Input::of($of->all()), $spool($of, "$part.spool"))->fill(['event_id' => $event->id])->save();
+            }
         }
 
         return $id;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\BenchDay\OldMain;
 use App\BenchDay\Proposal;
 use App\BenchDay\UsualJob;
 use App\Stock\Pack;
+use Undro\Day\OldMain;
 use Undro\Json\DayJson;
 use Undro\Json\Written;
 use Undro\Upkeep\State;

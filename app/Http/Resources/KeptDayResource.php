@@ -13,11 +13,15 @@ final class KeptDayResource
     /** @return array<string, mixed> */
     public static function of(KeptDay $day, DayDone $done): array
     {
+        $seen = $done->of($day);
+
         return [
             'id' => $day->id,
             'name' => $day->name,
             'draft' => (object) $day->draft,
-            'done' => $done->of($day),
+            'spools' => $day->spools(),
+            'done' => $seen,
+            'finished' => array_values(array_intersect($day->spools(), [...$seen, ...$day->ticked()])),
             'began_at' => $day->created_at->toIso8601ZuluString(),
             'version' => $day->version,
             'archived' => $day->archived_at !== null,

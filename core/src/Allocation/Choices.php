@@ -49,7 +49,13 @@ final readonly class Choices
     /** Whether a source is forbidden for any part of a job. */
     public function forbids(string $job): bool
     {
-        return array_merge([], ...array_values($this->forbid[$job] ?? [])) !== [] || isset($this->pin[$job]);
+        return array_merge([], ...array_values($this->forbid[$job] ?? [])) !== [];
+    }
+
+    /** Whether any part of a job has to come from one source. */
+    public function pins(string $job): bool
+    {
+        return isset($this->pin[$job]);
     }
 
     /** The source a part of a job must come from; null: any. */

@@ -93,7 +93,8 @@ final class DragCase implements Calculator
         $weakest = $target->weakest->working()->inNewtons();
         $guides = self::guides($in);
         $through = $in->boolean('tip', true) ? 1.0 : $guides;
-        $set = $in->optionalForce('wanted_N', ...Bounds::FORCE_N) ?? Force::newtons($target->force->inNewtons() / $through);
+        $asks = Force::newtons($target->force->inNewtons() / $through);
+        $set = $in->optionalForce('wanted_N', ...Bounds::FORCE_N) ?? $asks;
         $share = $through * $set->inNewtons() / $weakest;
 
         return [
@@ -102,6 +103,7 @@ final class DragCase implements Calculator
             'weakest_N' => $weakest,
             'target_N' => $target->force->inNewtons(),
             'fraction' => $fraction,
+            'asks_N' => $asks->inNewtons(),
             'to_set_N' => $set->inNewtons(),
             'asked_share' => $share,
             'ask_again' => $share > Target::ASK_AGAIN + 1e-9,

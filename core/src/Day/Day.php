@@ -85,10 +85,7 @@ final readonly class Day
                 $left = array_values(array_filter($demands, static fn(Demand $demand): bool => !in_array($demand->job, $fault->jobs, true)));
                 count($left) < count($demands) || throw $fault;
                 foreach ($fault->jobs as $job) {
-                    $without[$job] = $choices->forbids($job)
-                        ? 'Nothing else can give its line: what could is not to be cut for it. Allow it again, take another line, or add a pack.'
-                        : 'No filler and no pack can give its line: it is too long, or of a line that neither the rack nor the list of packs '
-                            . 'has. Shorten it, take another line, or add a pack.';
+                    $without[$job] = BadAllocation::says('its line', $choices->forbids($job), $choices->pins($job));
                 }
                 $demands = $left;
             }

@@ -28,6 +28,8 @@ final readonly class Job
     /** Taking old line off: minutes a reel, and metres a minute. Ours. */
     private const STRIP_MIN = 1.0;
     private const STRIP_M_PER_MIN = 60.0;
+    /** So much less than was asked for is another length, m. */
+    private const GOES_M = 0.5;
     /** A level this far off the wanted one is worth a word, mm. */
     private const OFF_MM = 1.0;
 
@@ -38,7 +40,7 @@ final readonly class Job
      * @param Length|null $backingHigh the upper end of its band
      * @param Demand|null $demand      null: it cannot be planned, or asks for no line
      * @param Length|null $off         old line that comes off before
-     * @param Length|null $fits        of the main line as far as it goes on to the full mark
+     * @param Length|null $goes        whole metres of main line that go on, where that is not what was asked for
      */
     private function __construct(
         public string $id,
@@ -51,7 +53,7 @@ final readonly class Job
         public ?Length $backingHigh = null,
         public ?Demand $demand = null,
         public ?Length $off = null,
-        public ?Length $fits = null,
+        public ?Length $goes = null,
     ) {}
 
     /** The same, which no filler and no pack has the line for. */
@@ -96,6 +98,7 @@ final readonly class Job
             $plan->fill->layers,
         ));
         $note = self::ends($asked, $plan);
+        $most = $plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres());
         if (self::tooMuch($asked, $plan)) {
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
@@ -127,7 +130,7 @@ final readonly class Job
                 $under ? Length::metres($high + Reserve::BACKING_M) : null,
             ),
             $off,
-            Length::metres($plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres())),
+            $most < ($asked->mainLength?->inMetres() ?? $main) - self::GOES_M ? Length::metres(floor($most)) : null,
         );
     }
 

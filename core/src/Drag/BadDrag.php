@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Undro\Drag;
 
 use Undro\DomainFault;
-use Undro\Knot\Knot;
 use Undro\Units\Force;
 use Undro\Units\Length;
 
@@ -130,11 +129,5 @@ final class BadDrag extends DomainFault
             'measured',
             sprintf('%d m of line out is measured twice. Keep one figure: the median of its pulls.', (int) round($lineOut->inMetres())),
         );
-    }
-
-    /** Names “join”. */
-    public static function joinsNothing(Knot $knot): self
-    {
-        return new self('join', "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
     }
 }

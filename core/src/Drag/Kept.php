@@ -47,26 +47,28 @@ final readonly class Kept
      */
     public function again(?self $newest = null): array
     {
-        if ($this->fromOff && $newest !== null && $newest !== $this && $newest->comparable($this)) {
-            return $this->asItIsNow($newest);
+        if (!$this->fromOff) {
+            return [null, Sentence::of('Its place was not counted from fully backed off: set it to {0} by the scale.', $this->pulls->median)];
         }
 
-        return $this->fromOff
-            ? [
-                $this->position(),
-                Sentence::of(
-                    "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: it gave {0} there. "
-                        . 'One pull tells whether it still does.',
-                    $this->pulls->median,
-                ),
-            ]
-            : [null, Sentence::of('Its place was not counted from fully backed off: set it to {0} by the scale.', $this->pulls->median)];
+        return $newest !== null && $newest !== $this && $newest->comparable($this)
+            ? $this->asItIsNow($newest)
+            : $this->there('it gave {0} there. One pull tells whether it still does.');
     }
 
     /** Counted from fully backed off, with the same knob, and read the same way. */
     public function comparable(self $other): bool
     {
         return $this->fromOff && $other->fromOff && $this->knob === $other->knob && $this->tip === $other->tip;
+    }
+
+    /** @return array{float, Sentence} the place it was at */
+    private function there(string $says): array
+    {
+        return [$this->position(), Sentence::of(
+            "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: $says",
+            $this->pulls->median,
+        )];
     }
 
     /** @return array{float|null, Sentence} */
@@ -77,11 +79,7 @@ final readonly class Kept
         $there = $law->force($this->position());
         $off = $there / $wanted->inNewtons() - 1;
         if (abs($off) <= Pulls::SPREAD) {
-            return [$this->position(), Sentence::of(
-                "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: it gave {0} there, and by the "
-                    . 'setting kept last it still does. One pull tells.',
-                $this->pulls->median,
-            )];
+            return $this->there('it gave {0} there, and by the setting kept last it still does. One pull tells.');
         }
         $step = $this->knob->resolution();
         $most = (int) floor(2 * max($this->position(), $newest->position()) / $step + 1e-6);

@@ -44,9 +44,9 @@ final class BadJoin extends DomainFault
     }
 
     /** Names “knot”. */
-    public static function joinsNothing(Knot $knot): self
+    public static function joinsNothing(Knot $knot, string $field = 'knot'): self
     {
-        return new self('knot', "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
+        return new self($field, "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
     }
 
     /** Names “leader”. */

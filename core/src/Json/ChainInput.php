@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Undro\Json;
 
-use Undro\Drag\BadDrag;
 use Undro\Drag\Link;
 use Undro\Drag\LinkKind;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Join\BadJoin;
 use Undro\Join\PullTest;
 use Undro\Knot\Knot;
 use Undro\Units\Force;
@@ -62,7 +62,7 @@ final class ChainInput
     private static function join(Input $in, Link $main, Link $leader): Link
     {
         $knot = $in->choice('join', Knot::class, Knot::DoubleUni);
-        $keeps = $knot->keeps() ?? throw BadDrag::joinsNothing($knot);
+        $keeps = $knot->keeps() ?? throw BadJoin::joinsNothing($knot, 'join');
         $tested = self::tested($in, 'join_tested', $knot);
         $weaker = $leader->holdsLessThan($main) ? $leader : $main;
 

@@ -26,7 +26,7 @@ final class DayJson
                 'strip_min' => $job->stripMin(),
                 'off_m' => $job->off?->inMetres(),
                 'main_m' => $job->main?->inMetres(),
-                'main_fits_m' => $job->fits?->inMetres(),
+                'main_goes_m' => $job->goes?->inMetres(),
                 'backing_m' => $job->backing?->inMetres(),
                 'backing_high_m' => $job->backingHigh?->inMetres(),
             ], $day->jobs),

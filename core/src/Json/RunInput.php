@@ -68,7 +68,7 @@ final class RunInput
     }
 
     /** Across the line on a filler, with what is left on it. @throws \Undro\DomainFault */
-    public static function filler(Input $in): Diameter
+    private static function filler(Input $in): Diameter
     {
         $whole = $in->optionalMetres('full_length_m', ...Bounds::LENGTH_M) ?? $in->optionalMetres('left_m', ...Bounds::LENGTH_M) ?? Length::metres(1);
 

@@ -6,20 +6,13 @@ namespace Undro\Json;
 
 use Undro\Fill\FullLevel;
 use Undro\Line\Lay;
-use Undro\Line\Material;
 use Undro\Run\Course;
 use Undro\Run\Ending;
 use Undro\Run\Run;
 use Undro\Run\Standing;
 use Undro\Run\Step;
-use Undro\Run\StepKind;
 use Undro\Run\StepState;
-use Undro\Spool\Usual;
-use Undro\Twist\Feed;
-use Undro\Twist\Sense;
 use Undro\Twist\Slack;
-use Undro\Twist\SlackTest;
-use Undro\Twist\Twist;
 
 /** How a run stands. */
 final class RunJson
@@ -47,9 +40,12 @@ final class RunJson
                 'placed' => self::placed($run, $index),
             ], array_keys($course->layers)),
             'progress' => self::progress($standing),
-            'slack' => self::slack($run, $course),
+            'slack' => self::slack($standing),
             'soaks' => (object) $run->soaks,
-            'soaks_due' => self::soaksDue($standing),
+            'soaks_due' => array_map(
+                static fn(array $due): array => ['step' => $due['step']->id(), 'in_min' => $due['minutes']],
+                $standing->soaksDue(),
+            ),
             'feed' => $course->setting->feed()->value,
             'hold' => ['id' => $course->setting->hold()->value, 'word' => $course->setting->hold()->word()],
             'grips' => $course->setting->grips,
@@ -137,75 +133,18 @@ final class RunJson
     }
 
     /** @return array<string, mixed> */
-    private static function slack(Run $run, Course $course): array
+    private static function slack(Standing $standing): array
     {
-        $seen = $run->slack[$run->layer] ?? [];
-        $line = $course->layers[$run->layer]->line;
-        $placed = $run->placed[$run->layer] ?? null;
-        // the rotor turns the same way whatever lies before it
-        $rotor = $placed?->rotor;
-        foreach ($run->placed as $each) {
-            $rotor ??= $each->rotor;
-        }
-        $matched = $rotor === null || $placed?->filler === null ? null : $rotor === $placed->filler;
-        $twist = self::matchedTwist($run, $course);
-        $test = SlackTest::next(
-            $seen,
-            $matched,
-            $twist?->loopsInSlack(),
-            $line->material === Material::Braid,
-            $placed->feed ?? $course->setting->feed(),
-        );
+        $test = $standing->slackTest();
 
         return [
-            'seen' => array_map(static fn(Slack $each): string => $each->value, $seen),
+            'seen' => array_map(static fn(Slack $each): string => $each->value, $standing->run->slack[$standing->run->layer] ?? []),
             'move' => $test->move->value,
             'words' => $test->move->words(),
             'turned_over' => $test->turnedOver,
-            'matched' => $matched,
-            'matched_turns_per_m' => $twist?->winding,
+            'matched' => $standing->matched(),
+            'matched_turns_per_m' => $standing->matchedTwist()?->winding,
         ];
-    }
-
-    /** The twist while this layer's filler pays off the way the rotor turns; null: the reel has none, or its spool no shape. */
-    private static function matchedTwist(Run $run, Course $course): ?Twist
-    {
-        $bottom = $course->plan->fill->layers[$run->layer]->bottom;
-
-        return $bottom === null || !$course->wanted->reel->hasFixedSpool() ? null : Twist::of(
-            $course->wanted->reel,
-            Feed::OverEnd,
-            Sense::Clockwise,
-            Sense::Clockwise,
-            $course->setting->filler($run->layer),
-            $bottom,
-            $course->layers[$run->layer]->line,
-        );
-    }
-
-    /**
-     * Soaks of what is wound next that have to begin, or soon have: each ends at its own join.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function soaksDue(Standing $standing): array
-    {
-        [$run, $course] = [$standing->run, $standing->course];
-        $left = $standing->progress->turnsLeft;
-        $mounted = ($run->states[StepKind::Mount->value] ?? StepState::Open) !== StepState::Open;
-        $due = [];
-        foreach ($run->steps as $step) {
-            $open = ($run->states[$step->id()] ?? StepState::Open) === StepState::Open;
-            if ($mounted && $left !== null && $step->kind === StepKind::Soak && $step->layer === $run->layer + 1
-                && $open && !isset($run->soaks[$step->id()]) && $run->current !== $step->id()) {
-                $due[] = [
-                    'step' => $step->id(),
-                    'in_min' => $left / ($course->pace ?? Usual::PACE_TURNS_PER_MIN) - ($step->seconds ?? 0) / 60,
-                ];
-            }
-        }
-
-        return $due;
     }
 
     /** @return array<string, mixed>|null the finished level beside the one that was wanted */

@@ -12,6 +12,7 @@ use Undro\Habit\BackingSchool;
 use Undro\Habit\BackWith;
 use Undro\Habit\Question;
 use Undro\Line\Material;
+use Undro\Line\Under;
 use Undro\Spool\Source;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
@@ -22,12 +23,8 @@ use Undro\Way\Ways;
 /** What a plan has to say beside its figures. Source of the limits: handbook, chapters 1 and 2. */
 final class Notes
 {
-    /** Nylon backing under nylon or fluorocarbon, times the main line's diameter. */
-    private const THICK_UNDER_NYLON = 1.25;
-    private const THICKISH_UNDER_BRAID = 1.5;
     /** So much less than all of a line is said to be all of it, m. */
     private const ALL_BUT_M = 1.0;
-    private const THICK_UNDER_BRAID = 2.2;
 
     /**
      * @param Fill        $fill   as solved
@@ -118,17 +115,16 @@ final class Notes
         if ($backing === null || $main === null) {
             return [];
         }
-        $ratio = $backing->diameter->inMillimetres() / $main->diameter->inMillimetres();
-        $braid = $main->material === Material::Braid;
-        $limit = $braid ? self::THICK_UNDER_BRAID : self::THICK_UNDER_NYLON;
+        $under = Under::of($backing, $main);
+        $ratio = $under->ratio;
         $notes = [];
-        if ($wanted->habits->school(Question::BackingThickness) === 'same' && $ratio > 1.005 && $ratio <= $limit) {
+        if ($wanted->habits->school(Question::BackingThickness) === 'same' && $ratio > 1.005 && !$under->tooThick()) {
             $notes[] = Note::of(
                 'thicker_than_habit',
                 Weight::Warning,
                 sprintf('Your habit is backing no thicker than the main line; this one is %.1F times as thick.', $ratio),
             );
-        } elseif ($ratio > $limit) {
+        } elseif ($under->tooThick()) {
             $notes[] = Note::of(
                 'thick_backing',
                 Weight::Warning,
@@ -136,10 +132,10 @@ final class Notes
                     'The backing is %.1F times as thick as the main line. Above %.2F times, thin line sinks between the coils, casts '
                         . 'badly and can snap off: take a thinner backing.',
                     $ratio,
-                    $limit,
+                    $under->most,
                 ),
             );
-        } elseif ($braid && $ratio > self::THICKISH_UNDER_BRAID) {
+        } elseif ($under->thickish()) {
             $notes[] = Note::of(
                 'thickish_backing',
                 Weight::Note,

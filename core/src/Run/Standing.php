@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Undro\Run;
 
+use Undro\Line\Material;
+use Undro\Spool\Usual;
+use Undro\Twist\Feed;
+use Undro\Twist\Sense;
+use Undro\Twist\SlackTest;
+use Undro\Twist\Twist;
+
 /** How a run stands after its marks: its steps, and what is wound and left. */
 final readonly class Standing
 {
@@ -35,5 +42,73 @@ final readonly class Standing
             $run,
             Progress::of($plan->spool, $plan->gap, $course->layers, $course->wanted->gearRatio, $run->layer, $run->stretches),
         );
+    }
+
+    /** What the slack test of the line that is being wound asks for next. Source: handbook, chapter 3. */
+    public function slackTest(): SlackTest
+    {
+        return SlackTest::next(
+            $this->run->slack[$this->run->layer] ?? [],
+            $this->matched(),
+            $this->matchedTwist()?->loopsInSlack(),
+            $this->course->layers[$this->run->layer]->line->material === Material::Braid,
+            ($this->run->placed[$this->run->layer] ?? null)->feed ?? $this->course->setting->feed(),
+        );
+    }
+
+    /** Whether filler and rotor turn the same way; null: nobody has said. The rotor turns one way whatever lies before it. */
+    public function matched(): ?bool
+    {
+        $placed = $this->run->placed[$this->run->layer] ?? null;
+        $rotor = $placed?->rotor;
+        foreach ($this->run->placed as $each) {
+            $rotor ??= $each->rotor;
+        }
+
+        return $rotor === null || $placed?->filler === null ? null : $rotor === $placed->filler;
+    }
+
+    /** The twist while this layer's filler pays off the way the rotor turns; null: the reel has none, or its spool no shape. */
+    public function matchedTwist(): ?Twist
+    {
+        $bottom = $this->course->plan->fill->layers[$this->run->layer]->bottom;
+
+        return $bottom === null || !$this->course->wanted->reel->hasFixedSpool() ? null : Twist::of(
+            $this->course->wanted->reel,
+            Feed::OverEnd,
+            Sense::Clockwise,
+            Sense::Clockwise,
+            $this->course->setting->filler($this->run->layer),
+            $bottom,
+            $this->course->layers[$this->run->layer]->line,
+        );
+    }
+
+    /**
+     * Soaks of what is wound next, each with the minutes until it has to begin so that it ends at its own join; below 0: late.
+     *
+     * @return list<array{step: Step, minutes: float}>
+     */
+    public function soaksDue(): array
+    {
+        $left = $this->progress->turnsLeft;
+        if ($left === null || !$this->met(StepKind::Mount->value)) {
+            return [];
+        }
+        $due = [];
+        foreach ($this->run->steps as $step) {
+            $next = $step->kind === StepKind::Soak && $step->layer === $this->run->layer + 1 && $this->run->current !== $step->id();
+            if ($next && !$this->met($step->id()) && !isset($this->run->soaks[$step->id()])) {
+                $due[] = ['step' => $step, 'minutes' => $left / ($this->course->pace ?? Usual::PACE_TURNS_PER_MIN) - ($step->seconds ?? 0) / 60];
+            }
+        }
+
+        return $due;
+    }
+
+    /** Whether a step is done or left out. */
+    private function met(string $step): bool
+    {
+        return ($this->run->states[$step] ?? StepState::Open) !== StepState::Open;
     }
 }

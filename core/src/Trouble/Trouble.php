@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Undro\Trouble;
 
+use Undro\Fill\Level as FillLevel;
 use Undro\Line\Lay;
+use Undro\Line\Under;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
 use Undro\Twist\Slack;
 use Undro\Units\Sentence;
 use Undro\Upkeep\Finding;
+use Undro\Upkeep\Level;
+use Undro\Way\Ways;
 
 /**
  * The causes of what was seen, likeliest first by what is known of the spool: what it speaks for comes first, what it speaks against last,
@@ -17,13 +21,6 @@ use Undro\Upkeep\Finding;
  */
 final readonly class Trouble
 {
-    /** A level so much higher than full is overfilled, so much lower is low. Source: handbook, chapter 6; the first is ours. */
-    private const OVER_MM = 0.5;
-    private const LOW_MM = 2.0;
-    /** Thicker under thin line than this, it sinks in. Source: handbook, chapter 1. */
-    private const THICK = 1.5;
-    private const SHORT_GRIP_M = 5.0;
-
     /** @param Sentence|null $because what is known speaks for it, or against it; null: nothing does */
     private function __construct(public Cause $cause, public int $speaks, public ?Sentence $because) {}
 
@@ -115,8 +112,8 @@ final readonly class Trouble
         $says = Sentence::of('It lies {0} under the lip; {1} is full.', $known->level, $known->wanted);
 
         return match (true) {
-            $full ? $low < -self::OVER_MM : $known->isLow ?? $low > self::LOW_MM => [1, $says],
-            $full ? $low > 0 : $low < self::LOW_MM / 2 => [-1, $says],
+            $full ? FillLevel::tooFull($known->level, $known->wanted) : $known->isLow ?? $low > Level::LOW_MM => [1, $says],
+            $full ? $low > 0 : $low < Level::LOW_MM / 2 => [-1, $says],
             default => [0, $says],
         };
     }
@@ -128,7 +125,7 @@ final readonly class Trouble
             return $known->main === null ? [0, null] : null;
         }
 
-        return $known->backingLength->inMetres() < self::SHORT_GRIP_M
+        return $known->backingLength->inMetres() < Ways::GRIP_M
             ? [1, Sentence::of('There are {0} of backing.', $known->backingLength)]
             : [-1, Sentence::of('There are {0} of backing.', $known->backingLength)];
     }
@@ -139,14 +136,14 @@ final readonly class Trouble
         if ($known->main === null || $known->backing === null) {
             return $known->main === null ? [0, null] : null;
         }
-        $ratio = $known->backing->diameter->inMillimetres() / $known->main->diameter->inMillimetres();
+        $under = Under::of($known->backing, $known->main);
         $says = Sentence::of(
-            sprintf('The backing is %.1F times as thick: {0} under {1}.', $ratio),
+            sprintf('The backing is %.1F times as thick: {0} under {1}.', $under->ratio),
             $known->backing->diameter,
             $known->main->diameter,
         );
 
-        return $ratio > self::THICK ? [1, $says] : [-1, $says];
+        return $under->thickish() ? [1, $says] : [-1, $says];
     }
 
     /** @return array{int, Sentence} */

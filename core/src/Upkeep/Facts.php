@@ -85,7 +85,7 @@ final readonly class Facts
     public function allAlong(): ?Inspection
     {
         foreach ($this->found as $each) {
-            if ($each->from === null && in_array($each->found, [Finding::Rough, Finding::Nicked], true)) {
+            if ($each->from === null && !$each->found->sound()) {
                 return $each;
             }
         }

@@ -13,6 +13,12 @@ enum Finding: string
     case Rough = 'rough';
     case Nicked = 'nicked';
 
+    /** Worn at most: it can be turned over, or go under another line. */
+    public function sound(): bool
+    {
+        return $this !== self::Rough && $this !== self::Nicked;
+    }
+
     /** What share of its strength the line still has there. */
     public function condition(): float
     {

@@ -165,6 +165,7 @@ final class DragCasesTest extends TestCase
         );
         self::assertEqualsWithDelta(25, $drag['target_N'], 1e-9);
         self::assertEqualsWithDelta(20, $drag['to_set_N'], 1e-9);
+        self::assertEqualsWithDelta(25, $drag['asks_N'], 1e-9, 'which the force of before leaves as it is');
         self::assertEqualsWithDelta([19, 21], $drag['within'], 1e-9);
         self::assertEqualsWithDelta(35, $drag['stop_N'], 1e-9, 'the reel holds no more');
         self::assertEqualsWithDelta(

@@ -36,7 +36,7 @@ final class TroubleTest extends TestCase
             ['loops', ['feed' => 'over_end', 'matched' => false], 'against_rotor'],
             ['loops', ['feed' => 'over_end', 'slack' => 'loops'], 'against_rotor'],
             ['fill_turns', ['main' => self::BRAID], 'bare_arbor'],
-            ['fill_turns', ['main' => self::BRAID, 'backing' => self::NYLON + ['length_m' => 3]], 'short_grip'],
+            ['fill_turns', ['main' => self::BRAID, 'backing' => self::NYLON + ['length_m' => 2]], 'short_grip'],
             ['digs_in', ['main' => self::BRAID, 'backing' => self::NYLON], 'thick_under'],
             ['hump', ['reel' => 'spinning', 'lay' => 'coarse'], 'reel_lay'],
             ['jerks', ['sticky' => true], 'washers'],

@@ -6,6 +6,13 @@ import { key, stale } from './keys';
 /** Runs, those that are going on first. */
 export const useRuns = () => useQuery({ queryKey: key('runs'), queryFn: () => answer(client.GET('/api/runs')) });
 
+/** One run as it stands. */
+export const useRunOf = (uuid: string | undefined) =>
+  useQuery({
+    queryKey: key('runs', uuid),
+    enabled: uuid !== undefined,
+    queryFn: () => answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid: uuid ?? '' } } })),
+  });
 export const useBeginRun = () =>
   useChange('runBegun', (body: Schemas['NewRun']) => answer(client.POST('/api/runs', { body })));
 export const useTakeRunBack = () =>

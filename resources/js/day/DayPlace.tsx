@@ -1,6 +1,6 @@
 import { Button, Switch } from '@mantine/core';
 import { useMemo } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import { useReels } from '../api/records';
 import { useDay, useDayUsual } from '../api/stock';
@@ -10,7 +10,7 @@ import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { filledAnew, own, read, written } from './choices';
+import { filledAnew, own, read, same, written } from './choices';
 import classes from './Day.module.css';
 import { Going } from './Going';
 import { Packs } from './Packs';
@@ -23,6 +23,11 @@ import { Wish } from './Wish';
 
 /** Many reels in one evening: what is cut from what, what to buy, what is left, and in what order to work. */
 export function DayPlace() {
+  const { id } = useParams();
+  return <OneDay key={id} />;
+}
+
+function OneDay() {
   const { angler, units } = useBench();
   const usual = useDayUsual();
   const reels = useReels();
@@ -175,28 +180,20 @@ export function DayPlace() {
             forbid={forbid}
             onPin={(choice) => {
               const rest = pin.filter((each) => each.job !== choice.job || each.part !== choice.part);
-              const has = pin.some(
-                (each) => each.job === choice.job && each.part === choice.part && each.source === choice.source,
-              );
-              set({ pin: written(has ? rest : [...rest, choice]) });
+              set({ pin: written(pin.some((each) => same(each, choice)) ? rest : [...rest, choice]) });
             }}
             onForbid={(choice) => set({ forbid: written([...forbid, choice]) })}
-            onAllow={(choice) =>
-              set({
-                forbid: written(
-                  forbid.filter(
-                    (each) => each.job !== choice.job || each.part !== choice.part || each.source !== choice.source,
-                  ),
-                ),
-              })
-            }
+            onAllow={(choice) => set({ forbid: written(forbid.filter((each) => !same(each, choice))) })}
             onDone={(spool) => tick(spool, true)}
             onReuse={(spool, from) =>
               set({ wish: JSON.stringify({ ...wishes, [spool]: { ...wishes[spool], reuse: from } }) })
             }
             onWind={async (to) => {
               const id = await keep();
-              if (id !== null) navigate(to);
+              if (id === null) return;
+              // so that the way back from there leads to the day
+              if (!kept) await navigate(`/day/${id}`, { replace: true });
+              await navigate(to);
             }}
           />
         )}

@@ -8,12 +8,9 @@ export function Going({ days }: { days: Schemas['KeptDay'][] }) {
   return (
     <ul className={page.facts} aria-label="Days that go on">
       {days.map((day) => {
-        const spools = (day.draft.spools ?? '').split(',').filter(Boolean);
-        const done = new Set([...(day.draft.done ?? '').split(',').filter(Boolean), ...day.done.map(String)]);
         return (
           <li key={day.id}>
-            <Link to={`/day/${day.id}`}>Go on: {day.name}</Link>, {spools.filter((each) => done.has(each)).length} of{' '}
-            {spools.length} done
+            <Link to={`/day/${day.id}`}>Go on: {day.name}</Link>, {day.finished.length} of {day.spools.length} done
           </li>
         );
       })}

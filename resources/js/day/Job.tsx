@@ -5,7 +5,7 @@ import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { words as inWords, length } from '../units/units';
-import { type Choice, filledAnew } from './choices';
+import { type Choice, filledAnew, same } from './choices';
 import classes from './Day.module.css';
 import { planLink } from './planLink';
 import { nameOf, refOf, sourceOf } from './refs';
@@ -47,13 +47,13 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
           </span>
         )}
         {job?.note && <span>{sentence(job.note, units)}</span>}
-        {job && job.problem === null && !filled && <span className={page.facts}>{Math.round(job.work_min)} min</span>}
-        {job?.main_m != null && (
+        {job && job.problem === null && (
           <span className={page.facts}>
-            {inWords(length(job.main_m, units, 0))} of main line{wish.task === 'replace' && ', the backing stays'}
+            {job.main_m !== null &&
+              `${inWords(length(job.main_m, units, 0))} of main line${wish.task === 'replace' ? ', the backing stays' : ''}, `}
             {job.backing_m !== null &&
-              `, ${inWords(length(job.backing_m, units, 0))} of backing (up to ${inWords(length(job.backing_high_m ?? 0, units, 0))} is reserved)`}
-            , {Math.round(job.work_min)} min
+              `${inWords(length(job.backing_m, units, 0))} of backing (up to ${inWords(length(job.backing_high_m ?? 0, units, 0))} is reserved), `}
+            {Math.round(job.work_min)} min
             {job.soak_min >= 1 && `, ${Math.round(job.soak_min)} min in the water before`}
           </span>
         )}
@@ -62,7 +62,7 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
         {cuts.map((cut) => {
           const source = sourceOf(cut.source);
           const choice: Choice = { job: id, part: cut.part, source };
-          const pinned = pin.some((each) => each.job === id && each.part === cut.part && each.source === source);
+          const pinned = pin.some((each) => same(each, choice));
           return (
             <li key={cut.part + cut.source}>
               <span>
@@ -147,7 +147,7 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
       {filled && cuts.length > 0 && (
         <Button
           size="compact-sm"
-          onClick={() => onWind(planLink(wish, words.lines, filler('main'), filler('backing'), job))}
+          onClick={() => onWind(planLink(wish, words.lines, filler('main'), filler('backing'), day))}
           aria-label={`Plan and wind ${name}`}
         >
           Plan and wind

@@ -16,6 +16,9 @@ export const read = (list: string): Choice[] =>
 export const written = (choices: Choice[]) =>
   choices.map((each) => `${each.job}|${each.part}|${each.source}`).join(';');
 
+/** The same part of the same spool from the same source. */
+export const same = (a: Choice, b: Choice) => a.job === b.job && a.part === b.part && a.source === b.source;
+
 /** What is wanted on a spool where it is not as usual. */
 export interface Own {
   task?: NonNullable<Schemas['DayWish']['task']>;

@@ -28,31 +28,34 @@ export function useKeptDay() {
   // what was changed here and is still on its way
   const [ahead, setAhead] = useState<Partial<DayDraft>>({});
   const at: DayDraft = kept ? { ...START, ...kept.draft, ...ahead } : linked;
-  const latest = useRef({ kept, at });
-  latest.current = { kept, at };
-  const save = useCallback(
-    async (again = true): Promise<void> => {
-      const { kept: now, at: draft } = latest.current;
-      if (!now) return;
-      try {
-        await change.mutateAsync({ id: now.id, body: { version: now.version, draft } });
-        setAhead({});
-      } catch (error) {
+  const latest = useRef({ ahead, days });
+  latest.current = { ahead, days };
+  const save = useCallback(async (): Promise<void> => {
+    const { ahead: sent, days: now } = latest.current;
+    const mine = (all: typeof now.data) => all?.find((each) => String(each.id) === id);
+    const write = async (day: ReturnType<typeof mine>) =>
+      day &&
+      change.mutateAsync({ id: day.id, body: { version: day.version, draft: { ...START, ...day.draft, ...sent } } });
+    try {
+      await write(mine(now.data)).catch(async (error: unknown) => {
+        if (!(error instanceof Problem) || error.status !== 409) throw error;
         // another device was quicker: what was changed here goes over what is there now
-        if (again && error instanceof Problem && error.status === 409) {
-          await days.refetch();
-          await new Promise((wait) => setTimeout(wait, 50));
-          return save(false);
-        }
-        failed(error);
-      }
-    },
-    [change, days],
-  );
-  const later = useDebouncedCallback(() => void save(), REST);
+        return write(mine((await now.refetch()).data));
+      });
+      // what was changed again meanwhile is still on its way
+      setAhead((since) =>
+        Object.fromEntries(Object.entries(since).filter(([key, value]) => sent[key as keyof DayDraft] !== value)),
+      );
+    } catch (error) {
+      failed(error);
+    }
+  }, [change, id]);
+  const later = useDebouncedCallback(() => void save(), { delay: REST, flushOnUnmount: true });
   const set = (next: Partial<DayDraft>) => {
     if (!kept) return link(next);
-    setAhead((before) => ({ ...before, ...next }));
+    // at once, so that what leaves the place takes it along
+    latest.current = { ahead: { ...latest.current.ahead, ...next }, days };
+    setAhead(latest.current.ahead);
     later();
   };
   /** Keeps it from now on; the number it has then. */

@@ -96,7 +96,7 @@ export function DragPlace() {
             <Nicked care={care} typed={draft.mainCondition} units={units} />
             <Target
               drag={found}
-              wanted={wanted === null ? null : { newtons: wanted, when: again ? day(again.happened_at) : 'before' }}
+              wanted={wanted === null ? null : { when: again ? day(again.happened_at) : 'before' }}
               onClear={() => set({ wanted: '' })}
               units={units}
               stale={problem !== null}

@@ -10,7 +10,7 @@ import classes from './Drag.module.css';
 interface TargetProps {
   drag: DragResult;
   /** a force set before and wanted again, N */
-  wanted: { newtons: number; when: string } | null;
+  wanted: { when: string } | null;
   onClear: () => void;
   units: Units;
   stale: boolean;
@@ -38,7 +38,7 @@ export function Target({
   whole,
   otherWay,
 }: TargetProps) {
-  const newtons = wanted?.newtons ?? drag.to_set_N;
+  const newtons = drag.to_set_N;
   const { figure, unit } = force(newtons, units);
   const strongest = Math.max(...drag.links.map((link) => link.working_N));
   const read = (value: number) => words(force(value, units));
@@ -66,7 +66,7 @@ export function Target({
         </p>
         {wanted ? (
           <p className={classes.governs}>
-            The chain of today asks for {read(drag.target_N)}.{' '}
+            The chain of today asks for {read(drag.asks_N)}.{' '}
             <Button size="compact-xs" variant="default" onClick={onClear}>
               Take that
             </Button>

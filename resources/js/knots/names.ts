@@ -14,10 +14,3 @@ export const NAMES: Record<KnotId, string> = {
   blood: 'blood knot',
   fg: 'FG',
 };
-
-const ARBOR: KnotId[] = ['arbor', 'double_overhand', 'uni', 'figure_eight', 'taped_tag'];
-
-/** The knots that join two lines, to pick from. */
-export const JOINS = Object.entries(NAMES)
-  .filter(([id]) => !ARBOR.includes(id as KnotId))
-  .map(([value, label]) => ({ value, label }));

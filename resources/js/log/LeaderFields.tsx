@@ -1,5 +1,7 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
-import { JOINS } from '../knots/names';
+import { useCalculator } from '../api/calculators';
+import type { KnotId } from '../api/types';
+import { NAMES } from '../knots/names';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
@@ -14,6 +16,10 @@ interface LeaderFieldsProps {
 /** The leader that is on now: it belongs to the spool until it is changed. */
 export function LeaderFields({ typed, set, wrong }: LeaderFieldsProps) {
   const { units } = useBench();
+  const { data: steps } = useCalculator('drag_steps', {});
+  const joins = (Object.keys(NAMES) as KnotId[])
+    .filter((id) => id === typed.knot || steps?.knots.some((knot) => knot.kind === 'join' && knot.id === id))
+    .map((value) => ({ value, label: NAMES[value] }));
   return (
     <>
       <Checkbox
@@ -49,7 +55,7 @@ export function LeaderFields({ typed, set, wrong }: LeaderFieldsProps) {
             label="Joined by"
             value={typed.knot}
             onChange={(event) => set({ knot: event.currentTarget.value })}
-            data={JOINS}
+            data={joins}
             error={wrong('knot')}
           />
         </>

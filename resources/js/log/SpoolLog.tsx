@@ -21,6 +21,12 @@ import { Say } from './Say';
 import { Through } from './Through';
 import { Until } from './Until';
 
+/** Places that speak of the same spool. */
+const TO = [
+  { to: '/drag?at=before', words: 'Its drag settings' },
+  { to: '/trouble', words: 'Something is wrong' },
+];
+
 interface SpoolLogProps {
   reel: Reel;
   spool: Spool;
@@ -72,24 +78,18 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
             { value: 'entries', label: 'Entries' },
           ]}
         />
-        <Button
-          size="compact-sm"
-          variant="default"
-          component={Link}
-          to="/drag?at=before"
-          onClick={() => put(reel.id, spool.id)}
-        >
-          Its drag settings
-        </Button>
-        <Button
-          size="compact-sm"
-          variant="default"
-          component={Link}
-          to="/trouble"
-          onClick={() => put(reel.id, spool.id)}
-        >
-          Something is wrong
-        </Button>
+        {TO.map(({ to, words }) => (
+          <Button
+            key={to}
+            size="compact-sm"
+            variant="default"
+            component={Link}
+            to={to}
+            onClick={() => put(reel.id, spool.id)}
+          >
+            {words}
+          </Button>
+        ))}
       </div>
       {at === 'needs' && <Needs care={care} spool={spool} reel={reel} />}
       {at === 'time' && (

@@ -30,9 +30,6 @@ const CURRENT = [
   { value: 'strong', label: 'strong current' },
 ];
 
-/** Four pounds: finer nylon is not proposed unless it is asked for. */
-const FLOOR_N = 17.8;
-
 /** Which line, from how one fishes: strength, material, length and leader with reasons, and what the rack holds of it. */
 export function WhichLine() {
   const { units, angler, reel } = useBench();
@@ -148,7 +145,7 @@ export function WhichLine() {
           onChange={(event) => set({ toothy: event.currentTarget.checked })}
         />
         <Checkbox
-          label={`Lines under ${words(force(FLOOR_N, units))} too`}
+          label="Very fine lines too"
           checked={typed.finest}
           onChange={(event) => set({ finest: event.currentTarget.checked })}
         />

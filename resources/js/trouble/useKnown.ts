@@ -1,7 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
-import { answer, client, type Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import { useDrags } from '../api/history';
-import { useRuns } from '../api/runs';
+import { useRunOf, useRuns } from '../api/runs';
 import { useUpkeep } from '../api/upkeep';
 import { backingOf, mainOf } from '../parts/onSpool';
 import { useBench } from '../shell/bench';
@@ -13,11 +12,7 @@ export function useKnown(): NonNullable<Schemas['TroubleCase']['known']> {
   const { data: drags } = useDrags(reel?.id, spool?.id);
   const { data: runs } = useRuns();
   const last = runs?.find((run) => spool !== undefined && run.spool === spool.id && !run.practice)?.id;
-  const run = useQuery({
-    queryKey: ['run of', last],
-    enabled: last !== undefined,
-    queryFn: () => answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid: last ?? '' } } })),
-  });
+  const run = useRunOf(last);
   if (!reel || !spool) return {};
   const care = cares?.find((each) => each.spool === spool.id && each.reel === reel.id);
   const [main, backing] = [mainOf(spool), backingOf(spool)];

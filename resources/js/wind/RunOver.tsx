@@ -27,7 +27,7 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
   const back = useTakeRunBack();
   const { data: days = [] } = useDays();
   // the day this spool belongs to: it is ticked there
-  const day = days.find((each) => (each.draft.spools ?? '').split(',').includes(`${run.spool}`));
+  const day = days.find((each) => run.spool !== null && each.spools.includes(run.spool));
   const { over, layers } = run.state;
   if (over === null) {
     return (

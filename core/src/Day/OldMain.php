@@ -2,20 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\BenchDay;
+namespace Undro\Day;
 
 use Undro\Line\Lay;
 use Undro\Line\Line;
-use Undro\Line\Material;
+use Undro\Line\Under;
 use Undro\Units\Length;
 
 /** A main line that comes off one of the day's spools. */
 final readonly class OldMain
 {
-    /** Thicker than this, as a share of the main line above it, thin line sinks in. Source: handbook, chapter 1. */
-    private const UNDER_NYLON = 1.25;
-    private const UNDER_BRAID = 2.2;
-
     /**
      * @param int  $spool it comes off
      * @param int  $line  product
@@ -35,9 +31,8 @@ final readonly class OldMain
     public function under(Line $main, Line $backing, Length $length): bool
     {
         $per = static fn(Line $line): float => $line->cell(Lay::Normal)->inSquareMillimetres();
-        $most = $main->material === Material::Braid ? self::UNDER_BRAID : self::UNDER_NYLON;
 
-        return $this->sound && !$this->taken && $this->length->inMetres() >= $length->inMetres() * $per($backing) / $per($this->of)
-            && $this->of->diameter->inMillimetres() <= $most * $main->diameter->inMillimetres();
+        return $this->sound && !$this->taken && !Under::of($this->of, $main)->tooThick()
+            && $this->length->inMetres() >= $length->inMetres() * $per($backing) / $per($this->of);
     }
 }

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Line;
+
+/**
+ * How much thicker a backing is than the main line over it, and how much thicker it may be: thin line sinks between thick coils.
+ * Source: handbook, chapter 1, backing thickness.
+ */
+final readonly class Under
+{
+    private const NYLON = 1.25;
+    private const THICKISH_BRAID = 1.5;
+    private const BRAID = 2.2;
+
+    /**
+     * @param float $ratio   diameter of the backing over that of the main line
+     * @param float $mention above it a word is worth while
+     * @param float $most    above it casts suffer, and line can snap off
+     */
+    private function __construct(public float $ratio, public float $mention, public float $most) {}
+
+    public static function of(Line $backing, Line $main): self
+    {
+        $braid = $main->material === Material::Braid;
+
+        return new self(
+            $backing->diameter->inMillimetres() / $main->diameter->inMillimetres(),
+            $braid ? self::THICKISH_BRAID : self::NYLON,
+            $braid ? self::BRAID : self::NYLON,
+        );
+    }
+
+    public function tooThick(): bool
+    {
+        return $this->ratio > $this->most;
+    }
+
+    public function thickish(): bool
+    {
+        return $this->ratio > $this->mention;
+    }
+}
