@@ -1,4 +1,5 @@
 import { Button, Switch } from '@mantine/core';
+import { useMediaQuery } from '@mantine/hooks';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
@@ -18,7 +19,7 @@ import { Proposal } from './Proposal';
 import { nameOf } from './refs';
 import { Timeline } from './Timeline';
 import { useDayWords } from './useDayWords';
-import { START, useKeptDay } from './useKeptDay';
+import { useKeptDay } from './useKeptDay';
 import { Wish } from './Wish';
 
 /** Many reels in one evening: what is cut from what, what to buy, what is left, and in what order to work. */
@@ -33,6 +34,8 @@ function OneDay() {
   const reels = useReels();
   const { at, set, kept, days, gone, keep, end, keeping } = useKeptDay();
   const navigate = useNavigate();
+  // on a phone a day that goes on shows what there is to do first
+  const narrow = useMediaQuery('(max-width: 980px)', false, { getInitialValueInEffect: false });
   const picked = useMemo(() => new Set(at.spools.split(',').filter(Boolean)), [at.spools]);
   const wishes = own(at.wish);
   const ticked = useMemo(() => new Set(at.done.split(',').filter(Boolean).map(Number)), [at.done]);
@@ -96,7 +99,7 @@ function OneDay() {
             variant="subtle"
             color="gray"
             disabled={picked.size === 0}
-            onClick={() => set({ ...START })}
+            onClick={() => set({ spools: '' })}
           >
             None
           </Button>
@@ -111,24 +114,27 @@ function OneDay() {
             </Button>
           )}
         </div>
-        <ul className={classes.pick}>
-          {usual.data.map((wish) => (
-            <Wish
-              key={wish.spool}
-              wish={{ ...wish, ...wishes[wish.spool] }}
-              picked={picked.has(String(wish.spool))}
-              onPick={(on) => pick(wish.spool, on)}
-              onWish={(change) =>
-                set({ wish: JSON.stringify({ ...wishes, [wish.spool]: { ...wishes[wish.spool], ...change } }) })
-              }
-            />
-          ))}
-        </ul>
-        <Switch
-          label="backing may be two pieces, joined"
-          checked={at.pieces === '2'}
-          onChange={(event) => set({ pieces: event.currentTarget.checked ? '2' : '1' })}
-        />
+        <details className={classes.picking} open={!(kept && narrow)}>
+          <summary>Spools, and what is done to them</summary>
+          <ul className={classes.pick}>
+            {usual.data.map((wish) => (
+              <Wish
+                key={wish.spool}
+                wish={{ ...wish, ...wishes[wish.spool] }}
+                picked={picked.has(String(wish.spool))}
+                onPick={(on) => pick(wish.spool, on)}
+                onWish={(change) =>
+                  set({ wish: JSON.stringify({ ...wishes, [wish.spool]: { ...wishes[wish.spool], ...change } }) })
+                }
+              />
+            ))}
+          </ul>
+          <Switch
+            label="backing may be two pieces, joined"
+            checked={at.pieces === '2'}
+            onChange={(event) => set({ pieces: event.currentTarget.checked ? '2' : '1' })}
+          />
+        </details>
       </aside>
       <div className={`${beside.main} ${classes.main}`}>
         {gone && (

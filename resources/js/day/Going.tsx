@@ -1,12 +1,13 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
+import classes from './Day.module.css';
 
 /** Bench days that were left and can be taken up again. */
 export function Going({ days }: { days: Schemas['KeptDay'][] }) {
   if (days.length === 0) return null;
   return (
-    <ul className={page.facts} aria-label="Days that go on">
+    <ul className={`${page.facts} ${classes.going}`} aria-label="Days that go on">
       {days.map((day) => {
         return (
           <li key={day.id}>

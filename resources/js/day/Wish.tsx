@@ -51,7 +51,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
         <div className={classes.wish}>
           <NativeSelect
             size="xs"
-            className={classes.task}
+            className={classes.wide}
             aria-label={`What is done to ${name}`}
             value={task}
             data={TASKS.filter((each) =>
@@ -63,7 +63,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
             onChange={(event) => onWish({ task: event.currentTarget.value as NonNullable<Own['task']> })}
           />
           {filled && lines.length === 0 && (
-            <p className={page.facts}>
+            <p className={`${page.facts} ${classes.wide}`}>
               There is no line to pick yet. <Link to="/rack?add=filler">Put a filler into the Rack</Link> first.
             </p>
           )}
@@ -87,6 +87,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
               {task === 'refill' && (
                 <NativeSelect
                   size="xs"
+                  className={classes.wide}
                   aria-label={`Backing for ${name}`}
                   value={`${wish.backing ?? ''}`}
                   data={[{ value: '', label: 'no backing' }, ...choice]}

@@ -1,6 +1,6 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 
 /** After the last change, ms. */
 const REST = 300;
@@ -11,10 +11,13 @@ const REST = 300;
  */
 export function useLinked<T extends Record<string, string>>(start: T): [T, (change: Partial<T>) => void] {
   const [params, setParams] = useSearchParams();
+  const { pathname } = useLocation();
   const [at, setAt] = useState<T>(() => ({ ...start, ...Object.fromEntries(params) }));
   // what this place wrote and the address may still have to follow, oldest first; what stands there now is the first
   const written = useRef([params.toString()]);
-  const link = useDebouncedCallback((now: T) => {
+  const link = useDebouncedCallback((now: T, from: string) => {
+    // whoever has gone on from here meanwhile is not called back
+    if (window.location.pathname !== from) return;
     const next = new URLSearchParams(Object.entries(now).filter(([key, value]) => value !== start[key]));
     written.current.push(next.toString());
     setParams(next, { replace: true });
@@ -31,10 +34,10 @@ export function useLinked<T extends Record<string, string>>(start: T): [T, (chan
     (change: Partial<T>) =>
       setAt((before) => {
         const now = { ...before, ...change };
-        link(now);
+        link(now, pathname);
         return now;
       }),
-    [link],
+    [link, pathname],
   );
   return [at, set];
 }

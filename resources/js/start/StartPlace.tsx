@@ -52,7 +52,12 @@ export function StartPlace() {
           </p>
         </section>
         <section aria-label="On the bench" className={classes.beside}>
-          <Going days={days} />
+          {days.length > 0 && (
+            <div className={classes.card}>
+              <h2>Bench day</h2>
+              <Going days={days} />
+            </div>
+          )}
           {open.map((run) => (
             <div key={run.id} className={classes.card}>
               <h2>Left open</h2>
