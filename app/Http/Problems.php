@@ -17,6 +17,7 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 use Undro\DomainFault;
 use Undro\Input\BadInput;
+use Undro\Json\Written;
 
 /** Turns what went wrong into problem details (RFC 9457) with the field; a page gets a plain sentence, never a stack. */
 final class Problems
@@ -84,6 +85,7 @@ final class Problems
             return new Response("$message\n", $status, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
 
+        $says = $fault instanceof DomainFault ? ['says' => Written::sentence($fault->says)] : [];
         $version = $fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : [];
 
         return new JsonResponse($version + [
@@ -91,7 +93,7 @@ final class Problems
             'title' => self::TITLES[$status] ?? 'Not possible',
             'status' => $status,
             'detail' => $message,
-            'error' => ['field' => $field, 'message' => $message],
+            'error' => ['field' => $field, 'message' => $message] + $says,
         ], $status, ['Content-Type' => 'application/problem+json'] + $headers);
     }
 }

@@ -12,7 +12,7 @@ final class WordsTest extends TestCase
 {
     private const GONE = [
         'turn as one body', 'turns as one body', 'turning as one body', 'Surer', 'Drag back to its setting', 'Metres gone', 'Jigger', 'Place the filler\'',
-        'which way round is taught', 'a few metres', 'Two metres in front',
+        'which way round is taught', 'a few metres', 'Two metres in front', 'have the washers seen to', 'have them seen to', 'They bite, next', 'Begin anew', 'want service',
     ];
 
     /** @return iterable<string, array{string}> */
@@ -21,6 +21,16 @@ final class WordsTest extends TestCase
         foreach (['core/src', 'app', 'resources/js', 'database/seeders'] as $folder) {
             yield $folder => [$folder];
         }
+    }
+
+    public function testNoErrorHasAMetricFigureWrittenIntoItsWords(): void
+    {
+        $written = [];
+        foreach (glob(dirname(__DIR__) . '/src/*/Bad*.php') ?: [] as $file) {
+            preg_match_all('/%[.0-9]*[FdS] (?:mm|m|kg|g|N|cm3)\b/', (string) file_get_contents($file), $found);
+            $written = [...$written, ...array_map(static fn(string $figure): string => basename($file) . ": $figure", $found[0])];
+        }
+        self::assertSame([], $written, 'figures of an error belong into its Sentence, which a screen tells in the angler’s units');
     }
 
     #[DataProvider('folders')]

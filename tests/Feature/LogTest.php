@@ -343,7 +343,7 @@ final class LogTest extends TestCase
         self::assertSame([$this->braid, '150 m', $this->nylon], [$wish['main'], $wish['length'], $wish['backing']]);
         self::assertSame('replace', $wish['task'], 'the backing on it is young');
         $wish['task'] = 'refill';
-        self::assertStringContainsString('No filler and no pack', $this->ask('POST', '/api/day', ['jobs' => [$wish]])['jobs'][0]['problem']);
+        self::assertStringContainsString('No filler and no pack', $this->ask('POST', '/api/day', ['jobs' => [$wish]])['jobs'][0]['problem']['text']);
         $packs = $this->ask('POST', '/api/packs', ['line' => $this->braid, 'length' => '300 m', 'price' => '31 €'], status: 201);
         $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
         self::assertSame([31, true], [(int) $day['cost'], $day['optimal']]);
@@ -371,7 +371,7 @@ final class LogTest extends TestCase
         $id = array_column($packs, 'id', 'line')[$this->braid];
         $this->ask('PATCH', '/api/packs/{id}', ['archived' => true], $id);
         $stuck = $this->ask('POST', '/api/day', ['jobs' => [$wish], 'forbid' => [$not]]);
-        self::assertStringContainsString('Allow it again', $stuck['jobs'][0]['problem'], 'beside its spool, and nothing else is blank');
+        self::assertStringContainsString('Allow it again', $stuck['jobs'][0]['problem']['text'], 'beside its spool, and nothing else is blank');
     }
 
     public function testABenchDayIsKeptTickedByWhatWasDoneAndGoesThroughTheDocument(): void

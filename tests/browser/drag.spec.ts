@@ -139,13 +139,13 @@ test('a pull that cannot be is asked about before anything follows, and a shifte
   await asked.getByRole('button', { name: 'It was so' }).click();
   await expect(asked).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Keep it as it is: .*scattered by/ })).toBeEnabled();
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Start over' }).click();
 });
 
 test('a sticky drag is set by its start-up', async ({ page }) => {
   await benched(page, 'Tarn 20', '?main=8 kg&terminalTested=100&fraction=25');
   // by the log it is no longer new; the angler may say otherwise
-  await expect(page.getByText(/By the log \d+ % of it are left/)).toBeVisible();
+  await expect(page.getByText(/By the log it keeps \d+ % of its strength/)).toBeVisible();
   await page.getByLabel('It is').first().selectOption('new');
   await expect(figure(page)).toContainText('2.00 kg');
   await pullTyped(page, '1', '1.4', '1.0');
@@ -154,7 +154,7 @@ test('a sticky drag is set by its start-up', async ({ page }) => {
   for (const startUp of ['2.0', '2.02', '1.98']) await pullTyped(page, '1.4', startUp, '1.43');
   await expect(next(page)).toHaveText('Leave it there');
   await expect(page.getByText('median of 3 start-up pulls')).toBeVisible();
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Start over' }).click();
 });
 
 test('a lever past its strike stop is refused with what was typed, and a target past it is out of reach', async ({
@@ -174,7 +174,7 @@ test('a lever past its strike stop is refused with what was typed, and a target 
   await pullTyped(page, '7', '', '3.3 kg');
   await expect(next(page)).toHaveText('Preset up');
   await expect(page.getByText('Lever to free, preset up a quarter turn, lever back')).toBeVisible();
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Start over' }).click();
 });
 
 test('a sticky lever drag: its preset is turned up at free, and its start-up meets the target', async ({ page }) => {
@@ -193,7 +193,7 @@ test('a sticky lever drag: its preset is turned up at free, and its start-up mee
   for (const peak of ['5.0 kg', '5.05 kg', '4.95 kg']) await pullTyped(page, '7', peak, '3.6 kg');
   await expect(next(page)).toHaveText('Leave it there');
   await expect(page.getByText('median of 3 start-up pulls')).toBeVisible();
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Start over' }).click();
 });
 
 test('over 40 % is asked twice, and every unit stands on one line', async ({ page }) => {

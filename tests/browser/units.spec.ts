@@ -33,6 +33,9 @@ test('in yards, inches and pounds no place shows a metric figure', async ({ page
     '/rack',
     '/rack?which=1',
     `/plan?reel=${reel}&spool=${spool}`,
+    // what is refused is told in them too
+    '/plan?new=1&lipMm=1 in&arborMm=2 in&traverseMm=0.7 in&main=0.01 in',
+    '/plan?new=1&lipMm=90 in&arborMm=2 in&traverseMm=0.7 in&main=0.01 in',
     '/wind',
     '/drag',
     '/drag?at=runs&out=60',

@@ -63,7 +63,7 @@ async function stepTo(page: Page, step: string) {
       await expect(page.getByText('Nothing lies on the spool any more.')).toBeVisible();
     }
     await page
-      .getByRole('button', { name: /^(Done, next|They bite, next)$/ })
+      .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
       .first()
       .click();
     await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
@@ -140,7 +140,7 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   await at(page, 'first_turns.0'); // a tap never moves on
   await tell(page, { kind: 'turns', turns: 9 });
   await expect(soFar(page)).toContainText('10 turns');
-  await page.getByRole('button', { name: 'They bite, next' }).press('Enter');
+  await page.getByRole('button', { name: 'They hold: next step' }).press('Enter');
 
   await at(page, 'slack_test.0');
   await page.keyboard.press('l');
@@ -165,7 +165,7 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   await page.getByLabel('Second place').fill((depth + 0.3).toFixed(1));
   await page.getByLabel('Third place').fill((depth + 0.1).toFixed(1));
   await page.keyboard.press('Enter');
-  await expect(page.getByText('planned anew from your depth')).toBeVisible();
+  await expect(page.getByText('planned again from your depth')).toBeVisible();
   const after = await stateOf(page);
   expect(after.state.progress.turns_left).toBeGreaterThan(before.state.progress.turns_left);
   await tell(page, { kind: 'turns', turns: Math.ceil(after.state.progress.turns_left) });
@@ -284,7 +284,7 @@ test('a spincast run: small spool, the filler ends early, an odd depth is asked 
   await expect(page.getByRole('button', { name: 'It snapped' })).toBeVisible();
   await page.getByRole('button', { name: 'It snapped' }).click();
   await expect(page.getByTestId('ending')).toContainText('Cut back to sound line');
-  await page.getByRole('button', { name: 'That is it, next' }).click();
+  await page.getByRole('button', { name: 'Leave it there: next step' }).click();
   await at(page, 'level');
   await expect(page.getByTestId('step')).toContainText('cone back on');
 });
@@ -421,7 +421,7 @@ test('a main line is replaced over its backing, from the log to the finished run
   await expect(page.getByText(/Join it to the end of the backing that stayed/)).toBeVisible();
   await stepTo(page, 'first_turns.0');
   await tell(page, { kind: 'turns', turns: 10 });
-  await page.getByRole('button', { name: 'They bite, next' }).click();
+  await page.getByRole('button', { name: 'They hold: next step' }).click();
   await at(page, 'slack_test.0');
   await page.keyboard.press('h');
   await expect(page.getByTestId('slack-move')).toContainText('Carry on');

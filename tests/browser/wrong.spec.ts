@@ -33,7 +33,7 @@ test('a stamp that contradicts the calipers says what would fit', async ({ page 
 
 test('a million metres', async ({ page }) => {
   await line(page, 'Main line').getByLabel('Length').fill('1000000');
-  await expect(page.getByRole('alert')).toContainText('1000000 m is out of range: it can be from 0 to 20000 m');
+  await expect(page.getByRole('alert')).toContainText('1000000 m is out of range: it can be from 0 m to 20000 m');
   await line(page, 'Main line').getByLabel('Length').fill('900');
   await expect(page.getByText(/Stop\. Nothing fits under it: the main line is \d+ m too long/)).toBeVisible();
   await expect(figure(page)).toContainText('none');

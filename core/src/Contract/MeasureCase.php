@@ -11,6 +11,7 @@ use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Json\PlanInput;
 use Undro\Json\SpoolInput;
+use Undro\Json\Written;
 use Undro\Measure\LevelNow;
 use Undro\Measure\Measured;
 use Undro\Measure\Method;
@@ -77,7 +78,8 @@ final class MeasureCase implements Calculator
             'half' => $measured->half(),
             'method' => $measured->method->value,
             'word' => $measured->method->word(),
-            'workings' => $measured->workings,
+            'workings' => $measured->workings->text(),
+            'says' => Written::sentence($measured->workings),
         ];
     }
 

@@ -12,6 +12,7 @@ use Undro\Allocation\Demand;
 use Undro\Allocation\Source;
 use Undro\Allocation\Timeline;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /**
  * A bench day: many reels at once. Each job's cuts are reserved at the upper end of their bands with knots and guides, it is said what
@@ -55,7 +56,7 @@ final readonly class Day
         }
         [$cuts, $without] = self::cuts($demands, $fillers, $packs, $choices);
         $work = array_diff_key($work, $without);
-        $jobs = array_map(static fn(Job $job): Job => isset($without[$job->id]) ? $job->without($without[$job->id]) : $job, $jobs);
+        $jobs = array_map(static fn(Job $job): Job => isset($without[$job->id]) ? $job->without(Sentence::of($without[$job->id])) : $job, $jobs);
         $timeline = Timeline::of($work);
 
         return new self(

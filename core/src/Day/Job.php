@@ -34,7 +34,7 @@ final readonly class Job
     private const OFF_MM = 1.0;
 
     /**
-     * @param string|null $problem     why it cannot be planned; then the rest says nothing
+     * @param Sentence|null $problem     why it cannot be planned; then the rest says nothing
      * @param Sentence|null $note      what was changed so that it fits
      * @param Length|null $backing     null: nothing goes under it
      * @param Length|null $backingHigh the upper end of its band
@@ -44,7 +44,7 @@ final readonly class Job
      */
     private function __construct(
         public string $id,
-        public ?string $problem = null,
+        public ?Sentence $problem = null,
         public ?Sentence $note = null,
         public float $soakMin = 0.0,
         public float $workMin = 0.0,
@@ -57,7 +57,7 @@ final readonly class Job
     ) {}
 
     /** The same, which no filler and no pack has the line for. */
-    public function without(string $problem): self
+    public function without(Sentence $problem): self
     {
         return new self($this->id, $problem, main: $this->main, backing: $this->backing, backingHigh: $this->backingHigh, off: $this->off);
     }
@@ -87,7 +87,7 @@ final readonly class Job
             $asked = $wanted();
             $plan = Plan::of($asked);
         } catch (DomainFault $fault) {
-            return new self($id, $fault->getMessage(), off: $off);
+            return new self($id, $fault->says, off: $off);
         }
         $main = self::length($plan, Role::Main);
         $backing = self::length($plan, Role::Backing);
@@ -155,7 +155,7 @@ final readonly class Job
                     Length::metres($option->add->inMetres() + Reserve::BACKING_M),
                 ),
             )
-            : new self($id, $option->says->text());
+            : new self($id, $option->says);
     }
 
     /** The longest of its lines' soaks, minutes. */

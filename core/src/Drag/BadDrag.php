@@ -7,6 +7,7 @@ namespace Undro\Drag;
 use Undro\DomainFault;
 use Undro\Units\Force;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A drag target that cannot be worked out. */
 final class BadDrag extends DomainFault
@@ -43,11 +44,11 @@ final class BadDrag extends DomainFault
     {
         return new self(
             'start_up_N',
-            sprintf(
-                'The start-up of %.1F N lies under the running force of %.1F N. The start-up is the peak as it lets go; swap the two, or '
+            Sentence::of(
+                'The start-up of {0} lies under the running force of {1}. The start-up is the peak as it lets go; swap the two, or '
                     . 'leave it out.',
-                $startUp->inNewtons(),
-                $running->inNewtons(),
+                $startUp,
+                $running,
             ),
         );
     }
@@ -127,7 +128,7 @@ final class BadDrag extends DomainFault
     {
         return new self(
             'measured',
-            sprintf('%d m of line out is measured twice. Keep one figure: the median of its pulls.', (int) round($lineOut->inMetres())),
+            Sentence::of('{0} of line out is measured twice. Keep one figure: the median of its pulls.', $lineOut),
         );
     }
 }

@@ -105,12 +105,12 @@ final readonly class NextMove
             ),
             $this->outOfReach && $off < 0 => Sentence::of(
                 'The knob is at its stop and gives {0}; {1} cannot be had here. Leave it there and fish with less, or have the washers '
-                    . 'seen to: never force it.',
+                    . 'replaced: never force it.',
                 $pulls->median,
                 $target,
             ),
             $this->outOfReach => Sentence::of(
-                'The knob is as loose as it goes and still gives {0}, over {1}: the drag sticks or is not put together right.',
+                'The knob is as loose as it goes and still gives {0}, over {1}: the drag sticks, or was put together wrongly.',
                 $pulls->median,
                 $target,
             ),
@@ -121,7 +121,7 @@ final readonly class NextMove
             ),
             $this->state === State::Accept && $pulls->scattered() => Sentence::of(
                 "The median of $pulls->here pulls is right, {0}, but they scatter by $apart %: the washers are not even. It may be "
-                    . 'fished so; have them seen to.',
+                    . 'fished so; have them cleaned.',
                 $pulls->median,
             ),
             $this->state === State::Accept => Sentence::of(

@@ -111,7 +111,7 @@ final readonly class Rise
             $worst[1] > self::OWN_DOING => Sentence::of(
                 sprintf(
                     'With {0} out the shape of the spool explains {1}; you measured {2}, %.2F times that. The rest is the drag: it '
-                        . 'sticks or heats. From here on the measured curve counts; have the washers seen to.',
+                        . 'sticks or heats. From here on the measured curve counts; have the washers cleaned or replaced.',
                     $worst[1],
                 ),
                 $out,

@@ -6,6 +6,7 @@ namespace Undro\Fill;
 
 use Undro\DomainFault;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A fill that cannot be asked for. */
 final class BadFill extends DomainFault
@@ -37,11 +38,11 @@ final class BadFill extends DomainFault
     /** Names “join_depth_mm”. */
     public static function joinOutside(Length $join, Length $full, Length $bare): self
     {
-        return new self('join_depth_mm', sprintf(
-            'The join can lie between the full line (%.1F mm under the lip) and the bare arbor (%.1F mm); %.1F mm is outside that.',
-            $full->inMillimetres(),
-            $bare->inMillimetres(),
-            $join->inMillimetres(),
+        return new self('join_depth_mm', Sentence::of(
+            'The join can lie between the full line ({0} under the lip) and the bare arbor ({1}); {2} is outside that.',
+            $full,
+            $bare,
+            $join,
         ));
     }
 }

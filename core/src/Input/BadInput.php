@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Undro\Input;
 
 use Undro\DomainFault;
+use Undro\Units\Exact;
+use Undro\Units\Sentence;
 
 /** A case whose shape or bounds are wrong. */
 final class BadInput extends DomainFault
@@ -36,16 +38,28 @@ final class BadInput extends DomainFault
     /** Names the field it is given. */
     public static function outOfRange(string $field, float $value, float $least, float $most, string $unit): self
     {
+        $exact = match ($unit) {
+            'mm' => Exact::millimetres(...),
+            'm' => Exact::metres(...),
+            'N' => Exact::newtons(...),
+            default => null,
+        };
+        if ($exact !== null) {
+            return new self(
+                $field,
+                Sentence::of('{0} is out of range: it can be from {1} to {2}.', $exact($value), $exact($least), $exact($most)),
+            );
+        }
         $unit = $unit === '' ? '' : " $unit";
 
         return new self(
             $field,
             sprintf(
                 '%s%s is out of range: it can be from %s to %s%s.',
-                self::plain($value),
+                Exact::plain($value),
                 $unit,
-                self::plain($least),
-                self::plain($most),
+                Exact::plain($least),
+                Exact::plain($most),
                 $unit,
             ),
         );
@@ -67,10 +81,5 @@ final class BadInput extends DomainFault
     public static function tooLong(string $field, int $most): self
     {
         return new self($field, "At most $most characters.");
-    }
-
-    private static function plain(float $value): string
-    {
-        return abs($value) >= 1e15 ? sprintf('%.3g', $value) : rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
     }
 }

@@ -19,7 +19,7 @@ final class DayJson
         return [
             'jobs' => array_map(static fn(Job $job): array => [
                 'id' => $job->id,
-                'problem' => $job->problem,
+                'problem' => $job->problem === null ? null : Written::sentence($job->problem),
                 'note' => $job->note === null ? null : Written::sentence($job->note),
                 'soak_min' => $job->soakMin,
                 'work_min' => $job->workMin,

@@ -6,6 +6,7 @@ namespace Undro\Learning;
 
 use Undro\DomainFault;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** Fills that nothing can be learnt from as told. */
 final class BadLearning extends DomainFault
@@ -46,12 +47,14 @@ final class BadLearning extends DomainFault
     /** Names “fills”. @param int $number its place in the list */
     public static function keptIsNonsense(int $number, Finished $fill): self
     {
-        $fault = new self('fills', sprintf(
-            'Counted all the same, fill %d (%.1F mm under the lip on "%s") would make a spool or a line more than a third off what its '
-                . 'figures say. Put the figure right, or leave it out.',
-            $number,
-            $fill->gap->inMillimetres(),
-            mb_substr($fill->spool, 0, 40),
+        $fault = new self('fills', Sentence::of(
+            sprintf(
+                'Counted all the same, fill %d ({0} under the lip on "%s") would make a spool or a line more than a third off what its '
+                    . 'figures say. Put the figure right, or leave it out.',
+                $number,
+                mb_substr($fill->spool, 0, 40),
+            ),
+            $fill->gap,
         ));
         $fault->fill = $number;
 
@@ -61,10 +64,10 @@ final class BadLearning extends DomainFault
     /** Names “keep”. */
     public static function cannotCount(Length $gap): self
     {
-        return new self('keep', sprintf(
-            '%.1F mm cannot count: with it a spool or a line would be more than a third off what its figures say. Put the figure right, or '
+        return new self('keep', Sentence::of(
+            '{0} cannot count: with it a spool or a line would be more than a third off what its figures say. Put the figure right, or '
                 . 'leave it out for good.',
-            $gap->inMillimetres(),
+            $gap,
         ));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Undro\Ledger;
 
 use Undro\DomainFault;
+use Undro\Units\Exact;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** An event that cannot have happened as told. */
 final class BadLedger extends DomainFault
@@ -25,12 +27,10 @@ final class BadLedger extends DomainFault
     /** Names “length_m”. */
     public static function notEnough(Place $place, Length $wanted, Length $there): self
     {
-        return new self('length_m', sprintf(
-            'On %s there are %.1F m, and %.1F m cannot come off. Give %.1F m at most, or correct the stock first.',
-            $place->kind->word(),
-            $there->inMetres(),
-            $wanted->inMetres(),
-            $there->inMetres(),
+        return new self('length_m', Sentence::of(
+            ucfirst($place->kind->word()) . ' holds {0}, and {1} cannot come off it. Give {0} at most, or correct the stock first.',
+            Exact::metres(floor(10 * $there->inMetres()) / 10),
+            Exact::metres(ceil(10 * $wanted->inMetres()) / 10),
         ));
     }
 
@@ -39,12 +39,11 @@ final class BadLedger extends DomainFault
     {
         return new self(
             $fault->field,
-            sprintf(
-                'Then the entry "%s" of %s could not have happened. %s',
+            $fault->says->after(sprintf(
+                'Then the entry "%s" of %s could not have happened. ',
                 str_replace('_', ' ', $event->kind->value),
                 substr($event->happenedAt, 0, 10),
-                $fault->getMessage(),
-            ),
+            )),
         );
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Undro\Measure;
 
 use Undro\DomainFault;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A measurement that gives no figure, or one too vague to help. */
 final class BadMeasure extends DomainFault
@@ -13,11 +15,10 @@ final class BadMeasure extends DomainFault
     /** Names “gap”. */
     public static function deeperThanTheSpool(Length $gap, Length $deepest): self
     {
-        return new self('gap', sprintf(
-            '%.1F mm is deeper than the spool: from its lip down to the bare arbor are %.1F mm. Read it again, or correct the spool’s '
-                . 'measures.',
-            $gap->inMillimetres(),
-            $deepest->inMillimetres(),
+        return new self('gap', Sentence::of(
+            '{0} is deeper than the spool: from its lip down to the bare arbor it is {1}. Read it again, or correct the spool’s measures.',
+            $gap,
+            $deepest,
         ));
     }
 
@@ -28,11 +29,16 @@ final class BadMeasure extends DomainFault
     }
 
     /** Names “over_mm”. */
-    public static function tooNarrow(float $millimetres): self
+    public static function tooNarrow(Length $width): self
     {
         return new self(
             'over_mm',
-            sprintf('%.1F mm of wraps say less than the label does. Lay more of them: 10 mm or more, 5 mm at the least.', $millimetres),
+            Sentence::of(
+                '{0} of wraps say less than the label does. Lay more of them: {1} or more, {2} at the least.',
+                $width,
+                Length::millimetres(10),
+                Length::millimetres(5),
+            ),
         );
     }
 
@@ -43,17 +49,17 @@ final class BadMeasure extends DomainFault
     }
 
     /** Names “wraps”. */
-    public static function thickLine(float $millimetres): self
+    public static function thickLine(Diameter $line): self
     {
-        return new self('wraps', sprintf('That would be a line of %.2F mm. Count the wraps and measure their width again.', $millimetres));
+        return new self('wraps', Sentence::of('That would be a line of {0}. Count the wraps and measure their width again.', $line));
     }
 
     /** Names “first_mm”. */
-    public static function readingsApart(float $millimetres): self
+    public static function readingsApart(Length $spread): self
     {
         return new self(
             'first_mm',
-            sprintf('The readings lie %.1F mm apart, too far to be of one thing. Read it again across the same place.', $millimetres),
+            Sentence::of('The readings lie {0} apart, too far to be of one thing. Read it again across the same place.', $spread),
         );
     }
 
@@ -82,13 +88,13 @@ final class BadMeasure extends DomainFault
     }
 
     /** Names “mass_g”. */
-    public static function moreThanAll(float $metres, float $whole): self
+    public static function moreThanAll(Length $gone, Length $whole): self
     {
         return new self(
             'mass_g',
-            sprintf(
-                'By weight %.0F m would be gone of %.0F m. Check the thickness of the line, or weigh the empty filler too.',
-                $metres,
+            Sentence::of(
+                'By weight {0} would be gone of {1}. Check the thickness of the line, or weigh the empty filler too.',
+                $gone,
                 $whole,
             ),
         );

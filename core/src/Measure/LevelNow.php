@@ -11,6 +11,7 @@ use Undro\Line\Line;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** How much of a line is on a spool, from the depth it lies under the lip now. */
 final class LevelNow
@@ -41,7 +42,7 @@ final class LevelNow
             Length::metres($length),
             hypot($solved?->band->sd->inMetres() ?? 0.0, $reading),
             Method::Level,
-            sprintf('%.1F mm under the lip, %d reading%s', $depth->inMillimetres(), $readings, $readings === 1 ? '' : 's'),
+            Sentence::of('{0} under the lip, ' . ($readings === 1 ? 'one reading' : "$readings readings"), $depth),
             'depth_mm',
             'measure the spool better, test the thickness of the line, or weigh it.',
         );

@@ -7,6 +7,7 @@ namespace Undro\Measure;
 use Undro\Spool\Tolerance;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A figure somebody measured: what it comes to, how well it is known, and how it was got. */
 final readonly class Measured
@@ -15,20 +16,20 @@ final readonly class Measured
     public const VAGUEST = 0.30;
 
     /** @param float $sd standard deviation in the figure's own unit (m, or mm for a diameter) */
-    private function __construct(public Length|Diameter $figure, public float $sd, public Method $method, public string $workings) {}
+    private function __construct(public Length|Diameter $figure, public float $sd, public Method $method, public Sentence $workings) {}
 
     /**
      * A diameter with its sd, mm.
      *
-     * @param string $workings how it was got
+     * @param Sentence $workings how it was got
      */
-    public static function diameter(Diameter $figure, float $sdMillimetres, Method $method, string $workings): self
+    public static function diameter(Diameter $figure, float $sdMillimetres, Method $method, Sentence $workings): self
     {
         return new self($figure, $sdMillimetres, $method, $workings);
     }
 
     /** @param string $remedy what to do where it is too vague @throws BadMeasure naming the field where it is */
-    public static function length(Length $figure, float $sdMetres, Method $method, string $workings, string $field, string $remedy): self
+    public static function length(Length $figure, float $sdMetres, Method $method, Sentence $workings, string $field, string $remedy): self
     {
         $half = Tolerance::BAND * $sdMetres;
         $share = $figure->inMetres() > 0 ? $half / $figure->inMetres() : INF;

@@ -6,6 +6,7 @@ namespace Undro\Measure;
 
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A strip of paper round an arbor or a lip, marked where it meets: the diameter is its length over pi. */
 final class PaperStrip
@@ -20,7 +21,7 @@ final class PaperStrip
             Diameter::millimetres($circumference->inMillimetres() / M_PI),
             self::READING_MM / M_PI,
             Method::PaperStrip,
-            sprintf('%.1F mm round by a strip of paper', $circumference->inMillimetres()),
+            Sentence::of('{0} round by a strip of paper', Diameter::millimetres($circumference->inMillimetres())),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Undro\Measure;
 
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** The same thing read once or more with a caliper or a ruler: the mean, as good as the tool or the readings, whichever is worse. */
 final class Readings
@@ -26,7 +27,7 @@ final class Readings
         $read = array_map(static fn(Length $each): float => $each->inMillimetres(), $readings);
         $one = $tool === Method::Ruler ? self::RULER_MM : self::CALIPER_MM;
         $apart = max($read) - min($read);
-        $apart <= self::APART * $one || throw BadMeasure::readingsApart($apart);
+        $apart <= self::APART * $one || throw BadMeasure::readingsApart(Length::millimetres($apart));
         $count = count($read);
         $mean = array_sum($read) / $count;
         $spread = $count > 1
@@ -37,10 +38,9 @@ final class Readings
             Diameter::millimetres($mean),
             max($one, $spread) / sqrt($count),
             $tool,
-            sprintf(
-                '%s mm by %s',
-                implode(', ', array_map(static fn(float $each): string => sprintf('%.1F', $each), $read)),
-                $tool->word(),
+            Sentence::of(
+                implode(', ', array_map(static fn(int $index): string => "{{$index}}", array_keys($read))) . " by {$tool->word()}",
+                ...array_map(Diameter::millimetres(...), $read),
             ),
         );
     }

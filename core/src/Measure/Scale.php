@@ -7,6 +7,7 @@ namespace Undro\Measure;
 use Undro\Line\Line;
 use Undro\Units\Length;
 use Undro\Units\Mass;
+use Undro\Units\Sentence;
 
 /** Line by weight on a kitchen scale. Source: handbook, chapter 2, other ways to measure. */
 final class Scale
@@ -40,20 +41,20 @@ final class Scale
                 Length::metres($share * $whole),
                 $sd,
                 Method::KitchenScale,
-                sprintf('%.1F g now, %.1F g full, %.1F g empty', $now->inGrams(), $full->inGrams(), $empty->inGrams()),
+                Sentence::of(sprintf('%.1F g now, %.1F g full, %.1F g empty', $now->inGrams(), $full->inGrams(), $empty->inGrams())),
                 'mass_g',
                 self::FINER,
             );
         }
         $gone = ($full->inGrams() - $now->inGrams()) / self::gramsPerMetre($line);
-        $gone <= $whole || throw BadMeasure::moreThanAll($gone, $whole);
+        $gone <= $whole || throw BadMeasure::moreThanAll(Length::metres($gone), Length::metres($whole));
         $sd = hypot(sqrt(2) * $reading / self::gramsPerMetre($line), $gone * $line->cellSd);
 
         return Measured::length(
             Length::metres($whole - $gone),
             $sd,
             Method::KitchenScale,
-            sprintf('%.1F g now, %.1F g full, by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word()),
+            Sentence::of(sprintf('%.1F g now, %.1F g full, by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word())),
             'mass_g',
             'weigh an empty filler of the same make, or ' . self::FINER,
         );
@@ -72,7 +73,7 @@ final class Scale
             Length::metres($length),
             $sd,
             Method::Weighed,
-            sprintf('%.1F g without it, %.1F g with it', $before->inGrams(), $after->inGrams()),
+            Sentence::of(sprintf('%.1F g without it, %.1F g with it', $before->inGrams(), $after->inGrams())),
             'after_g',
             self::FINER,
         );

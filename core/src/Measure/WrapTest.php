@@ -7,6 +7,7 @@ namespace Undro\Measure;
 use Undro\Spool\Tolerance;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** n touching wraps round a pencil over a width: the line's thickness is the width of one. Source: handbook, chapter 2. */
 final class WrapTest
@@ -21,9 +22,9 @@ final class WrapTest
     {
         $wraps >= self::LEAST_WRAPS || throw BadMeasure::fewWraps();
         $width = $over->inMillimetres();
-        $width >= self::LEAST_MM || throw BadMeasure::tooNarrow($width);
+        $width >= self::LEAST_MM || throw BadMeasure::tooNarrow(Length::millimetres($width));
         $diameter = $width / $wraps;
-        $diameter <= self::THICKEST_MM || throw BadMeasure::thickLine($diameter);
+        $diameter <= self::THICKEST_MM || throw BadMeasure::thickLine(Diameter::millimetres($diameter));
         $long = $width >= self::GOOD_MM;
         // the table speaks of the cell, which grows with the square of the thickness
         $sd = ($long ? Tolerance::CELL_MEASURED : Tolerance::CELL_SHORT_WRAP_TEST) / 2;
@@ -32,7 +33,7 @@ final class WrapTest
             Diameter::millimetres($diameter),
             $sd * $diameter,
             $long ? Method::WrapTest : Method::ShortWrapTest,
-            sprintf('%d touching wraps over %.1F mm', $wraps, $width),
+            Sentence::of("$wraps touching wraps over {0}", Length::millimetres($width)),
         );
     }
 

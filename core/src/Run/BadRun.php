@@ -6,6 +6,7 @@ namespace Undro\Run;
 
 use Undro\DomainFault;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** Something said of a run that cannot be. */
 final class BadRun extends DomainFault
@@ -33,11 +34,10 @@ final class BadRun extends DomainFault
     {
         return new self(
             'depth_mm',
-            sprintf(
-                'The bare arbor lies %.1F mm under the lip; a depth of %.1F mm cannot be. Measure from the lip edge straight down to the '
-                    . 'line.',
-                $bare->inMillimetres(),
-                $depth->inMillimetres(),
+            Sentence::of(
+                'The bare arbor lies {0} under the lip; a depth of {1} cannot be. Measure from the lip edge straight down to the line.',
+                $bare,
+                $depth,
             ),
         );
     }
@@ -55,12 +55,12 @@ final class BadRun extends DomainFault
     }
 
     /** Names “readings”. */
-    public static function readingsDisagree(float $spread): self
+    public static function readingsDisagree(Length $spread): self
     {
         return new self(
             'readings',
-            sprintf(
-                'The readings are %.1F mm apart. Read again beside the highest: a poor lay is higher on one side, so take them round the '
+            Sentence::of(
+                'The readings are {0} apart. Read again beside the highest: a poor lay is higher on one side, so take them round the '
                     . 'spool at the same height.',
                 $spread,
             ),

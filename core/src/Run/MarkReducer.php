@@ -188,7 +188,7 @@ final class MarkReducer
     {
         $mm = array_map(static fn(Length $each): float => $each->inMillimetres(), $depths);
         $mm !== [] || throw BadRun::noReadings();
-        max($mm) - min($mm) <= self::SPREAD_MM || throw BadRun::readingsDisagree(max($mm) - min($mm));
+        max($mm) - min($mm) <= self::SPREAD_MM || throw BadRun::readingsDisagree(Length::millimetres(max($mm) - min($mm)));
 
         return Length::millimetres(array_sum($mm) / count($mm));
     }

@@ -85,7 +85,7 @@ final readonly class Steps
             StepKind::Check,
             null,
             'Lay out',
-            sprintf('Put beside you: %s. Hold reel and rod against the line once more.', implode(', ', $this->tools())),
+            sprintf('Put beside you: %s. Look once more whether reel and rod suit the line.', implode(', ', $this->tools())),
             'All line is here, with enough on each filler for the upper end of the band.',
             'A filler that ends short in the middle of the work. A new spool may carry a sticker: take it off.',
             'Hooks and lures off the line and away from the bench. Rules on line and gear differ by water: the local ones count.',
@@ -155,7 +155,7 @@ final readonly class Steps
                     . 'arbor.',
                 $this->setting->oldLine,
             ),
-            'The backing lies firm and level, dry, and does not smell.',
+            'The backing is firm, level and dry, and does not smell.',
             'A cut into the spool with a knife leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
@@ -196,7 +196,7 @@ final readonly class Steps
             StepKind::Soak,
             $index,
             sprintf('Soak the %s', $layer->role->word()),
-            ($index === 0 ? '' : 'The run says when it has to go in, so that it is ready at the join. Is it not in yet? Then it goes in now. ')
+            ($index === 0 ? '' : 'The run says when it has to go in, so that it is ready at the join. If it is not in the water yet, put it in now. ')
                 . sprintf(
                     'Put the filler into hand-hot water with a drop of washing-up liquid: %s for %s. %s',
                     $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
@@ -535,7 +535,7 @@ final readonly class Steps
             'First casts gentle, with something heavy, a finger at the lip; or trail the bare line, to bed it. '
                 . match ($this->reel()) {
                     ReelKind::Spinning => 'Close the bail by hand and draw the line snug before you wind. ',
-                    ReelKind::Baitcasting => 'Set brake and spool tension anew: the spool weighs more or less than before. ',
+                    ReelKind::Baitcasting => 'Set brake and spool tension again: the spool weighs more or less than before. ',
                     ReelKind::Spincast => 'Draw the line snug before you wind. ',
                 } . 'Never wind while the drag slips: lift, then wind down. Read the level once more afterwards. Loosen the drag for storage.',
             'The line lies tighter and the level has sunk a little.',

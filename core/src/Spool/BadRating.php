@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Undro\Spool;
 
 use Undro\DomainFault;
+use Undro\Units\Diameter;
+use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A stamped capacity that cannot be read. */
 final class BadRating extends DomainFault
@@ -37,10 +40,9 @@ final class BadRating extends DomainFault
     {
         return new self(
             'ratings_text',
-            sprintf(
-                '"%s" reads as line %.2F mm thick, and no fishing line is. Check the figure, or switch the units of the stamp.',
-                $part,
-                $millimetres,
+            Sentence::of(
+                "\"$part\" reads as line {0} thick, and no fishing line is. Check the figure, or switch the units of the stamp.",
+                Diameter::millimetres($millimetres),
             ),
         );
     }
@@ -50,10 +52,9 @@ final class BadRating extends DomainFault
     {
         return new self(
             'ratings_text',
-            sprintf(
-                '"%s" reads as %d m of line, more than any spool here holds. Check the figure, or switch the units of the stamp.',
-                $part,
-                (int) round($metres),
+            Sentence::of(
+                "\"$part\" reads as {0} of line, more than any spool here holds. Check the figure, or switch the units of the stamp.",
+                Length::metres($metres),
             ),
         );
     }

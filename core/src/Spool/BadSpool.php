@@ -7,6 +7,7 @@ namespace Undro\Spool;
 use Undro\DomainFault;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 use Undro\Units\Volume;
 
 /** Figures of a spool that contradict each other or are not enough. */
@@ -15,17 +16,17 @@ final class BadSpool extends DomainFault
     /** Names “arbor_diameter_mm”. */
     public static function lipNotLargerThanArbor(Diameter $lip, Diameter $arbor): self
     {
-        return new self('arbor_diameter_mm', sprintf(
-            'The arbor (%s mm) must be thinner than the lip (%s mm). Check which is which; both are diameters.',
-            self::mm($arbor->inMillimetres()),
-            self::mm($lip->inMillimetres()),
+        return new self('arbor_diameter_mm', Sentence::of(
+            'The arbor ({0}) must be thinner than the lip ({1}). Check which is which; both are diameters.',
+            $arbor,
+            $lip,
         ));
     }
 
     /** Names “traverse_mm”. */
     public static function noTraverse(): self
     {
-        return new self('traverse_mm', 'The traverse, the inside width of the spool, must be above 0 mm.');
+        return new self('traverse_mm', 'The traverse, the inside width of the spool, must be above 0.');
     }
 
     /** Names “arbor_deep_diameter_mm”. */
@@ -64,23 +65,24 @@ final class BadSpool extends DomainFault
     /** Names “gap_mm”. */
     public static function gapTooDeep(Length $gap, Diameter $lip, Diameter $arbor): self
     {
-        return new self('gap_mm', sprintf(
-            'A gap of %s mm leaves no room: between lip and arbor there are %s mm. Give a smaller gap.',
-            self::mm($gap->inMillimetres()),
-            self::mm(($lip->inMillimetres() - $arbor->inMillimetres()) / 2),
+        return new self('gap_mm', Sentence::of(
+            'A gap of {0} leaves no room: from the lip down to the arbor it is {1}. Give a smaller gap.',
+            $gap,
+            Length::millimetres(($lip->inMillimetres() - $arbor->inMillimetres()) / 2),
         ));
     }
 
     /** Names “ratings_text”. */
     public static function stampNeedsMoreRoom(Diameter $lip, Length $traverse, Volume $stamped, Volume $most): self
     {
-        return new self('ratings_text', sprintf(
-            'The stamp and the measures contradict each other: the stamped line takes %s cm3, and a %s mm lip over a %s mm traverse has '
-                . 'room for at most %s cm3 even with no arbor at all. Check the stamp\'s units, the lip and the traverse.',
-            self::cm3($stamped),
-            self::mm($lip->inMillimetres()),
-            self::mm($traverse->inMillimetres()),
-            self::cm3($most),
+        return new self('ratings_text', Sentence::of(
+            sprintf(
+                'The stamp and the measures contradict each other: a lip of {0} over a traverse of {1} has room for %d %% of the stamped '
+                    . 'line even with no arbor at all. Check the stamp’s units, the lip and the traverse.',
+                self::percent($most, $stamped),
+            ),
+            $lip,
+            Diameter::millimetres($traverse->inMillimetres()),
         ));
     }
 
@@ -92,32 +94,27 @@ final class BadSpool extends DomainFault
         Length $fittingTraverse,
         ?Diameter $fittingArbor,
     ): self {
-        $arbor = $fittingArbor === null ? '' : sprintf(' or an arbor of %s mm', self::mm($fittingArbor->inMillimetres()));
-
-        return new self('ratings_text', sprintf(
-            'The stamp and the measures contradict each other: the stamped line takes %s cm3, the spool as measured holds %s cm3. With a '
-                . 'lip of %s mm the stamp wants a traverse of %s mm%s. Check the stamp\'s units and the three measures.',
-            self::cm3($stamped),
-            self::cm3($measured),
-            self::mm($geometry->lip->inMillimetres()),
-            self::mm($fittingTraverse->inMillimetres()),
-            $arbor,
+        return new self('ratings_text', Sentence::of(
+            sprintf(
+                'The stamp and the measures contradict each other: the spool as measured has room for %d %% of the stamped line. With a '
+                    . 'lip of {0} the stamp wants a traverse of {1}%s. Check the stamp’s units and the three measures.',
+                self::percent($measured, $stamped),
+                $fittingArbor === null ? '' : ' or an arbor of {2}',
+            ),
+            $geometry->lip,
+            Diameter::millimetres($fittingTraverse->inMillimetres()),
+            ...($fittingArbor === null ? [] : [$fittingArbor]),
         ));
-    }
-
-    private static function mm(float $millimetres): string
-    {
-        return rtrim(rtrim(number_format($millimetres, 2, '.', ''), '0'), '.');
-    }
-
-    private static function cm3(Volume $volume): string
-    {
-        return number_format($volume->inCubicMillimetres() / 1000, 1, '.', '');
     }
 
     /** Names “spool”. */
     public static function ofAnotherReel(): self
     {
         return new self('spool', 'This spool does not sit in that reel. Pick the reel on the bench again.');
+    }
+
+    private static function percent(Volume $part, Volume $of): int
+    {
+        return (int) round(100 * $part->inCubicMillimetres() / $of->inCubicMillimetres());
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Undro\Strip;
 
 use Undro\DomainFault;
+use Undro\Units\Exact;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** Line that cannot be taken off like that. */
 final class BadStrip extends DomainFault
@@ -25,7 +27,7 @@ final class BadStrip extends DomainFault
     /** Names “metres”. */
     public static function moreThanThere(Length $worn, Length $total): self
     {
-        return new self('metres', sprintf('%.0F m lie on the spool; %.0F m cannot come off it.', $total->inMetres(), $worn->inMetres()));
+        return new self('metres', Sentence::of('{0} lie on the spool; {1} cannot come off it.', Exact::metres(floor(10 * $total->inMetres()) / 10), Exact::metres(ceil(10 * $worn->inMetres()) / 10)));
     }
 
     /** Names “how”. */
@@ -43,6 +45,6 @@ final class BadStrip extends DomainFault
     /** Names “metres”. */
     public static function howMuch(): self
     {
-        return new self('metres', 'Say how many metres come off, such as 25 m.');
+        return new self('metres', 'Say how much comes off, such as 25 m or 30 yd.');
     }
 }

@@ -34,7 +34,7 @@ enum Cause: string
     public function words(): string
     {
         return match ($this) {
-            self::AgainstRotor => 'The filler lay against the rotor, or over its end before a baitcaster',
+            self::AgainstRotor => 'The line circled off the filler against the rotor, or over its end onto a baitcaster',
             self::Memory => 'The line remembers the filler: memory',
             self::SlippingDrag => 'It was wound against a slipping drag',
             self::BailByHandle => 'The bail was closed with the handle, and slack lies under the wraps',
@@ -42,12 +42,12 @@ enum Cause: string
             self::LooseWraps => 'Loose wraps lie under tight ones',
             self::RoughLay => 'Thin braid lies on a rough lay',
             self::BareArbor => 'Slick line sits on a bare arbor',
-            self::ShortGrip => 'The little there is for grip is too little',
+            self::ShortGrip => 'There is too little backing under it to grip',
             self::ThickUnder => 'Thin line lies on thick coils',
             self::HardPull => 'A hard pull came after a loose retrieve',
             self::Low => 'The level is low',
             self::TooThick => 'The line is too thick or springy for the spool',
-            self::ReelLay => 'The reel lays it so: its shim or its lay',
+            self::ReelLay => 'The reel itself lays it like that: its shims, or how it moves the spool',
             self::LevelWind => 'The level-wind was off centre at the join',
             self::FromTheSide => 'The filler was pulled from the side',
             self::Washers => 'Dry or dirty washers',

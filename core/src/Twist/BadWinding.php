@@ -6,6 +6,7 @@ namespace Undro\Twist;
 
 use Undro\DomainFault;
 use Undro\Units\Diameter;
+use Undro\Units\Sentence;
 
 /** A way of winding whose twist cannot be worked out. */
 final class BadWinding extends DomainFault
@@ -23,7 +24,7 @@ final class BadWinding extends DomainFault
     /** Names the field it is given. */
     public static function noDiameter(string $field, string $word): self
     {
-        return new self($field, "The diameter of the $word must be above 0 mm.");
+        return new self($field, "The diameter of the $word must be above 0.");
     }
 
     /** Names “filler_after_mm”. */
@@ -31,11 +32,7 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'filler_after_mm',
-            sprintf(
-                'The filler is %.0F mm before; afterwards it must be smaller than that, not %.0F mm.',
-                $full->inMillimetres(),
-                $after->inMillimetres(),
-            ),
+            Sentence::of('The filler is {0} before; afterwards it must be smaller than that, not {1}.', $full, $after),
         );
     }
 
@@ -44,18 +41,14 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'spool_after_mm',
-            sprintf(
-                'The spool is %.0F mm before; afterwards it must be larger than that, not %.0F mm.',
-                $before->inMillimetres(),
-                $after->inMillimetres(),
-            ),
+            Sentence::of('The spool is {0} before; afterwards it must be larger than that, not {1}.', $before, $after),
         );
     }
 
     /** Names “line_out_m”. */
     public static function noLineOut(): self
     {
-        return new self('line_out_m', 'Some line must be out for the drag to twist: give the metres, such as 30.');
+        return new self('line_out_m', 'Some line must be out for the drag to twist: give its length, such as 30 m.');
     }
 
     /** Names “core_mm”. */
@@ -63,11 +56,7 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'core_mm',
-            sprintf(
-                'The bare core is %.0F mm and the filler over its line %.0F mm; the core must be the smaller.',
-                $core->inMillimetres(),
-                $full->inMillimetres(),
-            ),
+            Sentence::of('The bare core is {0} and the filler over its line {1}; the core must be the smaller.', $core, $full),
         );
     }
 }

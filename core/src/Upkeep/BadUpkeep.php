@@ -6,6 +6,7 @@ namespace Undro\Upkeep;
 
 use Undro\DomainFault;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A figure of the upkeep that cannot be. */
 final class BadUpkeep extends DomainFault
@@ -19,21 +20,17 @@ final class BadUpkeep extends DomainFault
     /** Names “until”. */
     public static function endsBeforeItBegins(Length $from, Length $to): self
     {
-        return new self('until', sprintf(
-            'From %.1F m to %.1F m ends before it begins. Count from the end the lure is tied to.',
-            $from->inMetres(),
-            $to->inMetres(),
+        return new self('until', Sentence::of(
+            'From {0} to {1} ends before it begins. Count from the end the lure is tied to.',
+            $from,
+            $to,
         ));
     }
 
     /** Names the field it is given. */
     public static function beyondTheLine(string $field, Length $to, Length $main): self
     {
-        return new self($field, sprintf(
-            'The main line is %.0F m long; %.0F m from its end lies beyond it.',
-            $main->inMetres(),
-            $to->inMetres(),
-        ));
+        return new self($field, Sentence::of('The main line is {0} long; {1} from its end lies beyond it.', $main, $to));
     }
 
     /** Names “happened_at”. @param string $at ISO 8601 */

@@ -7,6 +7,7 @@ namespace Undro\Way;
 use Undro\DomainFault;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
+use Undro\Units\Sentence;
 
 /** A way that does not work for this spool and line. */
 final class BadWay extends DomainFault
@@ -16,11 +17,7 @@ final class BadWay extends DomainFault
     {
         return new self(
             'sleeve_mm',
-            sprintf(
-                'A sleeve must be thicker than the arbor it goes on: above %.1F mm, not %.1F mm.',
-                $arbor->inMillimetres(),
-                $sleeve->inMillimetres(),
-            ),
+            Sentence::of('A sleeve must be thicker than the arbor it goes on: above {0}, not {1}.', $arbor, $sleeve),
         );
     }
 
@@ -43,12 +40,12 @@ final class BadWay extends DomainFault
     /** Names “kept.depth_mm”. */
     public static function keptOutside(Length $depth, Length $full, Length $bare): self
     {
-        return new self('kept.depth_mm', sprintf(
-            'The backing that stays would lie %.1F mm under the lip. Room for a main line is between %.1F mm, where the spool is full, and '
-                . '%.1F mm, where the arbor is straight.',
-            $depth->inMillimetres(),
-            $full->inMillimetres(),
-            $bare->inMillimetres(),
+        return new self('kept.depth_mm', Sentence::of(
+            'The backing that stays would lie {0} under the lip. Room for a main line is between {1}, where the spool is full, and '
+                . '{2}, where the arbor is straight.',
+            $depth,
+            $full,
+            $bare,
         ));
     }
 

@@ -42,8 +42,8 @@ final readonly class Way
     ) {}
 
     /** A way this spool and line do not allow. @param string $why in words */
-    public static function impossible(WayId $id, string $why): self
+    public static function impossible(WayId $id, Sentence $why): self
     {
-        return new self($id, null, null, 0, null, null, null, null, 0, null, [], [Sentence::of($why)]);
+        return new self($id, null, null, 0, null, null, null, null, 0, null, [], [$why]);
     }
 }

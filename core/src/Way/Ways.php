@@ -75,7 +75,7 @@ final readonly class Ways
 
     private static function full(WayId $id): Way
     {
-        return Way::impossible($id, BadWay::noRoomToSave()->getMessage());
+        return Way::impossible($id, BadWay::noRoomToSave()->says);
     }
 
     /** @param callable(): Way $make */
@@ -84,7 +84,7 @@ final readonly class Ways
         try {
             return $make();
         } catch (DomainFault $fault) {
-            return Way::impossible($id, $fault->getMessage());
+            return Way::impossible($id, $fault->says);
         }
     }
 
@@ -143,7 +143,7 @@ final readonly class Ways
     public static function byItself(Wanted $wanted): string
     {
         return $wanted->slick()
-            ? 'The braid fills this spool by itself, but it can spin round a bare arbor: a little nylon hold it, and as '
+            ? 'The braid fills this spool by itself, but it can spin round a bare arbor: a little nylon holds it, and as '
                 . 'much braid stays on the filler.'
             : 'The main line fills this spool by itself, so nothing needs to go under it.';
     }

@@ -38,17 +38,17 @@ final class ComputeTest extends TestCase
             'fill',
             ['spool.lip_diameter_mm' => 40, 'spool.arbor_diameter_mm' => 46],
             'spool.arbor_diameter_mm',
-            'must be thinner than the lip (40 mm)',
+            'must be thinner than the lip (40.0 mm)',
         ];
         yield 'taper without arbor' => ['fill', ['spool.arbor_deep_diameter_mm' => 20], 'spool.arbor_deep_diameter_mm', 'needs the arbor'];
         yield 'a million metres' => [
             'fill',
             ['layers.1.length_m' => 1_000_000],
             'layers.1.length_m',
-            '1000000 m is out of range: it can be from 0 to 20000 m',
+            '1000000 m is out of range: it can be from 0 m to 20000 m',
         ];
         yield 'infinite' => ['fill', ['layers.1.length_m' => INF], 'layers.1.length_m', 'out of range'];
-        yield 'negative thickness' => ['fill', ['layers.0.diameter_mm' => -0.3], 'layers.0.diameter_mm', 'from 0.01 to 3 mm'];
+        yield 'negative thickness' => ['fill', ['layers.0.diameter_mm' => -0.3], 'layers.0.diameter_mm', 'from 0.01 mm to 3 mm'];
         yield 'no material' => [
             'fill',
             ['layers.0.material' => 'wire'],

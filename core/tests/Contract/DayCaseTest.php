@@ -94,7 +94,7 @@ final class DayCaseTest extends TestCase
         $case = self::day([$broken, self::job('one')]);
         $case['pin'] = [['job' => 'broken', 'part' => 'main', 'source' => 'f1']];
         $day = Compute::run('day', $case);
-        self::assertStringContainsString('thinner than the lip', $day['jobs'][0]['problem']);
+        self::assertStringContainsString('thinner than the lip', $day['jobs'][0]['problem']['text']);
         self::assertNull($day['jobs'][1]['problem']);
         self::assertSame(['one'], $day['order']);
         self::assertSame(['one'], array_values(array_unique(array_column($day['cuts'], 'job'))));

@@ -153,7 +153,7 @@ final class LedgerTest extends TestCase
     public function testMoreThanThereIsCannotComeOff(): void
     {
         $this->expectException(BadLedger::class);
-        $this->expectExceptionMessage('On the spool there are 220.0 m, and 221.0 m cannot come off');
+        $this->expectExceptionMessage('The spool holds 220 m, and 221 m cannot come off it');
         Ledger::read(
             [
                 ...$this->year(),

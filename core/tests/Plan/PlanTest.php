@@ -100,7 +100,7 @@ final class PlanTest extends TestCase
             'text',
             'id',
         )['hardly_any'] ?? null;
-        self::assertStringContainsString('a little nylon hold it', (string) $text($most - 1));
+        self::assertStringContainsString('a little nylon holds it', (string) $text($most - 1));
         self::assertStringContainsString('nothing needs to go under it', (string) $text($most - 1, grips: true));
         self::assertNull($text(150));
     }

@@ -63,14 +63,14 @@ final class SpoolTest extends TestCase
     public function testAStampTooBigForItsSpoolIsRefused(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('room for at most');
+        $this->expectExceptionMessage('has room for 13 % of the stamped line even with no arbor at all');
         self::spool(lip: 30.0, traverse: 8.0, ratings: '0.35/300');
     }
 
     public function testAStampThatContradictsTheCalipersIsRefusedWithWhatWouldFit(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('With a lip of 46 mm the stamp wants a traverse of');
+        $this->expectExceptionMessage('With a lip of 46.0 mm the stamp wants a traverse of');
         self::spool(lip: 46.0, arbor: 30.0, traverse: 17.0, ratings: '0.25/600');
     }
 

@@ -71,7 +71,7 @@ final class StampedTextTest extends TestCase
         yield ['0.25/200 and more', null, '"and more"'];
         yield ['🎣', null, 'cannot be read'];
         yield ['0.25/1000000', null, 'more than any spool'];
-        yield ['8/140', StampUnits::MillimetresMetres, '8.00 mm thick'];
+        yield ['8/140', StampUnits::MillimetresMetres, '8.0 mm thick'];
         yield ['0/200', null, 'thickness above 0'];
         yield ['0.25/0', null, 'length above 0'];
         yield ['8/140/10', null, 'cannot be read'];

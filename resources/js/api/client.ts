@@ -16,6 +16,13 @@ export class Problem extends Error {
   }
 }
 
+let said = (says: Schemas['Sentence']): string => says.text;
+
+/** Has problems speak as the angler reads figures. */
+export function sayProblems(how: typeof said): void {
+  said = how;
+}
+
 const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
 
 /** The session's token, in a cookie whose name the page tells: each Undro in a browser has its own. */
@@ -71,6 +78,9 @@ function isProblem(error: unknown): error is Schemas['Problem'] {
 export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await asked;
   if (data !== undefined && response.ok) return data;
-  if (isProblem(error)) throw new Problem(error.status, error.error.field, error.error.message, error.version);
+  if (isProblem(error)) {
+    const { field, message, says } = error.error;
+    throw new Problem(error.status, field, says ? said(says) : message, error.version);
+  }
   throw new Problem(response.status, '', 'Undro answered with something unexpected. Reload the page and try again.');
 }

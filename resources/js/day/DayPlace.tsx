@@ -163,7 +163,7 @@ function OneDay() {
         )}
         {all.length > 0 && open.length === 0 && (
           <Empty title="All of it is done" order={2}>
-            <p>Every spool of this day is filled or seen to. Bag the old line, and write the labels.</p>
+            <p>Every spool of this day is filled, or done as picked. Bag the old line, and write the labels.</p>
           </Empty>
         )}
         {unsaid.length > 0 && (

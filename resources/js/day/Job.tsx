@@ -43,7 +43,7 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
         <strong>{name}</strong>
         {job?.problem && (
           <span role="status" className={classes.problem}>
-            {job.problem}
+            {sentence(job.problem, units)}
           </span>
         )}
         {job?.note && <span>{sentence(job.note, units)}</span>}

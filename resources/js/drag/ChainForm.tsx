@@ -52,7 +52,7 @@ interface ChainFormProps {
 /** What the log says a line has left of its strength, and by what. */
 const byTheLog = (care: Care | undefined) =>
   care
-    ? `By the log ${Math.round(care.condition.keeps * 100)} % of it are left, ${care.condition.by === 'wear' ? 'by age and outings' : `it was found ${care.condition.by}`}.`
+    ? `By the log it keeps ${Math.round(care.condition.keeps * 100)} % of its strength, ${care.condition.by === 'wear' ? 'by age and outings' : `it was found ${care.condition.by}`}.`
     : 'Nothing is written of its age: taken as new.';
 
 /** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */

@@ -41,11 +41,11 @@ export function Next({ next, knob, word, units, onStands, onPreset }: NextProps)
       <p className={classes.because}>{sentence(next.because, units)}</p>
       {next.sticky && (
         <p className={classes.sticky} data-testid="sticky">
-          It sticks: the start-up is {(next.stickiness ?? 1).toFixed(2)} times the running force, over 1.25. The washers
-          want service; until then the start-up has to meet the target.
+          It sticks: the start-up is {(next.stickiness ?? 1).toFixed(2)} times the running force, over 1.25. Clean and
+          grease the washers; until then the start-up has to meet the target.
         </p>
       )}
-      {next.preset && onPreset && <Button onClick={onPreset}>The preset is turned: pull anew at this notch</Button>}
+      {next.preset && onPreset && <Button onClick={onPreset}>The preset is turned: pull again at this notch</Button>}
       {next.peaks_only && (
         <p className={classes.because} data-testid="peaks-only">
           By peaks alone: the peak has to meet the target, until a gauge shows the running force.

@@ -140,7 +140,7 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
               Take the last pull back
             </Button>
             <Button size="compact-sm" variant="subtle" color="gray" onClick={setting.anew}>
-              Begin anew
+              Start over
             </Button>
           </Group>
         )}

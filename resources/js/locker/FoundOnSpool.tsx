@@ -5,6 +5,7 @@ import { useAddEvent } from '../api/history';
 import { useLines } from '../api/records';
 import type { Reel, Spool } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
+import { howMeasured } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
 import { backingOf, mainOf } from '../parts/onSpool';
@@ -73,11 +74,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
         take={[
           {
             label: 'That is on it',
-            onTake: (got) =>
-              note(
-                `${(got.length_m ?? 0).toFixed(1)} m`,
-                `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
-              ),
+            onTake: (got) => note(`${(got.length_m ?? 0).toFixed(1)} m`, howMeasured(got, units)),
           },
         ]}
       >
@@ -89,6 +86,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
 
 /** Counts the line of a spool again by its level now; what is missing is the outermost. */
 export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
+  const { units } = useBench();
   const add = useAddEvent();
   const { takeBack } = useTakeBack();
   const top = mainOf(spool);
@@ -111,7 +109,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
             const event = await add.mutateAsync({
               id: newId(),
               kind: 'stock_take',
-              note: `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
+              note: howMeasured(got, units),
               counts: [
                 {
                   at: { kind: 'spool', id: spool.id },

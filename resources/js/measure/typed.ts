@@ -1,8 +1,13 @@
 import type { Schemas } from '../api/client';
-import { small, type Units, words } from '../units/units';
+import { sentence } from '../units/sentence';
+import { length, small, type Units, words } from '../units/units';
 
 /** A measured diameter as typed into a field: a line's in mm, a spool's in the angler's unit. */
 export const diameterTyped = (measured: Schemas['MeasureResult'], units: Units): string =>
   (measured.diameter_mm ?? 0) < 3
     ? `${(measured.diameter_mm ?? 0).toFixed(3)} mm`
     : words(small(measured.diameter_mm ?? 0, units, 1));
+
+/** How a length was measured and how well it is known, as the log notes it. */
+export const howMeasured = ({ word, says, half }: Schemas['MeasureResult'], units: Units): string =>
+  `by ${word}: ${sentence(says, units)}, ± ${words(length(half, units, 0))}`;

@@ -8,7 +8,7 @@ import { MATERIAL_WORD } from '../drawings/material';
 import { Tape } from '../drawings/tape/Tape';
 import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
-import { diameterTyped } from '../measure/typed';
+import { diameterTyped, howMeasured } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
@@ -16,6 +16,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { length, metresPer, rated, thickness, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 import classes from './Rack.module.css';
@@ -80,7 +81,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
         size: diameterTyped(got, units),
         size_from: got.method === 'short_wrap_test' ? 'short_wrap_test' : 'measured',
         strength: line.strength,
-        workings: got.workings,
+        workings: sentence(got.says, units),
         version: line.version,
       },
     });
@@ -156,11 +157,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           take={[
             {
               label: 'That is left',
-              onTake: (got) =>
-                count(
-                  { length: `${(got.length_m ?? 0).toFixed(1)} m` },
-                  `by ${got.word}: ${got.workings}, ± ${got.half.toFixed(0)} m`,
-                ),
+              onTake: (got) => count({ length: `${(got.length_m ?? 0).toFixed(1)} m` }, howMeasured(got, units)),
             },
           ]}
         >

@@ -1,7 +1,9 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { createContext, type ReactNode, useCallback, useContext, useMemo } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo } from 'react';
+import { sayProblems } from '../api/client';
 import { useAnglers, useReels } from '../api/records';
 import type { Angler, Reel, Spool } from '../api/types';
+import { sentence } from '../units/sentence';
 import { METRIC, type Units } from '../units/units';
 
 interface Bench {
@@ -62,5 +64,6 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       setSingleKeys,
     };
   }, [anglers, reels, anglerId, on, setAngler, setOn, put, singleKeys, setSingleKeys]);
+  useEffect(() => sayProblems((says) => sentence(says, bench.units)), [bench.units]);
   return <BenchContext.Provider value={bench}>{children}</BenchContext.Provider>;
 }

@@ -31,4 +31,20 @@ describe('a sentence of the server', () => {
     expect(sentence(said('{0}, not {0}.', { length_m: 4.25 }), METRIC)).toBe('4.3 m, not 4.3 m.');
     expect(sentence(said('Wet it {gently}.'), METRIC)).toBe('Wet it {gently}.');
   });
+
+  it('tells a bound with the digits it has', () => {
+    const range = said(
+      '{0} is out of range: it can be from {1} to {2}.',
+      { exact_mm: 1016 },
+      { exact_mm: 0.05 },
+      { exact_mm: 254 },
+    );
+    expect(sentence(range, METRIC)).toBe('1016 mm is out of range: it can be from 0.05 mm to 254 mm.');
+    expect(sentence(range, IMPERIAL)).toBe('40 in is out of range: it can be from 0.001969 in to 10 in.');
+    expect(sentence(said('{0}, {1}', { exact_m: 68.58 }, { exact_N: 9.80665 }), IMPERIAL)).toBe('75 yd, 2.205 lb');
+  });
+
+  it('leaves braces that no figure belongs to as they were typed', () => {
+    expect(sentence(said('"{1}" cannot be read.', { length_m: 1 }), METRIC)).toBe('"{1}" cannot be read.');
+  });
 });

@@ -93,7 +93,7 @@ export function CountTool(running: Running) {
         {!first && progress.stop_depth_mm !== null && (
           <li>stop {words(small(progress.stop_depth_mm, units))} under the lip</li>
         )}
-        {progress.replanned && <li>planned anew from your depth</li>}
+        {progress.replanned && <li>planned again from your depth</li>}
       </ul>
       {progress.turns_left === null && (
         <p className={classes.fine}>
@@ -136,7 +136,7 @@ export function CountTool(running: Running) {
       {!first && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
       {first ? (
         <Button size="lg" variant={firstLeft === 0 ? 'filled' : 'default'} onClick={done}>
-          They bite, next
+          They hold: next step
         </Button>
       ) : (
         <StopHere {...running} onStopped={count.stop} ready={left !== null && left <= 0} />

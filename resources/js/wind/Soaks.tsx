@@ -44,7 +44,7 @@ function Due({
         variant={now ? 'filled' : 'default'}
         onClick={() => tell({ kind: 'soak_started', step })}
       >
-        It is in
+        It is in the water
       </Button>
     </p>
   );
@@ -58,7 +58,7 @@ function Soak({ step, startedAt, tell }: { step: RunStep; startedAt: string; tel
         {step.title}: <b>{left > 0 ? clock(left) : 'long enough, take it out'}</b>
       </span>
       <Button size="compact-sm" variant="default" onClick={() => tell({ kind: 'soak_over', step: step.id })}>
-        It is out
+        It is out of the water
       </Button>
     </p>
   );

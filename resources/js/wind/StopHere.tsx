@@ -63,7 +63,7 @@ export function StopHere({
               Go on with the {layers[progress.layer]?.role === 'backing' ? 'backing' : 'main line'}
             </Button>
           )}
-          <Button onClick={() => tell({ kind: 'done', step: step.id })}>That is it, next</Button>
+          <Button onClick={() => tell({ kind: 'done', step: step.id })}>Leave it there: next step</Button>
         </Group>
       </div>
     );
