@@ -15,6 +15,7 @@ use App\Models\Spool;
 use Illuminate\Support\Collection;
 use Undro\DomainFault;
 use Undro\Json\PictureJson;
+use Undro\Json\Written;
 use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
@@ -53,7 +54,7 @@ final class SpoolPictures
 
                 return PictureJson::write($shape, $this->learnt->layers($this->lying($spool))) + ['problem' => null];
             } catch (DomainFault $fault) {
-                return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => $fault->getMessage()];
+                return ['shape' => null, 'layers' => [], 'filled_fraction' => null, 'problem' => Written::sentence($fault->says)];
             }
         });
     }

@@ -147,7 +147,7 @@ final class ResourcesTest extends TestCase
     {
         $spool = $this->reel()['spools'][0];
         $now = $this->ask('PATCH', '/api/spools/{id}', ['stamp' => '0.25/2000', 'measures' => ['arbor_diameter' => '30']], $spool['id']);
-        self::assertStringContainsString('contradict', $now['picture']['problem']);
+        self::assertStringContainsString('contradict', $now['picture']['problem']['text']);
     }
 
     public function testFiguresThatCannotBeAreRefusedAtTheirField(): void

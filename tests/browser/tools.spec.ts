@@ -216,7 +216,7 @@ test('when something is wrong: found by search, the likeliest of this spool firs
   await expect(first).toContainText('Likely here: The backing is');
   await first.getByRole('button', { name: 'It was that: write it down' }).click();
   await expect(page.getByText('Written down: it stands in the log of this spool.')).toBeVisible();
-  await first.getByRole('link', { name: 'Plan it anew' }).click();
+  await first.getByRole('link', { name: 'Plan and wind it again' }).click();
   await page.waitForURL(/plan/);
   await page.goto('/log');
   await expect(

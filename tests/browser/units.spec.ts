@@ -33,11 +33,11 @@ test('in yards, inches and pounds no place shows a metric figure', async ({ page
     '/rack',
     '/rack?which=1',
     `/plan?reel=${reel}&spool=${spool}`,
-    // what is refused is told in them too
-    '/plan?new=1&lipMm=1 in&arborMm=2 in&traverseMm=0.7 in&main=0.01 in',
-    '/plan?new=1&lipMm=90 in&arborMm=2 in&traverseMm=0.7 in&main=0.01 in',
     '/wind',
+    // what is refused is told in them too
+    '/plan?lipMm=1 in&arborMm=2 in&traverseMm=0.7 in&mainSize=0.01 in',
     '/drag',
+    '/plan?lipMm=90 in&arborMm=2 in&traverseMm=0.7 in&mainSize=0.01 in',
     '/drag?at=runs&out=60',
     '/drag?at=strike',
     '/drag?at=before',
@@ -62,12 +62,13 @@ test('in yards, inches and pounds no place shows a metric figure', async ({ page
     await expect.poll(() => page.evaluate(() => document.querySelectorAll('[aria-busy="true"]').length)).toBe(0);
     await page.waitForTimeout(450);
     await page.getByRole('heading').first().waitFor();
+    if (path.startsWith('/plan?lip')) await expect(page.getByRole('alert').first()).toContainText(' in');
     const found = await page.evaluate((pattern) => {
       const all = document.body.cloneNode(true) as HTMLElement;
       for (const each of all.querySelectorAll('[data-printed], option, style, script')) each.remove();
-      const text = [...all.querySelectorAll('p, li, td, th, dt, dd, h1, h2, h3, label, text, caption, legend')].map(
-        (each) => each.textContent ?? '',
-      );
+      const text = [
+        ...all.querySelectorAll('p, li, [role=alert], td, th, dt, dd, h1, h2, h3, label, text, caption, legend'),
+      ].map((each) => each.textContent ?? '');
       const said = [...all.querySelectorAll('[aria-label]')].map((each) => each.getAttribute('aria-label') ?? '');
       return [...text, ...said].flatMap((each) => each.match(new RegExp(pattern, 'g')) ?? []);
     }, METRIC);

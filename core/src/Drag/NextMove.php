@@ -140,7 +140,9 @@ final readonly class NextMove
             $pulls->scattered() && $pulls->here >= Pulls::ENOUGH => Sentence::of(
                 "The pulls here lie $apart % apart, over 10 %: pull slower, up to six times.",
             ),
-            default => Sentence::of("$pulls->here of 3 pulls here, $percent % $side: pull again."),
+            default => Sentence::of(
+                "$pulls->here of 3 pulls here, " . ($percent === 0 ? 'on the target' : "$percent % $side") . ': pull again.',
+            ),
         };
     }
 

@@ -280,7 +280,7 @@ final readonly class Steps
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                "$out$hold, two steps in front of you. It must pay off the way the "
+                "$out$hold, two steps in front of you. Turn it so that line comes off the way the "
                     . ($this->reel() === ReelKind::Spincast
                         ? 'head with the pin turns, seen from your seat, cone off'
                         : 'rotor turns, seen from your seat')
@@ -430,7 +430,7 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Join the %s', $layer->role->word()),
-            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line below it and join the two')
+            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line that is on, and join the new one to it')
                 . ' with the knot shown: small, few turns, buried. Wet the knot, pull both standing lines, then the tags; trim it close.'
                 . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '')
                 . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
@@ -522,7 +522,7 @@ final readonly class Steps
             'Label and write down',
             'A label on the reel foot; what is left on each filler is written already.',
             'Kind, strength, diameter, length and date are on the reel.',
-            'Next year nobody knows.',
+            'No label: next year nobody knows what is on.',
         );
     }
 

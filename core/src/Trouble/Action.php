@@ -22,7 +22,7 @@ enum Action: string
     {
         return match ($this) {
             self::TwistLab => 'See it in the twist lab',
-            self::WindAnew => 'Plan it again',
+            self::WindAnew => 'Plan and wind it again',
             self::ReadLevel => 'Read the level',
             self::WhichLine => 'Which line?',
             self::Spool => 'Say how it lays line',

@@ -62,7 +62,7 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
             {day.waste_m > 0
               ? `${words(length(day.waste_m, units))} end up too short to use; `
               : 'No end is too short to use; '}
-            {day.sources} {day.sources === 1 ? 'source' : 'sources'} opened.{' '}
+            {day.sources === 1 ? 'One filler or pack' : `${day.sources} fillers or packs`} opened.{' '}
             {day.optimal
               ? 'There is no better way.'
               : `No way costs less than ${price({ amount: day.cost_bound, money })}; of waste a little less may be possible.`}

@@ -42,4 +42,7 @@ export function PullTable({ next, units }: { next: DragNext; units: Units }) {
   );
 }
 
-const off = (share: number) => `${share > 0 ? '+' : share < 0 ? '−' : ''}${Math.abs(Math.round(share * 100))} %`;
+const off = (share: number) => {
+  const percent = Math.round(share * 100);
+  return `${percent > 0 ? '+' : percent < 0 ? '−' : ''}${Math.abs(percent)} %`;
+};

@@ -47,10 +47,13 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
   const { keep, isPending } = useKeepSetting({ draft, drag, reel, spool });
   const { next, held } = setting;
   const doubt = next?.doubt ?? null;
+  const percent = Math.abs(Math.round((next?.off ?? 0) * 100));
   const asIs =
-    next && !doubt && next.state !== 'accept'
-      ? `${Math.abs(Math.round(next.off * 100))} % ${next.off < 0 ? 'under' : 'over'}`
-      : '';
+    !next || doubt || next.state === 'accept'
+      ? ''
+      : percent > 0
+        ? `${percent} % ${next.off < 0 ? 'under' : 'over'}`
+        : `after ${next.pulls_here === 1 ? 'one pull' : `${next.pulls_here} pulls`}`;
   const apart = next?.scattered ? `scattered by ${Math.round(next.spread * 100)} %` : '';
   const here = scale?.state === 'here';
   const { at_turns: turns } = steps;

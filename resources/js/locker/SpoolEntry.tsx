@@ -12,6 +12,7 @@ import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { OldLineOff } from '../strip/OldLineOff';
+import { sentence } from '../units/sentence';
 import { length, metresPer, small, words } from '../units/units';
 import { FoundOnSpool, LevelNow } from './FoundOnSpool';
 import { spoolBody, spoolFields, spoolValues } from './fields';
@@ -73,7 +74,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
           <p className={page.facts}>No line recorded on it.</p>
         )}
         {picture.problem && (spool.stamp || spool.measures.lip_diameter) && (
-          <p className={classes.problem}>{picture.problem}</p>
+          <p className={classes.problem}>{sentence(picture.problem, units)}</p>
         )}
         <div className={page.actions}>
           <Button size="compact-sm" variant="light" onClick={onPlan}>

@@ -1,10 +1,13 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
 import { useFillers, useRods } from '../api/records';
 import { MATERIAL_WORD } from '../drawings/material';
 import { TypedField } from '../parts/TypedField';
+import type { Draft } from '../plan/draft';
+import { fromLine } from '../plan/records';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { force, length, thickness, withUnit, words } from '../units/units';
@@ -29,6 +32,9 @@ const CURRENT = [
   { value: 'some', label: 'some current' },
   { value: 'strong', label: 'strong current' },
 ];
+
+/** The Plan place with this main line for what is on the bench. */
+const planWith = (line: Partial<Draft>) => `/plan?${new URLSearchParams(line)}`;
 
 /** Which line, from how one fishes: strength, material, length and leader with reasons, and what the rack holds of it. */
 export function WhichLine() {
@@ -92,6 +98,7 @@ export function WhichLine() {
       data={choices}
     />
   );
+  const mainLength = data ? words(length(data.length_m, units, 0)) : '';
   return (
     <section className={classes.which} aria-label="Which line">
       <form onSubmit={(event) => event.preventDefault()} className={classes.asked}>
@@ -165,7 +172,16 @@ export function WhichLine() {
               {data.materials.map((each) => (
                 <li key={each.material}>
                   <strong>{MATERIAL_WORD[each.material]}</strong> of {words(force(each.least_N, units))}, about{' '}
-                  {thickness(each.diameter_mm, units)} thick: {each.why}
+                  {thickness(each.diameter_mm, units)} thick: {each.why}{' '}
+                  <Link
+                    to={planWith({
+                      mainMaterial: each.material,
+                      mainSize: words(force(each.least_N, units)),
+                      mainLength,
+                    })}
+                  >
+                    Plan with it
+                  </Link>
                 </li>
               ))}
             </ol>
@@ -174,7 +190,7 @@ export function WhichLine() {
                 <li key={each.sentence}>{sentence(each, units)}</li>
               ))}
             </ul>
-            <Held rack={data.rack} />
+            <Held rack={data.rack} mainLength={mainLength} />
             <p className={classes.soft}>
               General experience, not a promise. Rules on line and leaders differ by water: follow the local ones.
             </p>
@@ -186,7 +202,7 @@ export function WhichLine() {
 }
 
 /** What the rack already holds of it, the fitting ones first. */
-function Held({ rack }: { rack: Schemas['ChooseResult']['rack'] }) {
+function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mainLength: string }) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const order = ['yes', 'too_short', 'stronger'];
@@ -204,7 +220,10 @@ function Held({ rack }: { rack: Schemas['ChooseResult']['rack'] }) {
           return (
             filler && (
               <li key={each.id} data-suits={each.suits}>
-                <strong>{filler.line.name}</strong> {words(length(filler.left_m, units))} left: {each.words}
+                <strong>{filler.line.name}</strong> {words(length(filler.left_m, units))} left: {each.words}{' '}
+                <Link to={planWith({ ...fromLine('main', filler.line), mainFiller: `${filler.id}`, mainLength })}>
+                  Plan with it
+                </Link>
               </li>
             )
           );
