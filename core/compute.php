@@ -16,7 +16,7 @@ try {
     echo json_encode(Compute::run($argv[1] ?? '', $case), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), "\n";
 } catch (DomainFault $fault) {
     echo json_encode(
-        ['error' => ['field' => $fault->field, 'message' => $fault->getMessage()]],
+        ['error' => ['field' => $fault->field, 'message' => $fault->getMessage()] + $fault->more],
         JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE
     ), "\n";
     exit(2);

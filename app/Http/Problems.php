@@ -85,7 +85,7 @@ final class Problems
             return new Response("$message\n", $status, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
 
-        $says = $fault instanceof DomainFault ? ['says' => Written::sentence($fault->says)] : [];
+        $says = $fault instanceof DomainFault ? ['says' => Written::sentence($fault->says)] + $fault->more : [];
         $version = $fault instanceof ChangedMeanwhile ? ['version' => $fault->version] : [];
 
         return new JsonResponse($version + [

@@ -8,9 +8,10 @@ use App\Clock;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Undro\Input\Bounds;
 use Undro\Line\Line;
-use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Plan\SizeFrom;
+use Undro\Printed\Reading;
+use Undro\Printed\Size;
 use Undro\Units\Diameter;
 use Undro\Units\Moment;
 
@@ -74,7 +75,7 @@ final class LineProduct extends Record
     {
         $when = Clock::read($fact->in, 'measured_at')->dated();
         if ($this->measurements()->where('measured_at', $when)->doesntExist()) {
-            $size = $fact->in->read('typed', fn(): LineSize => LineSize::read($fact->text('typed'), $this->material));
+            $size = $fact->in->read('typed', fn(): Reading => Size::read($fact->text('typed'), $this->material)->piece->used());
             $this->measurements()->create([
                 'typed' => $fact->text('typed'),
                 'value_mm' => $size->diameter->inMillimetres(),
@@ -117,7 +118,9 @@ final class LineProduct extends Record
     {
         $typed = $figures->has('size') ? $figures->text('size') : $this->size_typed;
         $from = SizeFrom::tryFrom($figures->text('size_from')) ?? ($figures->has('size') ? SizeFrom::Label : $this->size_from);
-        $size = $figures->in->read('size', fn(): LineSize => LineSize::read($typed, $this->material));
+        $size = $figures->in->read('size', fn(): Reading => $typed === $this->size_typed
+            ? Size::read($typed, $this->material)->piece->used()
+            : Size::sure($typed, $this->material));
         $figures->in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
         $this->measuredNow = $from !== SizeFrom::Label && ($typed !== $this->size_typed || $from !== $this->size_from);
         $this->fill(

@@ -7,8 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Undro\Line\Material;
+use Undro\Printed\Stamp;
 use Undro\Spool\Rating as Capacity;
-use Undro\Spool\StampedText;
+use Undro\Spool\ReelKind;
 use Undro\Spool\StampUnits;
 
 /**
@@ -40,8 +41,8 @@ final class Rating extends Model
      *
      * @throws \Undro\DomainFault naming the part that cannot be read
      */
-    public function ratings(): array
+    public function ratings(ReelKind $reel): array
     {
-        return $this->stamp === '' ? [] : StampedText::read($this->stamp, $this->material, $this->units);
+        return $this->stamp === '' ? [] : Stamp::read($this->stamp, $reel, Stamp::unless($this->material), $this->units)->ratings();
     }
 }

@@ -71,7 +71,7 @@ final class Spool extends Record
 
         return Shape::of(
             $this->coreMeasures(),
-            $this->rating?->ratings() ?? [],
+            $this->rating?->ratings($reel) ?? [],
             $this->lay,
             $ratedGap === null ? $reel->ratedGap() : Length::millimetres($ratedGap),
         );
@@ -139,7 +139,7 @@ final class Spool extends Record
             $rating->units = StampUnits::tryFrom($figures->text('stamp_units'));
         }
         // refused here if it cannot be read, so that nothing unreadable is kept
-        $rating->ratings();
+        $figures->in->read('stamp', fn(): array => $rating->ratings($this->reelKind()));
         $rating->stamp === '' ? $this->rating()->delete() : $rating->save();
         $this->unsetRelation('rating');
     }

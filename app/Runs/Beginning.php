@@ -22,8 +22,9 @@ use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
-use Undro\Line\LineSize;
 use Undro\Line\Material;
+use Undro\Printed\Reading;
+use Undro\Printed\Size;
 use Undro\Spool\BadSpool;
 use Undro\Spool\Usual;
 use Undro\Way\WayId;
@@ -130,7 +131,7 @@ final readonly class Beginning
         }
         $material = $figures->choice('material', Material::class, Material::Mono);
         $typed = $figures->text('size', 40);
-        $size = $figures->read('size', static fn(): LineSize => LineSize::read($typed, $material));
+        $size = $figures->read('size', static fn(): Reading => Size::sure($typed, $material));
 
         return LineProduct::query()->firstOrCreate(['name' => ucfirst($material->word()) . ' ' . trim($typed), 'material' => $material], [
             'size_typed' => $typed,

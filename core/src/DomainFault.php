@@ -18,8 +18,9 @@ abstract class DomainFault extends \DomainException
     /**
      * @param string          $field the figure at fault, as the caller named it (dotted path, e.g. "spool.lip_diameter_mm")
      * @param string|Sentence $says  a sentence for the angler
+     * @param array<string, string> $more what else an answer tells of it
      */
-    final public function __construct(public readonly string $field, string|Sentence $says)
+    final public function __construct(public readonly string $field, string|Sentence $says, public readonly array $more = [])
     {
         $this->says = is_string($says) ? Sentence::of($says) : $says;
         parent::__construct($this->says->text());
@@ -28,6 +29,6 @@ abstract class DomainFault extends \DomainException
     /** The same fault, with the field placed under the given path. */
     final public function under(string $path): static
     {
-        return $path === '' ? $this : new static($this->field === '' ? $path : "$path.$this->field", $this->says);
+        return $path === '' ? $this : new static($this->field === '' ? $path : "$path.$this->field", $this->says, $this->more);
     }
 }

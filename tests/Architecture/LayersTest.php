@@ -37,6 +37,7 @@ final class LayersTest
         'Statistics',
         'Line',
         'Spool',
+        'Printed',
         'Twist',
         'Habit',
         'Fill',

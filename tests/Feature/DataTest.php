@@ -95,7 +95,7 @@ final class DataTest extends TestCase
         self::assertStringContainsString('mono, fluoro, hybrid, braid', $look['rows'][1]['problem']);
         self::assertStringContainsString('size', $look['rows'][2]['problem']);
         self::assertStringContainsString('name', $look['rows'][3]['problem']);
-        self::assertStringContainsString('from 0.01 mm to 3 mm', $look['rows'][4]['problem']);
+        self::assertStringContainsString('no fishing line is', $look['rows'][4]['problem']);
         self::assertSame([], $this->ask('GET', '/api/lines'));
 
         self::assertSame($look['rows'], $this->import($csv, 'lines', true)['rows']);

@@ -365,7 +365,10 @@ final class Good
                 'rated_N' => 50,
                 'sweep_m' => 1.5,
                 'distance_m' => 30,
-            ], 'quantity' => ['kind' => 'length', 'typed' => '3 m'],
+            ],
+            'stamp' => ['text' => '8/140 10/120', 'reel' => 'spinning', 'material' => 'mono', 'units' => 'lb_yd'],
+            'size' => ['text' => '20lb 0.23', 'material' => 'braid'],
+            'quantity' => ['kind' => 'length', 'typed' => '3 m'],
             'picture' => [
                 'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17'],
                 'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 100]],

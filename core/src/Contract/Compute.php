@@ -43,6 +43,8 @@ final class Compute
         'trouble' => TroubleCase::class,
         'day' => DayCase::class,
         'quantity' => QuantityCase::class,
+        'stamp' => StampCase::class,
+        'size' => SizeCase::class,
     ];
 
     /** @return list<string> */

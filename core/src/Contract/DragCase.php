@@ -335,7 +335,7 @@ final class DragCase implements Calculator
     {
         $spool = $reel === null
             ? SpoolInput::spool($in)
-            : SpoolInput::assembled($in, SpoolInput::measures($in, Tolerance::GEOMETRY), $reel->ratedGap());
+            : SpoolInput::assembled($in, SpoolInput::measures($in, Tolerance::GEOMETRY), $reel);
         $sleeve = $in->optionalDiameter('sleeve_mm', ...Bounds::SPOOL_MM);
 
         return $sleeve === null ? $spool : $in->make(static fn(): Spool => $spool->withArbor(Arbor::straight($sleeve)));

@@ -110,7 +110,7 @@ final class MeasureCase implements Calculator
         return SpoolInput::assembled(
             $spoolIn,
             SpoolInput::measures($spoolIn, $sd),
-            $in->choice('reel', ReelKind::class, ReelKind::Spinning)->ratedGap(),
+            $in->choice('reel', ReelKind::class, ReelKind::Spinning),
         );
     }
 

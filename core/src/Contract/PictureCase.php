@@ -25,7 +25,7 @@ final class PictureCase implements Calculator
         $spoolIn = $in->object('spool');
         $reel = $in->choice('reel', ReelKind::class, ReelKind::Spinning);
         $measures = SpoolInput::measures($spoolIn, Tolerance::GEOMETRY);
-        $spool = SpoolInput::assembled($spoolIn, $measures, $reel->ratedGap());
+        $spool = SpoolInput::assembled($spoolIn, $measures, $reel);
         $layers = array_map(FillJson::layer(...), $in->objects('layers', 0, 200));
 
         return PictureJson::write($spool, $layers, $in->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO));

@@ -16,9 +16,9 @@ use Undro\Json\PlanInput;
 use Undro\Json\Written;
 use Undro\Line\Lay;
 use Undro\Line\Line;
-use Undro\Line\LineSize;
 use Undro\Plan\Note;
 use Undro\Plan\Plan;
+use Undro\Printed\Reading;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 
@@ -136,7 +136,7 @@ final class PlanCase implements Calculator
     }
 
     /** @return array<string, mixed>|null */
-    private static function size(?Line $line, ?LineSize $size): ?array
+    private static function size(?Line $line, ?Reading $size): ?array
     {
         return $line === null || $size === null ? null : [
             'material' => $line->material->value,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Undro\Contract;
 
 use Undro\Input\Input;
-use Undro\Line\LineSize;
 use Undro\Line\Material;
+use Undro\Printed\Size;
 use Undro\Units\ForceUnit;
 use Undro\Units\LengthUnit;
 use Undro\Units\MassUnit;
@@ -37,7 +37,7 @@ final class QuantityCase implements Calculator
     /** @return array<string, mixed> */
     private static function lineSize(string $typed, Material $material): array
     {
-        $size = LineSize::read($typed, $material);
+        $size = Size::sure($typed, $material);
 
         return [
             'unit' => 'mm',

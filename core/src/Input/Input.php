@@ -333,7 +333,7 @@ final readonly class Input
         try {
             return $read();
         } catch (DomainFault $fault) {
-            throw (new BadInput('', $fault->getMessage()))->under($this->at($key));
+            throw (new BadInput('', $fault->says, $fault->more))->under($this->at($key));
         }
     }
 

@@ -14,11 +14,12 @@ use Undro\Habit\Question;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Line\Line;
-use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Plan\LengthBy;
 use Undro\Plan\MainLength;
 use Undro\Plan\SizeFrom;
+use Undro\Printed\Reading;
+use Undro\Printed\Size;
 use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
@@ -46,8 +47,8 @@ final readonly class PlanInput
         public bool $ownGap,
         public bool $ownMark,
         public array $ratings,
-        public LineSize $mainSize,
-        public ?LineSize $backingSize,
+        public Reading $mainSize,
+        public ?Reading $backingSize,
     ) {}
 
     /** @throws \Undro\DomainFault */
@@ -122,7 +123,7 @@ final readonly class PlanInput
             $bevel,
             $own !== null,
             $mark !== null,
-            SpoolInput::ratings($spoolIn),
+            SpoolInput::ratings($spoolIn, $reel),
             $mainSize,
             $backingSize,
         );
@@ -172,7 +173,7 @@ final readonly class PlanInput
     /**
      * A line by its label or as measured, and as finished fills have shown it to lie.
      *
-     * @return array{Line, LineSize}
+     * @return array{Line, Reading}
      *
      * @throws \Undro\DomainFault
      */
@@ -180,7 +181,7 @@ final readonly class PlanInput
     {
         $material = $in->choice('material', Material::class, Material::Mono);
         $typed = $in->text('size', 40);
-        $size = $in->read('size', static fn(): LineSize => LineSize::read($typed, $material));
+        $size = $in->read('size', static fn(): Reading => Size::read($typed, $material)->piece->used());
         $in->within('size', $size->diameter->inMillimetres(), ...[...Bounds::LINE_MM, 'mm']);
         $sd = $in->choice('size_from', SizeFrom::class, SizeFrom::Label)->cellSd($material, $size->nominal);
 

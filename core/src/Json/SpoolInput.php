@@ -10,14 +10,13 @@ use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Plan\MeasuredWith;
+use Undro\Printed\Stamp;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
-use Undro\Spool\StampedText;
 use Undro\Spool\StampUnits;
 use Undro\Spool\Tolerance;
-use Undro\Units\Length;
 
 /** Reads a spool and its lines as the contract gives them. */
 final class SpoolInput
@@ -27,25 +26,25 @@ final class SpoolInput
     {
         $measures = self::measures($in, $in->optionalNumber('geometry_sd', 0.005, 1.0) ?? Tolerance::GEOMETRY);
 
-        return self::assembled($in, $measures, ReelKind::Spinning->ratedGap());
+        return self::assembled($in, $measures, ReelKind::Spinning);
     }
 
     /**
      * The spool from its measures and whatever else is given.
      *
-     * @param Length $ratedGap where none is given
+     * @param ReelKind $reel its gap is the stamp’s where none is given
      *
      * @throws \Undro\DomainFault
      */
-    public static function assembled(Input $in, Measures $measures, Length $ratedGap): Spool
+    public static function assembled(Input $in, Measures $measures, ReelKind $reel): Spool
     {
-        $ratings = self::ratings($in);
+        $ratings = self::ratings($in, $reel);
 
         return $in->make(static fn(): Spool => Spool::of(
             $measures,
             $ratings,
             $in->choice('lay', Lay::class, Lay::Normal),
-            $in->optionalMillimetres('rated_gap_mm', ...Bounds::GAP_MM) ?? $ratedGap,
+            $in->optionalMillimetres('rated_gap_mm', ...Bounds::GAP_MM) ?? $reel->ratedGap(),
             $in->number('volume_factor', ...[...Bounds::FACTOR, 1.0]),
             $in->optionalNumber('volume_sd', ...Bounds::SD),
         ));
@@ -62,7 +61,7 @@ final class SpoolInput
     {
         $sd = $in->choice('measured_with', MeasuredWith::class, MeasuredWith::Unknown)->sd();
 
-        return [self::assembled($in, self::measures($in, $sd), $reel->ratedGap()), $sd];
+        return [self::assembled($in, self::measures($in, $sd), $reel), $sd];
     }
 
     /** @param float $sd relative sd of the room the measures give @throws \Undro\DomainFault */
@@ -81,7 +80,7 @@ final class SpoolInput
      *
      * @throws \Undro\DomainFault
      */
-    public static function ratings(Input $in): array
+    public static function ratings(Input $in, ReelKind $reel = ReelKind::Spinning): array
     {
         $ratings = array_map(static fn(Input $rating): Rating => Rating::of(
             $rating->metres('length_m', 0.1, Bounds::LENGTH_M[1]),
@@ -94,8 +93,9 @@ final class SpoolInput
         }
         $material = $in->choice('ratings_material', Material::class, Material::Mono);
         $units = $in->optionalChoice('ratings_units', StampUnits::class);
+        $read = $in->read('ratings_text', static fn(): Stamp => Stamp::read($text, $reel, Stamp::unless($material), $units));
 
-        return [...$ratings, ...$in->make(static fn(): array => StampedText::read($text, $material, $units))];
+        return [...$ratings, ...$read->ratings()];
     }
 
     /** A line given by material and diameter. @throws \Undro\DomainFault */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Json;
 
+use Undro\Printed\Piece;
+use Undro\Printed\Reading;
 use Undro\Spool\Spool;
 use Undro\Units\Price;
 use Undro\Units\Sentence;
@@ -12,6 +14,43 @@ use Undro\Way\Build;
 /** What many answers hold, as they write it. */
 final class Written
 {
+    /** @return array<string, mixed> one way to read a piece of print */
+    public static function reading(Reading $reading): array
+    {
+        return [
+            'material' => $reading->material->value,
+            'diameter_mm' => $reading->diameter->inMillimetres(),
+            'nominal' => $reading->nominal,
+        ] + array_filter([
+            'strength_N' => $reading->strength?->inNewtons(),
+            'length_m' => $reading->length?->inMetres(),
+        ], static fn(?float $figure): bool => $figure !== null) + [
+            'words' => $reading->says()->text(),
+            'says' => self::sentence($reading->says()),
+        ];
+    }
+
+    /**
+     * @param callable(Reading): string $text the print in which only that reading is left
+     *
+     * @return array<string, mixed> a piece that can be read in more than one way
+     */
+    public static function choice(Piece $piece, callable $text): array
+    {
+        $alike = count(array_unique(array_map(static fn(Reading $each): string => $each->material->value, $piece->readings))) === 1;
+
+        return [
+            'piece' => $piece->typed,
+            'readings' => array_map(
+                static fn(Reading $reading): array => self::reading($reading) + [
+                    'short' => $reading->sizeText() . ($alike ? '' : " {$reading->material->word()}"),
+                    'text' => $text($reading),
+                ],
+                $piece->readings,
+            ),
+        ];
+    }
+
     /** @return array<string, float>|null what a drawing needs of a spool's shape */
     public static function shape(Spool $spool): ?array
     {

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Undro\Match;
 
-use Undro\Line\LineSize;
 use Undro\Line\Material;
 use Undro\Line\NominalDiameter;
+use Undro\Printed\BadPrint;
+use Undro\Printed\Size;
 use Undro\Units\BadQuantity;
 use Undro\Units\Diameter;
 use Undro\Units\Force;
@@ -27,7 +28,7 @@ final readonly class LineRange
         public Diameter $thickest,
     ) {}
 
-    /** @throws BadQuantity|BadMatch if it cannot be read, or runs from more to less */
+    /** @throws BadQuantity|BadPrint|BadMatch if it cannot be read, or runs from more to less */
     public static function read(string $typed, Material $material): self
     {
         $pe = preg_match('/^\s*PE\s*/iu', $typed) === 1;
@@ -46,8 +47,8 @@ final readonly class LineRange
             [$low, $high] = [$low . $bare, $high . $bare];
         }
         [$least, $most] = $pe
-            ? [LineSize::read("PE $low", Material::Braid), LineSize::read("PE $high", Material::Braid)]
-            : [LineSize::read($low, $material), LineSize::read($high, $material)];
+            ? [Size::sure("PE $low", Material::Braid), Size::sure("PE $high", Material::Braid)]
+            : [Size::sure($low, $material), Size::sure($high, $material)];
         $inStrength = $most->strength !== null;
         $weakest = $least->strength ?? NominalDiameter::strengthOf($material, $least->diameter);
         $strongest = $most->strength ?? NominalDiameter::strengthOf($material, $most->diameter);

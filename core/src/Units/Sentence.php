@@ -29,6 +29,12 @@ final readonly class Sentence
         return new self($words . $this->words, $this->figures);
     }
 
+    /** The same sentence before other words. */
+    public function before(string $words): self
+    {
+        return new self($this->words . $words, $this->figures);
+    }
+
     /** The sentence with its figures in m, mm and kg. */
     public function text(): string
     {

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Undro\Units;
 
 /**
- * Reads quantities the way people type them: "20lb", "9 kg", "0.2in", "1/8\"", "1 1/8 in", "150 yd",
+ * Reads quantities the way people type them: "20lb", "9 kg", "0.2in", "1/8\"", "1 1/8 in", "1-3/4 in", "150 yd", "5.2:1",
  * "PE 1.2", "0,25". A bare number has the unit the caller names.
  */
 final class Typed
 {
-    private const FIGURE = '(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)|(\d+(?:[.,]\d+)?|[.,]\d+)';
+    private const FIGURE = '(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)|(\d+(?:[.,]\d+)?|[.,]\d+)';
 
     /** @throws BadQuantity if it cannot be read */
     public static function length(string $typed, LengthUnit $bare): Length
     {
-        [$amount, $word] = self::split($typed, '150 m or 1/8 in');
+        [$amount, $word] = self::split($typed, in_array($bare, [LengthUnit::Metre, LengthUnit::Yard, LengthUnit::Foot], true)
+            ? '150 m or 165 yd'
+            : '2.5 mm or 1/8 in');
         $unit = $word === '' ? $bare : LengthUnit::named($word);
         $unit ?? throw BadQuantity::unknownUnit($typed, $word, 'm, cm, mm, yd, ft or in');
 
@@ -52,10 +54,11 @@ final class Typed
         return Diameter::millimetres(self::length($typed, $bare)->inMillimetres());
     }
 
-    /** A plain number, decimal point or comma, or a fraction. @throws BadQuantity if it cannot be read */
+    /** A plain number, decimal point or comma, or a fraction; a ratio may say ": 1". @throws BadQuantity if it cannot be read */
     public static function number(string $typed): float
     {
-        [$amount, $word] = self::split($typed, '5.2');
+        $ratio = preg_replace(['/^(.*\d)\s*:\s*1\s*$/', '/^\s*1\s*:\s*(?=\d)/'], ['$1', ''], $typed) ?? $typed;
+        [$amount, $word] = self::split($ratio, '5.2');
         $word === '' || throw BadQuantity::unknownUnit($typed, $word, 'a plain number');
 
         return $amount;

@@ -72,8 +72,8 @@ final class ComputeTest extends TestCase
         yield 'gap under the arbor' => ['plan', ['gap_mm' => 60], 'gap_mm', 'leaves no room'];
         yield 'no main length' => ['plan', ['main.length_m' => ''], 'main.length_m', 'How much main line'];
         yield 'no backing' => ['plan', ['backing' => null], 'backing.size', 'Pick a backing'];
-        yield 'size in stones' => ['plan', ['main.size' => '3 stone'], 'main.size', 'not a unit'];
-        yield 'thick line' => ['plan', ['main.size' => '16 mm'], 'main.size', 'out of range'];
+        yield 'size in stones' => ['plan', ['main.size' => '3 stone'], 'main.size', '“stone” cannot be read'];
+        yield 'thick line' => ['plan', ['main.size' => '16 mm'], 'main.size', 'no fishing line is'];
         yield 'join above the full level' => ['plan', ['join_depth_mm' => 0.5], 'join_depth_mm', 'outside that'];
         yield 'unit of another kind' => ['plan', ['spool.lip_diameter_mm' => '46 kg'], 'spool.lip_diameter_mm', '"kg" in "46 kg"'];
         yield 'empty quantity' => ['quantity', ['kind' => 'force', 'typed' => ''], 'typed', 'Nothing was typed'];

@@ -13,9 +13,9 @@ use Undro\Drag\Target;
 use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
+use Undro\Printed\Stamp;
 use Undro\Spool\Measures;
 use Undro\Spool\Spool;
-use Undro\Spool\StampedText;
 use Undro\Tests\Property;
 use Undro\Units\Diameter;
 use Undro\Units\Force;
@@ -66,7 +66,7 @@ final class DragTest extends TestCase
     {
         $this->expectException(BadDrag::class);
         Runout::of(
-            Spool::of(new Measures(), StampedText::read('0.25/200'), Lay::Normal, Length::millimetres(1.5)),
+            Spool::of(new Measures(), Stamp::read('0.25/200')->ratings(), Lay::Normal, Length::millimetres(1.5)),
             Length::millimetres(1.5),
             Line::of(Material::Mono, Diameter::millimetres(0.3)),
             null,

@@ -16,9 +16,9 @@ use Undro\Fill\Role;
 use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
+use Undro\Printed\Stamp;
 use Undro\Spool\Measures;
 use Undro\Spool\Spool;
-use Undro\Spool\StampedText;
 use Undro\Tests\Property;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -137,7 +137,7 @@ final class FillTest extends TestCase
 
     public function testWhatNarrowsIsListedBestFirstAndEachReallyNarrows(): void
     {
-        $spool = Spool::of(new Measures(), StampedText::read('8/140'), Lay::Normal, Length::millimetres(1.5));
+        $spool = Spool::of(new Measures(), Stamp::read('8/140')->ratings(), Lay::Normal, Length::millimetres(1.5));
         $layers = [Layer::open(Role::Backing, self::nylon(0.30)), Layer::of(Role::Main, self::braid(0.16), Length::metres(80))];
         $fill = FillCalculator::solve($spool, null, $layers);
         $halves = array_map(static fn(Narrowing $each): float => $each->half->inMetres(), Narrowing::of($fill, $layers, 0.06));

@@ -6,12 +6,12 @@ namespace Undro\Tests\Spool;
 
 use PHPUnit\Framework\TestCase;
 use Undro\Line\Lay;
+use Undro\Printed\Stamp;
 use Undro\Spool\BadSpool;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
 use Undro\Spool\Source;
 use Undro\Spool\Spool;
-use Undro\Spool\StampedText;
 use Undro\Tests\Property;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -111,7 +111,7 @@ final class SpoolTest extends TestCase
                 null,
                 $traverse === null ? null : Length::millimetres($traverse),
             ),
-            $ratings === '' ? [] : StampedText::read($ratings),
+            $ratings === '' ? [] : Stamp::read($ratings)->ratings(),
             Lay::Normal,
             Length::millimetres(1.5),
         );

@@ -25,6 +25,9 @@ final class TypedTest extends TestCase
         yield ['0.2in', 5.08];
         yield ['1/8"', 3.175];
         yield ['1 1/8 in', 28.575];
+        yield ['1-3/4"', 44.45];
+        yield ['1 - 3/4 in', 44.45];
+        yield ['300yds', 274_320];
         yield ['150 yd', 137_160];
         yield ['150yds.', 137_160];
         yield ['0,25', 0.25];
@@ -40,6 +43,25 @@ final class TypedTest extends TestCase
     public function testReadsLengthsAsTyped(string $typed, float $millimetres): void
     {
         self::assertEqualsWithDelta($millimetres, Typed::length($typed, LengthUnit::Millimetre)->inMillimetres(), 1e-6);
+    }
+
+    public function testAGearRatioMaySayThatItIsToOne(): void
+    {
+        foreach (['5.2', '5.2:1', '5,2 : 1', '1:5.2', '5.2 :1'] as $typed) {
+            self::assertSame(5.2, Typed::number($typed), $typed);
+        }
+    }
+
+    public function testTheExampleIsOfTheQuantityAskedFor(): void
+    {
+        foreach ([[LengthUnit::Metre, '150 m or 165 yd'], [LengthUnit::Millimetre, '2.5 mm or 1/8 in']] as [$bare, $example]) {
+            try {
+                Typed::length('long', $bare);
+                self::fail('it was read');
+            } catch (BadQuantity $fault) {
+                self::assertStringContainsString($example, $fault->getMessage());
+            }
+        }
     }
 
     public function testReadsForcesMassesAndPe(): void

@@ -11,6 +11,8 @@ export class Problem extends Error {
     message: string,
     /** the version there is now, where a change came too late */
     readonly version?: number,
+    /** the piece of print that cannot be read, and the text that could be meant */
+    readonly print?: { piece: string; instead: string },
   ) {
     super(message);
   }
@@ -79,8 +81,9 @@ export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await asked;
   if (data !== undefined && response.ok) return data;
   if (isProblem(error)) {
-    const { field, message, says } = error.error;
-    throw new Problem(error.status, field, says ? said(says) : message, error.version);
+    const { field, message, says, piece, instead } = error.error;
+    const print = piece !== undefined && instead !== undefined ? { piece, instead } : undefined;
+    throw new Problem(error.status, field, says ? said(says) : message, error.version, print);
   }
   throw new Problem(response.status, '', 'Undro answered with something unexpected. Reload the page and try again.');
 }

@@ -118,7 +118,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
         <div className={classes.form}>
           <FigureForm
             label={`Figures of ${spool.name}`}
-            fields={spoolFields(units)}
+            fields={spoolFields(units, reel.kind)}
             version={spool.version}
             initial={spoolValues(spool)}
             submit="Save"

@@ -1,6 +1,6 @@
 import { Button, Group, NativeSelect } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Problem } from '../api/client';
 import { type FormField, formKey, whole } from './form';
 import classes from './parts.module.css';
@@ -72,16 +72,20 @@ export function FigureForm({ fields, initial, submit, version, onSubmit, onCance
             onChange={(event) => set(field.key, event.currentTarget.value)}
           />
         ) : (
-          <TypedField
-            key={field.key}
-            className={className}
-            label={field.label}
-            placeholder={field.placeholder}
-            unit={field.unit}
-            value={value}
-            error={error}
-            onChange={(typed) => set(field.key, typed)}
-          />
+          <Fragment key={field.key}>
+            {(field.as ?? ((props) => <TypedField {...props} />))(
+              {
+                className,
+                label: field.label,
+                placeholder: field.placeholder,
+                unit: field.unit,
+                value,
+                error,
+                onChange: (typed) => set(field.key, typed),
+              },
+              values,
+            )}
+          </Fragment>
         );
       })}
       {late && (

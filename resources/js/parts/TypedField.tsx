@@ -2,7 +2,7 @@ import { TextInput, type TextInputProps } from '@mantine/core';
 import { memo, type Ref } from 'react';
 import { withUnit } from '../units/units';
 
-interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
+export interface TypedFieldProps extends Omit<TextInputProps, 'value' | 'onChange'> {
   value: string;
   onChange: (typed: string) => void;
   /** the unit a bare figure is meant in; added when the field is left */

@@ -1,4 +1,7 @@
+import type { ReactNode } from 'react';
 import { withUnit } from '../units/units';
+
+import type { TypedFieldProps } from './TypedField';
 
 export interface FormField {
   key: string;
@@ -9,6 +12,8 @@ export interface FormField {
   /** a choice instead of text */
   choices?: { value: string; label: string }[];
   wide?: boolean;
+  /** another field than plain text, by the other values of the form */
+  as?: (props: TypedFieldProps, values: Record<string, string>) => ReactNode;
 }
 
 /** The core names a figure by its canonical unit; the form by the figure alone. */

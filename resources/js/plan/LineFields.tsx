@@ -5,6 +5,7 @@ import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
+import { SizeField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, words } from '../units/units';
 import { WITH_BACKING } from './codec';
@@ -111,7 +112,10 @@ export const LineFields = memo(
                 onChange={(event) => set({ ...read({ [keys.material]: event.currentTarget.value }), ...typedAgain })}
                 data={MATERIALS}
               />
-              <TypedField
+              <SizeField
+                quiet
+                spread
+                known={{ material: draft[keys.material] }}
                 label="Size"
                 placeholder={role === 'main' ? '0.16, 20lb' : '0.30, 12lb'}
                 value={draft[keys.size]}

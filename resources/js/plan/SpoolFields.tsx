@@ -7,6 +7,8 @@ import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { TypedField } from '../parts/TypedField';
+import { stampKnown } from '../printed/known';
+import { StampField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { length, METRIC, small, type Units, words } from '../units/units';
@@ -90,7 +92,13 @@ export const SpoolFields = memo(
           onChange={(kind) => set({ kind: chosen('kind', kind), lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
           data={KINDS}
         />
-        <TypedField label="Stamped on the spool" placeholder="0.25/200, 8/140, PE 1.5-200" {...field('stamp')} />
+        <StampField
+          label="Stamped on the spool"
+          placeholder="0.25/200, 8/140, PE 1.5-200"
+          quiet
+          known={stampKnown(draft.kind, draft.stampMaterial, draft.stampUnits)}
+          {...field('stamp')}
+        />
         {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
           <p className={classes.understood} aria-live="polite">
             <span>

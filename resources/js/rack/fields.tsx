@@ -1,5 +1,6 @@
 import { MATERIALS } from '../parts/choices';
 import type { FormField } from '../parts/form';
+import { SizeField } from '../printed/PrintedField';
 import type { Units } from '../units/units';
 
 export const lineFields = (units: Units): FormField[] => [
@@ -9,7 +10,12 @@ export const lineFields = (units: Units): FormField[] => [
     label: 'Kind',
     choices: MATERIALS,
   },
-  { key: 'size', label: 'Thickness or strength', placeholder: '0.16, PE 1 or 20 lb' },
+  {
+    key: 'size',
+    label: 'Thickness or strength',
+    placeholder: '0.16, PE 1 or 20 lb',
+    as: (props, { material }) => <SizeField {...props} known={{ material: (material ?? 'mono') as 'mono' }} />,
+  },
   { key: 'strength', label: 'Strength', unit: units.force, placeholder: `9 ${units.force}` },
   { key: 'colour', label: 'Colour' },
 ];

@@ -1,6 +1,8 @@
 import type { Reel, Spool } from '../api/types';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import type { FormField } from '../parts/form';
+import { stampKnown } from '../printed/known';
+import { StampField } from '../printed/PrintedField';
 import type { Units } from '../units/units';
 
 export const reelFields = (units: Units): FormField[] => [
@@ -17,11 +19,14 @@ export const STAMP: FormField = {
   label: 'Stamped on the spool',
   placeholder: '0.25/200, 8/140, PE 1.5-200',
   wide: true,
+  as: (props, { kind, stamp_units, stamp_material }) => (
+    <StampField {...props} known={stampKnown(kind, stamp_material, stamp_units)} />
+  ),
 };
 
-export const spoolFields = (units: Units): FormField[] => [
+export const spoolFields = (units: Units, kind: Reel['kind']): FormField[] => [
   { key: 'name', label: 'Spool', placeholder: 'deep' },
-  STAMP,
+  { ...STAMP, as: (props, values) => STAMP.as?.(props, { ...values, kind }) },
   {
     key: 'stamp_units',
     label: 'Units of the stamp',
