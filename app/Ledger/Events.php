@@ -33,7 +33,7 @@ final readonly class Events
             $length = Length::metres($row->float('length_m'));
             $from = $row->optionalText('from_kind');
             if ($from === null) {
-                $counts[$row->int('event_id')][] = new Count($to, $length, $row->int('line_product_id'));
+                $counts[$row->int('event_id')][] = new Count($to, $length, $row->int('line_product_id'), self::half($row));
             } else {
                 $here = Place::of(PlaceKind::from($from), $row->int('from_id'));
                 $moves[$row->int('event_id')][] = Move::of($here, $to, $length, $row->int('line_product_id'));
@@ -56,6 +56,13 @@ final readonly class Events
         return $events;
     }
 
+    private static function half(Row $row): ?Length
+    {
+        $half = $row->optionalFloat('half_m');
+
+        return $half === null ? null : Length::metres($half);
+    }
+
     /** Writes an entry with what moved and what was counted; nobody has checked it. */
     public function write(EventRow $entry, Event $event): void
     {
@@ -63,7 +70,7 @@ final readonly class Events
             $entry->moves()->create(self::sides($move->from, $move->to, $move->length, $move->product));
         }
         foreach ($event->counts as $count) {
-            $entry->moves()->create(self::sides(null, $count->at, $count->length, $count->product));
+            $entry->moves()->create(self::sides(null, $count->at, $count->length, $count->product) + ['half_m' => $count->half?->inMetres()]);
         }
     }
 

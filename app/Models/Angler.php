@@ -24,13 +24,14 @@ use Undro\Upkeep\Limits;
  * @property string                 $unit_length
  * @property string                 $unit_small
  * @property string                 $unit_force
+ * @property string                 $unit_money  of prices that say no currency; empty: none
  * @property Collection<int, Habit> $habits
  */
 final class Angler extends Record
 {
     /** Habits that are plainly so or not. */
     public const SWITCHES = ['long_cast', 'beginner'];
-    public const UNITS = ['length', 'small', 'force'];
+    public const UNITS = ['length', 'small', 'force', 'money'];
     /** What a knot kept in a pull test, and whether it is tied well, are kept as habits under these. */
     private const TESTED = 'pull_test.';
     private const WELL = 'ties_well.';
@@ -39,6 +40,8 @@ final class Angler extends Record
     private const LIMITS = ['months' => [0.5, 600.0], 'outings' => [1.0, 10_000.0]];
 
     public $timestamps = true;
+    /** As in the database, so that a new record need not be read back. */
+    protected $attributes = ['unit_money' => ''];
 
     /** @return HasMany<Habit, $this> */
     public function habits(): HasMany

@@ -15,6 +15,7 @@ use Undro\Ledger\PlaceKind;
  * @property PlaceKind      $to_kind
  * @property int            $to_id
  * @property float          $length_m
+ * @property float|null     $half_m     of a count: half the 90 % band, where it was not exact
  * @property int            $line_product_id
  */
 final class EventMove extends Model

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Undro\Input\BadInput;
 use Undro\Input\Bounds;
+use Undro\Input\Input;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
 use Undro\Twist\FillerSpool;
@@ -20,7 +22,7 @@ use Undro\Units\Price;
  * @property int         $line_product_id
  * @property string      $name
  * @property string      $full_length_typed
- * @property float       $full_length_m
+ * @property float|null  $full_length_m     when new, where that is known
  * @property string      $price
  * @property string      $diameter_typed over the line, when full
  * @property float|null  $diameter_mm
@@ -48,6 +50,21 @@ final class Filler extends Record
         return $this->belongsTo(LineProduct::class, 'line_product_id');
     }
 
+    /**
+     * What is on one that is written down: what is said to be left, as "80 ± 12 m" where it was weighed, else its length when new.
+     *
+     * @return array{Length, Length|null} and half the band
+     *
+     * @throws \Undro\DomainFault where neither is said
+     */
+    public static function left(Input $in): array
+    {
+        $full = $in->optionalMetres('full_length', 1, Bounds::LENGTH_M[1]);
+        [$left, $half] = $in->metresWithin('left', 0, $full?->inMetres() ?? Bounds::LENGTH_M[1]);
+
+        return [$left ?? $full ?? throw BadInput::noLength('left'), $half];
+    }
+
     /** Where its line lies in the ledger. */
     public function place(): Place
     {
@@ -64,9 +81,9 @@ final class Filler extends Record
             $price === '' || $figures->in->read('price', static fn(): Price => Price::read($price));
             $this->price = $price;
         }
-        if ($figures->has('full_length')) {
+        if ($figures->has('full_length') || !$this->exists) {
             $this->full_length_typed = $figures->text('full_length');
-            $this->full_length_m = $figures->in->metres('full_length', 1, Bounds::LENGTH_M[1])->inMetres();
+            $this->full_length_m = $figures->in->optionalMetres('full_length', 1, Bounds::LENGTH_M[1])?->inMetres();
         }
         foreach (['diameter', 'core'] as $measure) {
             if ($figures->has($measure)) {
@@ -76,7 +93,7 @@ final class Filler extends Record
         }
         if ($this->diameter_mm !== null && $this->core_mm !== null) {
             [$over, $core] = [Diameter::millimetres($this->diameter_mm), Diameter::millimetres($this->core_mm)];
-            $figures->in->read('core', fn(): FillerSpool => FillerSpool::of($over, $core, Length::metres($this->full_length_m)));
+            $figures->in->read('core', fn(): FillerSpool => FillerSpool::of($over, $core, Length::metres($this->full_length_m ?? 1.0)));
         }
     }
 }

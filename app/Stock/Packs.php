@@ -27,7 +27,7 @@ final class Packs
                 $pack->price,
             );
         }
-        foreach (Filler::query()->where('price', '!=', '')->orderByDesc('id')->get() as $filler) {
+        foreach (Filler::query()->where('price', '!=', '')->whereNotNull('full_length_m')->orderByDesc('id')->get() as $filler) {
             $known = array_map(static fn(Pack $pack): float => $pack->metres, $packs[$filler->line_product_id] ?? []);
             if (!in_array($filler->full_length_m, $known, false)) {
                 $packs[$filler->line_product_id][] = self::bought($filler);
@@ -68,6 +68,6 @@ final class Packs
 
     private static function bought(Filler $filler): Pack
     {
-        return new Pack(null, $filler->line_product_id, $filler->full_length_m, $filler->full_length_typed, $filler->price);
+        return new Pack(null, $filler->line_product_id, (float) $filler->full_length_m, $filler->full_length_typed, $filler->price);
     }
 }

@@ -25,7 +25,7 @@ final readonly class Stock
     /** @return list<LineStock> what is running out first, then by name */
     public function lines(): array
     {
-        $used = $this->used();
+        [$used, $known] = $this->used();
         $fills = $this->fills();
         $fillers = Filler::inUse()->orderBy('id')->get()->groupBy('line_product_id');
         $packs = [];
@@ -41,7 +41,7 @@ final readonly class Stock
             $on = array_values(array_filter($fills, static fn(EnoughFor $fill): bool => $fill->line === $product->id));
             $left = array_map(fn(Filler $filler): Length => $this->log->ledger()->length($filler->place()), $own);
             $gone = Length::metres($used[$product->id] ?? 0.0);
-            $supply = Supply::of($left, $gone, self::mains($on));
+            $supply = Supply::of($left, $gone, self::mains($on), $known[$product->id] ?? 0.0);
             $out[] = new LineStock(
                 $product,
                 $supply,
@@ -72,22 +72,28 @@ final readonly class Stock
         return array_map(static fn(EnoughFor $fill): Length => $fill->length, $mains);
     }
 
-    /** @return array<int, float> metres that came off fillers in the last months, by line */
+    /** @return array{array<int, float>, array<int, float>} metres that came off fillers in the last months, and months since the first did, by line */
     private function used(): array
     {
         $out = $this->log->takenBack();
-        $from = Carbon::now('UTC')->subMonths(Supply::MONTHS)->format('Y-m-d\TH:i:s.v\Z');
+        $now = Carbon::now('UTC');
+        $from = $now->copy()->subMonths(Supply::MONTHS)->format('Y-m-d\TH:i:s.v\Z');
         $moves = DB::table('event_moves')->join('events', 'events.id', '=', 'event_moves.event_id')
-            ->where('events.account_id', Account::current()->id)->where('events.happened_at', '>=', $from)
+            ->where('events.account_id', Account::current()->id)
             ->where('from_kind', 'filler')->where('to_kind', 'spool');
+        $known = [];
+        $first = (clone $moves)->groupBy('line_product_id')->selectRaw('line_product_id, min(happened_at) as since');
+        foreach (Row::all($first) as $row) {
+            $known[$row->int('line_product_id')] = Carbon::parse($row->text('since'))->diffInMonths($now);
+        }
         $used = [];
-        foreach (Row::all($moves, ['events.uuid', 'line_product_id', 'length_m']) as $row) {
+        foreach (Row::all($moves->where('events.happened_at', '>=', $from), ['events.uuid', 'line_product_id', 'length_m']) as $row) {
             if (!isset($out[$row->text('uuid')])) {
                 $used[$row->int('line_product_id')] = ($used[$row->int('line_product_id')] ?? 0.0) + $row->float('length_m');
             }
         }
 
-        return $used;
+        return [$used, $known];
     }
 
     /** @return list<EnoughFor> what lies on the spools, as it was filled */

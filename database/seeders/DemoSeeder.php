@@ -232,7 +232,7 @@ final class DemoSeeder extends Seeder
                 ['line_product_id' => $this->lines[$line]->id, 'full_length' => $length, 'price' => $price],
             );
             $this->fillers[$key] = $filler;
-            $all = Length::metres($filler->full_length_m);
+            $all = Length::metres($filler->full_length_m ?? 0.0);
             $bought = Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $all, $filler->line_product_id);
             $this->event(EventKind::Bought, $daysAgo, [$bought]);
         }

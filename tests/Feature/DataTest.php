@@ -106,14 +106,16 @@ final class DataTest extends TestCase
     {
         $this->import("name,material,size\nTarn,mono,0.30", 'lines', true);
         $rows = $this->import(
-            "line,full_length,left,price\nTarn,300 m,120 m,9.50\nOther,300 m,,\nTarn,300 m,400 m,9.50\nTarn,300 m,,two for ten",
+            "line,full_length,left,price\nTarn,300 m,120 m,9.50\nOther,300 m,,\nTarn,,80 ± 12 m,9.50\nTarn,300 m,,two for ten\nTarn,300 m,400 m,",
             'fillers',
             true,
         )['rows'];
-        self::assertSame(['new', 'bad', 'new', 'bad'], array_column($rows, 'state'));
+        self::assertSame(['new', 'bad', 'new', 'bad', 'bad'], array_column($rows, 'state'));
+        self::assertStringContainsString('from 0 m to 300 m', $rows[4]['problem'], 'no more is left than it held');
         self::assertStringContainsString('no line “Other”', $rows[1]['problem']);
         $fillers = $this->ask('GET', '/api/fillers');
-        self::assertEqualsCanonicalizing([120, 400], array_column($fillers, 'left_m'));
+        self::assertEqualsCanonicalizing([[120, null], [80, 12]], array_map(static fn(array $each): array => [$each['left_m'], $each['half_m']], $fillers));
+        self::assertStringContainsString('80 ± 12 m', (string) $this->get('/api/data/fillers')->content());
 
         $csv = str_replace('120 m', '90 m', (string) $this->get('/api/data/fillers')->content());
         self::assertSame(['changed', 'same'], array_column($this->import($csv, 'fillers', true)['rows'], 'state'));

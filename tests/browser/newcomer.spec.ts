@@ -108,7 +108,7 @@ test('every place has a first step when there is nothing yet', async ({ page }) 
   await page.getByLabel('Name').fill('Only one');
   await page.getByLabel('Stamped on the spool').fill('nonsense');
   await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText('"nonsense" cannot be read as a capacity')).toBeVisible();
+  await expect(page.getByText('“nonsense” cannot be read')).toBeVisible();
   await expect(page.getByLabel('Name')).toHaveValue('Only one');
   await page.getByLabel('Stamped on the spool').fill('0.30/150');
   await page.getByRole('button', { name: 'Add it' }).click();

@@ -21,7 +21,7 @@ final class AnglerMapper extends RecordMapper
     {
         return [
             'pace_turns_per_min' => $record->pace_turns_per_min,
-            'units' => ['length' => $record->unit_length, 'small' => $record->unit_small, 'force' => $record->unit_force],
+            'units' => ['length' => $record->unit_length, 'small' => $record->unit_small, 'force' => $record->unit_force, 'money' => $record->unit_money],
             'habits' => (object) $record->habits->pluck('choice', 'question')->all(),
         ];
     }

@@ -16,6 +16,7 @@ use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Units\Exact;
 use Undro\Units\Length;
 
 /**
@@ -55,9 +56,11 @@ final class FillerMapper extends RecordMapper
 
     protected function cells(Record $record, Taking $taking): array
     {
-        $left = number_format($taking->log->ledger()->length($record->place())->inMetres(), 3, '.', '');
+        $ledger = $taking->log->ledger();
+        $left = Exact::plain($ledger->length($record->place())->inMetres());
+        $half = $ledger->half($record->place());
 
-        return ['line' => $record->line->name, 'left' => sprintf('%s m', rtrim(rtrim($left, '0'), '.'))];
+        return ['line' => $record->line->name, 'left' => $half === null ? "$left m" : "$left ± " . Exact::plain($half->inMetres()) . ' m'];
     }
 
     protected function resolved(array $row, ?Record $record, Records $records): array
@@ -77,24 +80,36 @@ final class FillerMapper extends RecordMapper
             return null;
         }
         $in = (new TypedFigures($row))->in;
-        $left = $in->optionalMetres(self::LEFT, ...Bounds::LENGTH_M) ?? $in->metres('full_length', 1, Bounds::LENGTH_M[1]);
         $there = $record === null ? 0.0 : $taking->log->ledger()->length($record->place())->inMetres();
+        // line that was wound back onto a filler may be more than it held when new
+        [$said] = $in->metresWithin(self::LEFT, ...Bounds::LENGTH_M);
+        if ($record !== null && $said !== null && abs($said->inMetres() - $there) < 0.001) {
+            return null;
+        }
+        [$left, $half] = Filler::left($in);
 
         return abs($left->inMetres() - $there) < 0.001 ? null : static fn(Filler $filler) => self::setLeft(
             $filler,
             $left,
+            $half,
             $record === null,
             $taking,
         );
     }
 
-    private static function setLeft(Filler $filler, Length $left, bool $new, Taking $taking): void
+    private static function setLeft(Filler $filler, Length $left, ?Length $half, bool $new, Taking $taking): void
     {
         $id = (string) Str::uuid();
         $line = $filler->line_product_id;
+        $counted = [new Count($filler->place(), $left, $line, $half)];
         $event = $new
-            ? $taking->log->record($id, EventKind::Bought, [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $line)])
-            : $taking->log->record($id, EventKind::StockTake, [], [new Count($filler->place(), $left, $line)]);
+            ? $taking->log->record(
+                $id,
+                EventKind::Bought,
+                [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $line)],
+                $half === null ? [] : $counted,
+            )
+            : $taking->log->record($id, EventKind::StockTake, [], $counted);
         $taking->back->recorded($event->uuid);
     }
 }

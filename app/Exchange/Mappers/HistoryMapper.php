@@ -22,6 +22,7 @@ use App\Models\Run;
 use App\Models\Spool;
 use App\Models\TroubleSeen;
 use Illuminate\Support\Facades\DB;
+use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\PlaceKind;
@@ -137,11 +138,13 @@ final class HistoryMapper
                 'from_id' => $fromId,
                 'to_kind' => $to,
                 'to_id' => $toId,
+                'half_m' => null,
             ] + $line($move);
         }
         foreach ($in->objects('counts', 0, self::MOST) as $count) {
             [$at, $atId] = self::place($count->object('at'), $records);
-            $moves[] = ['event_id' => $event->id, 'from_kind' => null, 'from_id' => 0, 'to_kind' => $at, 'to_id' => $atId] + $line($count);
+            $moves[] = ['event_id' => $event->id, 'from_kind' => null, 'from_id' => 0, 'to_kind' => $at, 'to_id' => $atId,
+                'half_m' => $count->optionalNumber('half_m', 0, Bounds::LENGTH_M[1])] + $line($count);
         }
 
         return $moves;
@@ -170,7 +173,7 @@ final class HistoryMapper
         foreach ($event->moves as $move) {
             $to = $this->key($move->to_kind, $move->to_id);
             if ($move->from_kind === null) {
-                $counts[] = ['at' => $to] + $of($move);
+                $counts[] = ['at' => $to] + $of($move) + ($move->half_m === null ? [] : ['half_m' => $move->half_m]);
             } else {
                 $moves[] = ['from' => $this->key($move->from_kind, $move->from_id), 'to' => $to] + $of($move);
             }

@@ -14,6 +14,7 @@ use App\Models\Spool;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
@@ -78,10 +79,13 @@ final class EventController
 
     private function count(Input $in): Count
     {
+        [$length, $half] = $in->metresWithin('length_m', ...Bounds::LENGTH_M);
+
         return new Count(
             $this->place($in->object('at')),
-            $in->metres('length_m', ...Bounds::LENGTH_M),
+            $length ?? throw BadInput::missing('length_m'),
             (int) $in->number('line', 1, PHP_INT_MAX),
+            $half,
         );
     }
 

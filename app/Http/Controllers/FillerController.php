@@ -12,8 +12,8 @@ use App\Models\Filler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Undro\Input\Bounds;
 use Undro\Ledger\BadLedger;
+use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
@@ -51,13 +51,13 @@ final class FillerController
                 return new FillerResource($same);
             }
             $filler = self::change(new Filler(['line_product_id' => $request->integer('line'), 'key' => $told]), $request);
-            $full = $request->figures()->metres('full_length', 1, Bounds::LENGTH_M[1]);
-            $left = $request->figures()->optionalMetres('left', 0, $full->inMetres()) ?? $full;
+            [$left, $half] = Filler::left($request->figures());
             if ($left->inMetres() > 0) {
                 $log->record(
                     $told,
                     EventKind::Bought,
                     [Move::of(Place::of(PlaceKind::Shop), $filler->place(), $left, $filler->line_product_id)],
+                    $half === null ? [] : [new Count($filler->place(), $left, $filler->line_product_id, $half)],
                 );
             }
 

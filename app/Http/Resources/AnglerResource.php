@@ -29,7 +29,7 @@ final class AnglerResource extends JsonResource
         return [
             'id' => $angler->id,
             'name' => $angler->name,
-            'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force],
+            'units' => ['length' => $angler->unit_length, 'small' => $angler->unit_small, 'force' => $angler->unit_force, 'money' => $angler->unit_money],
             'habits' => [
                 'long_cast' => $angler->hasHabit('long_cast'),
                 'beginner' => $angler->hasHabit('beginner'),

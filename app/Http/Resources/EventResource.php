@@ -22,7 +22,7 @@ final class EventResource
             $to = self::place($move->to_kind, $move->to_id);
             $of = ['length_m' => $move->length_m, 'line' => $move->line_product_id];
             if ($move->from_kind === null) {
-                $counts[] = ['at' => $to] + $of;
+                $counts[] = ['at' => $to] + $of + ($move->half_m === null ? [] : ['half_m' => $move->half_m]);
             } else {
                 $moves[] = ['from' => self::place($move->from_kind, $move->from_id), 'to' => $to] + $of;
             }

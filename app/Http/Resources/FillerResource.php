@@ -18,6 +18,7 @@ final class FillerResource extends JsonResource
     {
         $filler = $this->resource;
         $is = $filler->getAttributes();
+        $ledger = app(EventLog::class)->ledger();
 
         return [
             'id' => $filler->id,
@@ -25,7 +26,8 @@ final class FillerResource extends JsonResource
             'line' => LineResource::facts(app(Lines::class)->product($filler->line_product_id)),
             'full_length' => $is['full_length_typed'],
             'full_length_m' => $is['full_length_m'],
-            'left_m' => app(EventLog::class)->ledger()->length($filler->place())->inMetres(),
+            'left_m' => $ledger->length($filler->place())->inMetres(),
+            'half_m' => $ledger->half($filler->place())?->inMetres(),
             'diameter' => $is['diameter_typed'],
             'diameter_mm' => $is['diameter_mm'],
             'core' => $is['core_typed'],

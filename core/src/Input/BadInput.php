@@ -29,6 +29,12 @@ final class BadInput extends DomainFault
         return new self($field, 'This figure is needed.');
     }
 
+    /** A filler of which nobody said how much is on it. Names the field it is given. */
+    public static function noLength(string $field): self
+    {
+        return new self($field, 'Say how much is on it: by its label, such as 300 m, or as weighed, such as 80 ± 12 m.');
+    }
+
     /** Names the field it is given. */
     public static function wrongType(string $field, string $wanted): self
     {

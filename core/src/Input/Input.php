@@ -129,6 +129,24 @@ final readonly class Input
         return $metres === null ? null : Length::metres($metres);
     }
 
+    /**
+     * Metres as typed with how well they are known, "80 ± 12 m".
+     *
+     * @return array{Length|null, Length|null} and half the band
+     */
+    public function metresWithin(string $key, float $least, float $most): array
+    {
+        $typed = $this->all()[$key] ?? null;
+        if (!is_string($typed) || trim($typed) === '') {
+            return [$this->optionalMetres($key, $least, $most), null];
+        }
+        [$length, $half] = $this->read($key, fn(): array => Typed::lengthWithin($this->short($key, $typed), LengthUnit::Metre));
+        $this->within($key, $length->inMetres(), $least, $most, 'm');
+        $half === null || $this->within($key, $half->inMetres(), 0, $most, 'm');
+
+        return [$length, $half === null || $half->inMetres() <= 0 ? null : $half];
+    }
+
     /** Newtons. */
     public function force(string $key, float $least, float $most): Force
     {

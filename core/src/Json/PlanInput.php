@@ -24,6 +24,7 @@ use Undro\Spool\LipShape;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
 use Undro\Statistics\CorrelationMatrix;
 use Undro\Units\Length;
 use Undro\Units\Price;
@@ -113,6 +114,11 @@ final readonly class PlanInput
             $own ?? $level->gap,
             $in->has('kept') ? self::kept($in->object('kept'), $backing) : null,
             $mainIn->boolean('off_reel'),
+            $halves = array_filter([
+                Role::Main->value => $mainIn->optionalMetres('on_hand_half_m', ...Bounds::LENGTH_M),
+                Role::Backing->value => $backingIn?->optionalMetres('on_hand_half_m', ...Bounds::LENGTH_M),
+            ]),
+            self::mainLengthSd($mainIn, $halves[Role::Main->value] ?? null),
         ));
 
         return new self(
@@ -201,6 +207,18 @@ final readonly class PlanInput
             $in->optionalMetres('cast_m', 0, 500),
             $in->optionalMetres('run_m', 0, 2000),
         );
+    }
+
+    /** sd of the main line's length, m: typed it is what it is; all of a filler, or a share, is known as the filler is. */
+    private static function mainLengthSd(Input $in, ?Length $half): float
+    {
+        $sd = ($half?->inMetres() ?? 0.0) / Tolerance::BAND;
+
+        return match ($in->choice('length_by', LengthBy::class, LengthBy::Typed)) {
+            LengthBy::All => $sd,
+            LengthBy::Share => $sd / max(1, (int) $in->number('parts', 1, 20, 2)),
+            default => 0.0,
+        };
     }
 
     private static function wraps(Input $in): ?int

@@ -18,8 +18,9 @@ final readonly class Ledger
      * @param array<string, list<Piece>> $pieces by place, from the arbor out
      * @param string                     $latest when the last of its events happened; empty before the first
      * @param array<string, list<array{int, float|int, string|null, bool}>> $kept places restored from a cache and not looked at yet
+     * @param array<string, float>       $halves half the 90 % band of what lies at a place, m, where it was not counted exactly
      */
-    private function __construct(private array $pieces, private string $latest, private array $kept = []) {}
+    private function __construct(private array $pieces, private string $latest, private array $kept = [], private array $halves = []) {}
 
     /**
      * @param list<Event>     $events in any order
@@ -63,7 +64,8 @@ final readonly class Ledger
     /**
      * The state as plain lists, for a cache.
      *
-     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>} by place: product, metres, since when, whether covered
+     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>, halves: array<string, float>}
+     *                                                                       by place: product, metres, since when, whether covered; and m of half a band
      */
     public function state(): array
     {
@@ -76,13 +78,14 @@ final readonly class Ledger
                 ),
                 $this->pieces,
             ) + $this->kept,
+            'halves' => $this->halves,
         ];
     }
 
-    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null, bool}>>} $state */
+    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null, bool}>>, halves?: array<string, float|int>} $state */
     public static function restore(array $state): self
     {
-        return new self([], $state['latest'], $state['pieces']);
+        return new self([], $state['latest'], $state['pieces'], array_map(floatval(...), $state['halves'] ?? []));
     }
 
     /**
@@ -130,6 +133,14 @@ final readonly class Ledger
         return Piece::total($this->at($place));
     }
 
+    /** Half the 90 % band of what lies there, where it was not counted exactly. */
+    public function half(Place $place): ?Length
+    {
+        $half = $this->halves[$place->key()] ?? null;
+
+        return $half === null ? null : Length::metres($half);
+    }
+
     private function after(Event $event): self
     {
         $pieces = $this->pieces;
@@ -148,7 +159,31 @@ final readonly class Ledger
             $pieces = self::takeStock($pieces, $count);
         }
 
-        return new self($pieces, max($this->latest, $event->happenedAt), $this->kept);
+        return new self($pieces, max($this->latest, $event->happenedAt), $this->kept, self::known($this->halves, $pieces, $event));
+    }
+
+    /**
+     * How well each place is known after an event: a count says anew, what is counted off leaves it as it is, and an empty place is empty.
+     *
+     * @param array<string, float>       $halves
+     * @param array<string, list<Piece>> $pieces
+     *
+     * @return array<string, float>
+     */
+    private static function known(array $halves, array $pieces, Event $event): array
+    {
+        foreach ($event->counts as $count) {
+            unset($halves[$count->at->key()]);
+            if ($count->half !== null) {
+                $halves[$count->at->key()] = $count->half->inMetres();
+            }
+        }
+
+        return array_filter(
+            $halves,
+            static fn(string $key): bool => !isset($pieces[$key]) || Piece::total($pieces[$key])->inMetres() > OuterEnd::NOTHING_M,
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**

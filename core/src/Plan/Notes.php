@@ -276,7 +276,8 @@ final class Notes
         foreach ($fill->fits() ? $fill->layers : [] as $index => $layer) {
             $role = $layer->layer->role;
             $there = ($wanted->onHand[$role->value] ?? null)?->inMetres();
-            if ($there === null) {
+            // all of a filler, or a share of it, is there by what it is
+            if ($there === null || ($role === Role::Main && $wanted->mainLengthSd > 0)) {
                 continue;
             }
             $holds = match (true) {
@@ -284,26 +285,40 @@ final class Notes
                 $role === Role::Main && $wanted->mainOffReel => 'There are {0} of it on the other reel',
                 default => 'The filler holds {0}',
             };
+            $half = ($wanted->onHandHalf[$role->value] ?? null)?->inMetres() ?? 0.0;
+            $band = $half > 0 ? [Length::metres($half)] : [];
+            $within = static fn(int $figure): string => $half > 0 ? " ± {{$figure}}" : '';
             $needed = $layer->length->inMetres();
             $most = $fill->solved?->index === $index ? $fill->solved->band->high()->inMetres() : $needed;
-            if ($needed > $there) {
+            if ($needed > $there + $half) {
                 $notes[] = Note::of(
                     "short_{$role->value}",
                     Weight::Warning,
-                    "$holds, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside "
+                    "$holds{$within(2)}, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside "
                         . 'the line.',
                     Length::metres($there),
                     Length::metres(max(1.0, $needed - $there)),
+                    ...$band,
                 );
-            } elseif ($most > $there) {
+            } elseif ($half > 0 && $needed > $there - $half) {
+                $notes[] = Note::of(
+                    "unsure_{$role->value}",
+                    Weight::Warning,
+                    "$holds{$within(2)}: {1} of {$role->word()} may be more than there is. Weigh it again or count it, or have a second piece at hand.",
+                    Length::metres($there),
+                    Length::metres($needed),
+                    ...$band,
+                );
+            } elseif ($most > $there - $half) {
                 $notes[] = Note::of(
                     "tight_{$role->value}",
                     Weight::Note,
-                    "$holds: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, "
+                    "$holds{$within(3)}: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, "
                         . 'and have a second piece at hand or let the line end a little lower.',
                     Length::metres($there),
                     Length::metres($needed),
                     Length::metres($most),
+                    ...$band,
                 );
             }
         }

@@ -146,7 +146,7 @@ final readonly class Plan
             $mainLength ?? throw BadWay::lengthNeeded('main', 'main line');
             $backing = $wanted->backing ?? throw BadWay::backingNeeded();
 
-            return [Layer::open(Role::Backing, $backing), Layer::of(Role::Main, $wanted->main, $mainLength)];
+            return [Layer::open(Role::Backing, $backing), $wanted->mainLayer($mainLength)];
         }
         $under = [];
         if ($wanted->way === WayId::Grip) {
@@ -161,7 +161,7 @@ final readonly class Plan
         }
         $mainLength ?? throw BadWay::lengthNeeded('main', 'main line');
 
-        return [...$under, Layer::of(Role::Main, $wanted->main, $mainLength)];
+        return [...$under, $wanted->mainLayer($mainLength)];
     }
 
     /** The main line that reaches from a join at this depth up to the full level. */

@@ -24,6 +24,31 @@ final class Typed
         return Length::of($amount, $unit);
     }
 
+    /**
+     * A length with how well it is known: "80 ± 12 m", "80 m ± 15 %", "80 +- 12".
+     *
+     * @return array{Length, Length|null} and half the band, where one is given
+     *
+     * @throws BadQuantity if it cannot be read
+     */
+    public static function lengthWithin(string $typed, LengthUnit $bare): array
+    {
+        $parts = preg_split('~\s*(?:±|\+\s*/?\s*-)\s*~u', trim($typed)) ?: [$typed];
+        if (count($parts) !== 2) {
+            return [self::length($typed, $bare), null];
+        }
+        [$length, $half] = $parts;
+        if (str_ends_with($half, '%')) {
+            $whole = self::length($length, $bare);
+
+            return [$whole, Length::metres($whole->inMetres() * self::share($half, 1.0))];
+        }
+        $length .= self::unitWord($length) === '' ? ' ' . self::unitWord($half) : '';
+        $half .= self::unitWord($half) === '' ? ' ' . self::unitWord($length) : '';
+
+        return [self::length($length, $bare), self::length($half, $bare)];
+    }
+
     /** @throws BadQuantity if it cannot be read */
     public static function force(string $typed, ForceUnit $bare): Force
     {

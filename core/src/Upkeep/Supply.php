@@ -14,6 +14,8 @@ final readonly class Supply
     public const MONTHS = 12;
     /** With less than this many months of use at hand a line is running out. Ours. */
     private const LOW_MONTHS = 3.0;
+    /** Before a season of use nobody knows how fast a line goes, months. Ours. */
+    private const SEASON_MONTHS = 4.0;
 
     /** @param list<float> $fillers metres left on each */
     private function __construct(
@@ -28,17 +30,21 @@ final readonly class Supply
      * @param list<Length> $fillers what is left on each
      * @param Length       $used    in the last twelve months
      * @param list<Length> $mains   the main lines of it that spools are filled with
+     * @param float        $known   months since it was first wound
      */
-    public static function of(array $fillers, Length $used, array $mains): self
+    public static function of(array $fillers, Length $used, array $mains, float $known): self
     {
         $metres = array_map(static fn(Length $each): float => $each->inMetres(), $fillers);
         $left = array_sum($metres);
-        $months = $used->inMetres() > 0 ? $left / ($used->inMetres() / self::MONTHS) : null;
+        $season = $known >= self::SEASON_MONTHS;
+        $months = $season && $used->inMetres() > 0 ? $left / ($used->inMetres() / min(self::MONTHS, $known)) : null;
         $supply = new self(Length::metres($left), Length::metres(max([0.0, ...$metres])), $months, false, $metres);
         // what is fished with it could not be filled once more
         $short = $mains !== [] && array_filter($mains, static fn(Length $main): bool => $supply->times($main) > 0) === [];
 
-        return new self($supply->left, $supply->longest, $months, $short || ($months !== null && $months < self::LOW_MONTHS), $metres);
+        $out = $season && ($short || ($months !== null && $months < self::LOW_MONTHS));
+
+        return new self($supply->left, $supply->longest, $months, $out, $metres);
     }
 
     /** How many fills of this length the fillers give, each in one piece. */

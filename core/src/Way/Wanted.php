@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Way;
 
+use Undro\Fill\Layer;
+use Undro\Fill\Role;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Habit\Question;
@@ -26,6 +28,8 @@ final readonly class Wanted
      * @param int|null              $tapeWraps null: as many as suit
      * @param Kept|null             $kept      backing on the spool that may stay
      * @param bool                  $mainOffReel the main line comes off another reel, in one pass
+     * @param array<string, Length> $onHandHalf half the 90 % band of what is left, by role, where it was not counted exactly
+     * @param float                 $mainLengthSd sd of the main line's length, m, where it is all of such a filler or a share of it
      */
     public function __construct(
         public ReelKind $reel,
@@ -51,7 +55,18 @@ final readonly class Wanted
         public ?Length $askedGap = null,
         public ?Kept $kept = null,
         public bool $mainOffReel = false,
+        public array $onHandHalf = [],
+        public float $mainLengthSd = 0.0,
     ) {}
+
+    /** So much of the main line as a layer: where all of a filler goes on that was weighed, its length is known no better than that. */
+    public function mainLayer(Length $length): Layer
+    {
+        $layer = Layer::of(Role::Main, $this->main, $length);
+        $relative = $length->inMetres() > 0 ? $this->mainLengthSd / $length->inMetres() : 0.0;
+
+        return $relative > 0 ? $layer->trusted(hypot($this->main->cellSd, $relative)) : $layer;
+    }
 
     /**
      * Main line on a spool, with backing under it or none, to fill it to a gap; nothing else is asked for.

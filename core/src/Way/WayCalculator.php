@@ -176,7 +176,7 @@ final readonly class WayCalculator
 
     private function main(): Layer
     {
-        return Layer::of(Role::Main, $this->wanted->main, $this->mainLength);
+        return $this->wanted->mainLayer($this->mainLength);
     }
 
     private function solve(Spool $spool, Layer ...$layers): Fill

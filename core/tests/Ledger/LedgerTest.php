@@ -150,6 +150,23 @@ final class LedgerTest extends TestCase
         }
     }
 
+    public function testWhatWasWeighedIsKnownNoBetterUntilItIsCountedOrEmpty(): void
+    {
+        $filler = Place::of(PlaceKind::Filler, 1);
+        $weighed = new Count($filler, Length::metres(80), 1, Length::metres(12));
+        $off = static fn(float $metres): Move => Move::of($filler, Place::of(PlaceKind::Spool, 1), Length::metres($metres), 1);
+        $events = [self::wound(1, [Move::of(Place::of(PlaceKind::Shop), $filler, Length::metres(80), 1)], [$weighed])];
+        self::assertEqualsWithDelta(12.0, Ledger::read($events)->half($filler)?->inMetres(), 1e-9);
+        // what is counted off leaves the rest known as it was, also when it is read from the cache
+        $events[] = self::wound(2, [$off(50)]);
+        $ledger = Ledger::read($events);
+        self::assertEqualsWithDelta([30.0, 12.0], [$ledger->length($filler)->inMetres(), $ledger->half($filler)?->inMetres()], 1e-9);
+        self::assertEqualsWithDelta(12.0, Ledger::restore($ledger->state())->half($filler)?->inMetres(), 1e-9);
+        // counted exactly, or empty, there is no doubt left
+        self::assertNull(Ledger::read([...$events, self::wound(3, [], [new Count($filler, Length::metres(28), 1)])])->half($filler));
+        self::assertNull(Ledger::read([...$events, self::wound(3, [$off(30)])])->half($filler));
+    }
+
     public function testMoreThanThereIsCannotComeOff(): void
     {
         $this->expectException(BadLedger::class);
@@ -259,5 +276,14 @@ final class LedgerTest extends TestCase
     private static function filler(int $id): Place
     {
         return Place::of(PlaceKind::Filler, $id);
+    }
+
+    /**
+     * @param list<Move>  $moves
+     * @param list<Count> $counts
+     */
+    private static function wound(int $day, array $moves, array $counts = []): Event
+    {
+        return new Event("e$day", EventKind::Wound, sprintf('2026-03-%02dT10:00:00Z', $day), $day, $moves, $counts);
     }
 }

@@ -141,6 +141,31 @@ final class PlanTest extends TestCase
         self::assertContains('wrap_test_backing', array_column($nominal['narrowings'], 'id'));
     }
 
+    public function testAFillerThatWasWeighedPutsItsDoubtIntoThePlan(): void
+    {
+        $ids = static fn(float $onHand, float $half): array => array_column(
+            self::plan(backing: ['on_hand_m' => $onHand, 'on_hand_half_m' => $half])['notes'],
+            'text',
+            'id',
+        );
+        ['length_m' => $length, 'high_m' => $high] = self::plan()['solved'];
+        // ten metres to spare, weighed to within fifteen: nobody knows
+        self::assertStringContainsString('± 15 m', $ids($length + 10, 15)['unsure_backing']);
+        self::assertArrayHasKey('short_backing', $ids($length - 20, 15));
+        self::assertArrayHasKey('tight_backing', $ids($high + 5, 8));
+        self::assertSame([], array_filter(array_keys($ids($high + 20, 15)), static fn(string $id): bool => preg_match('/^(short|tight|unsure)_/', $id) === 1));
+        // all of a filler is as long as it is known to be, and what goes under it is known no better
+        $all = static fn(?float $half): array => self::plan(
+            main: ['length_by' => 'all', 'length_m' => null, 'on_hand_m' => 150, 'on_hand_half_m' => $half],
+        );
+        self::assertSame(150.0, (float) $all(null)['fill']['layers'][1]['length_m']);
+        self::assertGreaterThan($all(null)['half_m'] + 1, $all(30.0)['half_m']);
+        self::assertEqualsWithDelta($all(null)['solved']['length_m'], $all(30.0)['solved']['length_m'], 1e-6);
+        self::assertGreaterThan($all(15.0)['half_m'], $all(30.0)['half_m']);
+        $shared = self::plan(main: ['length_by' => 'share', 'parts' => 2, 'length_m' => null, 'on_hand_m' => 300, 'on_hand_half_m' => 30]);
+        self::assertEqualsWithDelta($all(15.0)['half_m'], $shared['half_m'], 1e-6);
+    }
+
     public function testAFillerThatIsShortOrOnlyJustEnoughIsSaid(): void
     {
         $ids = static fn(float $onHand): array => array_column(self::plan(backing: ['on_hand_m' => $onHand])['notes'], 'id');

@@ -45,6 +45,15 @@ final class TypedTest extends TestCase
         self::assertEqualsWithDelta($millimetres, Typed::length($typed, LengthUnit::Millimetre)->inMillimetres(), 1e-6);
     }
 
+    public function testALengthMaySayHowWellItIsKnown(): void
+    {
+        foreach (['80 ± 12 m', '80 m ± 12', '80m±12m', '80 +- 12 m', '80 +/- 12', '80 ± 15 %', '87.489 yd ± 12 m'] as $typed) {
+            [$length, $half] = Typed::lengthWithin($typed, LengthUnit::Metre);
+            self::assertEqualsWithDelta([80, 12], [$length->inMetres(), $half?->inMetres()], 0.001, $typed);
+        }
+        self::assertNull(Typed::lengthWithin('80 m', LengthUnit::Metre)[1]);
+    }
+
     public function testAGearRatioMaySayThatItIsToOne(): void
     {
         foreach (['5.2', '5.2:1', '5,2 : 1', '1:5.2', '5.2 :1'] as $typed) {

@@ -33,6 +33,16 @@ final class SupplyTest extends TestCase
         self::assertNull(self::supply([5], 0)->monthsLeft);
     }
 
+    public function testBeforeASeasonOfUseNothingRunsOut(): void
+    {
+        $young = self::supply([29], 120, [150], 3.9);
+        self::assertFalse($young->runningOut);
+        self::assertNull($young->monthsLeft);
+        // in half a year the pace is that of half a year
+        self::assertEqualsWithDelta(3.0, self::supply([60], 120, [], 6)->monthsLeft, 1e-9);
+        self::assertTrue(self::supply([140], 120, [150], 6)->runningOut);
+    }
+
     /** One filler more is never enough for less. */
     public function testMoreIsNeverEnoughForLess(): void
     {
@@ -53,10 +63,10 @@ final class SupplyTest extends TestCase
      * @param list<float|int> $fillers
      * @param list<float|int> $mains
      */
-    private static function supply(array $fillers, float $used, array $mains = []): Supply
+    private static function supply(array $fillers, float $used, array $mains = [], float $known = 24): Supply
     {
         $metres = static fn(float|int $each): Length => Length::metres($each);
 
-        return Supply::of(array_map($metres, $fillers), Length::metres($used), array_map($metres, $mains));
+        return Supply::of(array_map($metres, $fillers), Length::metres($used), array_map($metres, $mains), $known);
     }
 }

@@ -66,7 +66,12 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
               wide: true,
             },
             { key: 'length', label: 'Length', unit: units.length, placeholder: `300 ${units.length}` },
-            { key: 'price', label: 'Price', placeholder: '12.50' },
+            {
+              key: 'price',
+              label: 'Price',
+              placeholder: units.money ? `12.50 ${units.money}` : '12.50',
+              unit: units.money || undefined,
+            },
           ]}
           initial={{ line: `${lines[0]?.id ?? ''}`, length: '', price: '' }}
           submit="Onto the list"

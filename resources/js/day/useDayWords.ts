@@ -1,5 +1,6 @@
 import { useFillers, useLines, useReels } from '../api/records';
 import type { DayResult } from '../api/types';
+import { fillerName } from '../parts/fillerName';
 import { useBench } from '../shell/bench';
 import { length, words } from '../units/units';
 import { is, refOf } from './refs';
@@ -19,7 +20,10 @@ export function useDayWords(day: DayResult | undefined) {
   const source = (name: string): string => {
     const ref = refOf(name);
     const filler = ref?.kind === 'filler' ? fillers.find((each) => each.id === ref.id) : undefined;
-    if (filler) return `${filler.line.name}, filler of ${words(length(filler.full_length_m, units, 0))}`;
+    if (filler)
+      return filler.full_length_m === null
+        ? `${fillerName(filler, fillers)}, filler`
+        : `${fillerName(filler, fillers)}, filler of ${words(length(filler.full_length_m, units, 0))}`;
     if (ref?.kind === 'spool') return `the old line of ${job(name)}`;
     const pack = ref?.kind === 'pack' ? day?.packs[ref.id] : undefined;
     return pack ? `${line(pack.line)?.name}, new pack of ${words(length(pack.length_m, units, 0))}` : name;

@@ -5,7 +5,7 @@ import { useAddEvent } from '../api/history';
 import { useLines } from '../api/records';
 import type { Reel, Spool } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
-import { howMeasured } from '../measure/typed';
+import { howMeasured, lengthTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
 import { newId } from '../parts/newId';
 import { backingOf, mainOf } from '../parts/onSpool';
@@ -113,7 +113,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
               counts: [
                 {
                   at: { kind: 'spool', id: spool.id },
-                  length_m: `${(got.total_m ?? got.length_m ?? 0).toFixed(1)} m`,
+                  length_m: lengthTyped(got),
                   line: top.line.id,
                 },
               ],

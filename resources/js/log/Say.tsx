@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
+import { fillerName } from '../parts/fillerName';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useWriteDown } from '../parts/useWriteDown';
 import { useBench } from '../shell/bench';
-import { length, words } from '../units/units';
+import { within } from '../units/units';
 import { LeaderFields } from './LeaderFields';
 import classes from './Log.module.css';
 import { dayOf, EMPTY, entryOf, hasFigure, said, unsaid } from './saying';
@@ -107,7 +108,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
               .filter((filler) => filler.left_m > 0)
               .map((filler) => ({
                 value: `${filler.id}`,
-                label: `${filler.line.name}, ${words(length(filler.left_m, units, 0))} left`,
+                label: `${fillerName(filler, fillers)}, ${within(filler.left_m, filler.half_m, units, 0)} left`,
               })),
           ]}
         />
@@ -122,7 +123,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
             { value: '', label: 'choose' },
             ...fillers.map((filler) => ({
               value: `filler:${filler.id}`,
-              label: `filler of ${filler.line.name}, ${words(length(filler.left_m, units, 0))}`,
+              label: `filler of ${fillerName(filler, fillers)}, ${within(filler.left_m, filler.half_m, units, 0)}`,
             })),
             ...reels.flatMap((reel) =>
               reel.spools

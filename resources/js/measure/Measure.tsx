@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client';
 import { Problem } from '../api/client';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { length, type Units, withUnit, words } from '../units/units';
+import { type Units, within, withUnit } from '../units/units';
 import { KitchenScale } from './KitchenScale';
 import classes from './Measure.module.css';
 import { METHODS, type Method } from './methods';
@@ -109,8 +109,10 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
 function inWords(result: Measured, units: Units): string {
   if (result.diameter_mm !== undefined) {
     const digits = result.diameter_mm < 3 ? 3 : 1;
-    return `${result.diameter_mm.toFixed(digits)} ± ${result.half.toFixed(digits)} mm, by ${result.word}`;
+    return units.small === 'mm'
+      ? `${result.diameter_mm.toFixed(digits)} ± ${result.half.toFixed(digits)} mm, by ${result.word}`
+      : `${(result.diameter_mm / 25.4).toFixed(digits + 1)} ± ${(result.half / 25.4).toFixed(digits + 1)} in, by ${result.word}`;
   }
   const metres = result.length_m ?? 0;
-  return `${words(length(metres, units))} ± ${length(result.half, units).figure}, by ${result.word}`;
+  return `${within(metres, result.half, units)}, by ${result.word}`;
 }

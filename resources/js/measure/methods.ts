@@ -71,7 +71,7 @@ export const METHODS: Record<Method, MethodWords> = {
   },
   weighed: {
     word: 'weighed spool',
-    how: 'Weigh the bare spool, then the spool with the line on it.',
+    how: 'Weigh the spool bare, or a bare one of the same make, and then with the line on it.',
     fields: () => [mass('before_g', 'Bare', '62 g'), mass('after_g', 'With the line', '71 g'), STEP],
   },
   level: {

@@ -4,10 +4,11 @@ import { useFillers, useLines, useReels } from '../api/records';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
+import { fillerName } from '../parts/fillerName';
 import { TypedField } from '../parts/TypedField';
 import { SizeField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
-import { length, thickness, words } from '../units/units';
+import { length, thickness, within, words } from '../units/units';
 import { WITH_BACKING } from './codec';
 import { type LineRole, lineKeys, read } from './draft';
 import { LengthBy } from './LengthBy';
@@ -87,7 +88,7 @@ export const LineFields = memo(
                 { value: '', label: 'Not in the rack: type it here' },
                 ...fillers.map((filler) => ({
                   value: `f${filler.id}`,
-                  label: `${filler.line.name} (${words(length(filler.left_m, units))} left)`,
+                  label: `${fillerName(filler, fillers)} (${within(filler.left_m, filler.half_m, units)} left)`,
                 })),
                 ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
                 ...(old.length > 0

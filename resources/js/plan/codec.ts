@@ -98,6 +98,7 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
       size_from: draft[keys.from],
       length_m: figure(keys.length),
       on_hand_m: old?.piece.length_m ?? filler?.left_m ?? null,
+      on_hand_half_m: old ? null : (filler?.half_m ?? null),
       price: (!old && filler?.price) || null,
       price_for_m: filler?.full_length_m ?? null,
     };

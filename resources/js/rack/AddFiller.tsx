@@ -1,8 +1,13 @@
 import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/records';
+import { aboutLine } from '../locker/about';
+import { MeasureButton } from '../measure/MeasureButton';
+import { lengthTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
+import type { FormField } from '../parts/form';
 import { newId } from '../parts/newId';
+import { TypedField } from '../parts/TypedField';
 import { done } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { fillerFields, lineFields } from './fields';
@@ -16,7 +21,28 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
   const changeLine = useChangeLine();
   const addFiller = useAddFiller();
   const changeFiller = useChangeFiller();
-  const left = { key: 'left', label: 'Left on it now', unit: units.length, placeholder: 'all of it' };
+  const known = lines.find((each) => String(each.id) === line);
+  const left: FormField = {
+    key: 'left',
+    label: 'On it now',
+    unit: units.length,
+    placeholder: `300 ${units.length}, 80 ± 12 ${units.length}`,
+    as: (props, { material, size }) => (
+      <div>
+        <TypedField {...props} />
+        {(known || size?.trim()) && (
+          <MeasureButton
+            title="How much is on it?"
+            methods={['weighed']}
+            about={{ line: known ? aboutLine(known) : { material: material as 'mono', size: size ?? '' } }}
+            take={[{ label: 'That is on it', onTake: (got) => props.onChange(lengthTyped(got)) }]}
+          >
+            Weigh it
+          </MeasureButton>
+        )}
+      </div>
+    ),
+  };
   return (
     <>
       {lines.length > 0 && (
@@ -34,7 +60,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
       <FigureForm
         key={line === '' ? 'new' : 'known'}
         label="Add a filler"
-        fields={[...(line === '' ? lineFields(units) : []), ...fillerFields(units), left].map((field) =>
+        fields={[...(line === '' ? lineFields(units) : []), left, ...fillerFields(units)].map((field) =>
           line === '' && field.key === 'name' && field.label.startsWith('Note') ? { ...field, key: 'note' } : field,
         )}
         initial={{

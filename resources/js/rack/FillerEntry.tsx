@@ -2,14 +2,15 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useAddEvent } from '../api/history';
-import { useChangeFiller, useChangeLine } from '../api/records';
+import { useChangeFiller, useChangeLine, useFillers } from '../api/records';
 import type { Filler } from '../api/types';
 import { MATERIAL_WORD } from '../drawings/material';
 import { Tape } from '../drawings/tape/Tape';
 import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
-import { diameterTyped, howMeasured } from '../measure/typed';
+import { diameterTyped, howMeasured, lengthTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
+import { fillerName } from '../parts/fillerName';
 import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
@@ -17,7 +18,7 @@ import { usePutAway } from '../parts/usePutAway';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { length, metresPer, rated, thickness, words } from '../units/units';
+import { length, metresPer, rated, thickness, within, words } from '../units/units';
 import { fillerFields, lineFields } from './fields';
 import classes from './Rack.module.css';
 
@@ -30,6 +31,7 @@ type Open = '' | 'count' | 'filler' | 'line';
 /** One filler: its tape, and its stock and label edited in place. */
 export function FillerEntry({ filler }: FillerEntryProps) {
   const { units } = useBench();
+  const { data: fillers = [] } = useFillers();
   const { line } = filler;
   const [open, setOpen] = useState<Open>('');
   const change = useChangeFiller();
@@ -43,7 +45,9 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     diameter: filler.diameter,
     core: filler.core,
   };
-  const left = words(length(filler.left_m, units));
+  const left = within(filler.left_m, filler.half_m, units);
+  const full = filler.full_length_m;
+  const of = full === null ? 'left' : `left of ${words(length(full, units, 0))}`;
   const turn = (what: Open) => () => setOpen(open === what ? '' : what);
 
   const count = async (values: Record<string, string>, how = '') => {
@@ -98,7 +102,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
     <li className={page.entry} id={`filler-${filler.id}`}>
       <div className={classes.filler}>
         <div>
-          <h2 className={page.title}>{line.name}</h2>
+          <h2 className={page.title}>{fillerName(filler, fillers)}</h2>
           <p className={page.facts}>
             {[
               MATERIAL_WORD[line.material],
@@ -106,22 +110,21 @@ export function FillerEntry({ filler }: FillerEntryProps) {
               line.strength_N === null ? line.strength : words(rated(line.strength_N, units)),
               line.colour,
               filler.price,
-              filler.name,
             ]
               .filter(Boolean)
               .join(' · ')}
           </p>
         </div>
         <p className={classes.left}>
-          {left} <span className={page.facts}>left of {words(length(filler.full_length_m, units, 0))}</span>
+          {left} <span className={page.facts}>{of}</span>
         </p>
         <Tape
           size="thumb"
           ends="filler"
-          whole={filler.full_length_m}
+          whole={full ?? filler.left_m}
           segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
           scaleUnit={{ m: metresPer(units), name: units.length }}
-          label={`${left} left of ${words(length(filler.full_length_m, units, 0))}`}
+          label={`${left} ${of}`}
         />
         <div className={page.actions}>
           <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>
@@ -141,7 +144,9 @@ export function FillerEntry({ filler }: FillerEntryProps) {
       {open === 'count' && (
         <FigureForm
           label={`Count ${line.name} again`}
-          fields={[{ key: 'length', label: 'Left on it now', unit: units.length, placeholder: left }]}
+          fields={[
+            { key: 'length', label: 'Left on it now', unit: units.length, placeholder: `80 ± 12 ${units.length}` },
+          ]}
           initial={{ length: '' }}
           submit="That is left"
           onSubmit={(values) => count(values)}
@@ -152,12 +157,12 @@ export function FillerEntry({ filler }: FillerEntryProps) {
         <MeasureButton
           variant="default"
           title={`How much ${line.name} is left?`}
-          methods={['kitchen_scale']}
-          about={{ full_length_m: filler.full_length_m, line: aboutLine(line) }}
+          methods={full === null ? ['weighed'] : ['kitchen_scale', 'weighed']}
+          about={{ ...(full !== null && { full_length_m: full }), line: aboutLine(line) }}
           take={[
             {
               label: 'That is left',
-              onTake: (got) => count({ length: `${(got.length_m ?? 0).toFixed(1)} m` }, howMeasured(got, units)),
+              onTake: (got) => count({ length: lengthTyped(got) }, howMeasured(got, units)),
             },
           ]}
         >

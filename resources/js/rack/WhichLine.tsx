@@ -5,12 +5,13 @@ import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
 import { useFillers, useRods } from '../api/records';
 import { MATERIAL_WORD } from '../drawings/material';
+import { fillerName } from '../parts/fillerName';
 import { TypedField } from '../parts/TypedField';
 import type { Draft } from '../plan/draft';
 import { fromLine } from '../plan/records';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { force, length, thickness, withUnit, words } from '../units/units';
+import { force, length, thickness, within, withUnit, words } from '../units/units';
 import classes from './Rack.module.css';
 
 const FISHING = [
@@ -220,7 +221,8 @@ function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mai
           return (
             filler && (
               <li key={each.id} data-suits={each.suits}>
-                <strong>{filler.line.name}</strong> {words(length(filler.left_m, units))} left: {each.words}{' '}
+                <strong>{fillerName(filler, fillers)}</strong> {within(filler.left_m, filler.half_m, units)} left:{' '}
+                {each.words}{' '}
                 <Link to={planWith({ ...fromLine('main', filler.line), mainFiller: `${filler.id}`, mainLength })}>
                   Plan with it
                 </Link>

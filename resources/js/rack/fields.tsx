@@ -21,8 +21,13 @@ export const lineFields = (units: Units): FormField[] => [
 ];
 
 export const fillerFields = (units: Units): FormField[] => [
-  { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: `300 ${units.length}` },
-  { key: 'price', label: 'Price', placeholder: 'any currency' },
+  { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: 'if it is known' },
+  {
+    key: 'price',
+    label: 'Price',
+    placeholder: units.money ? `9.50 ${units.money}` : 'any currency',
+    unit: units.money || undefined,
+  },
   { key: 'diameter', label: 'Across, over the line when full', unit: units.small, placeholder: 'for the twist' },
   { key: 'core', label: 'Across the bare core', unit: units.small, placeholder: 'for the twist' },
   { key: 'name', label: 'Note on it', placeholder: 'second one, opened' },

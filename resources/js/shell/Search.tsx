@@ -1,3 +1,4 @@
+import { fillerName } from '../parts/fillerName';
 import '@mantine/spotlight/styles.css';
 import './Search.css';
 import { useMantineColorScheme } from '@mantine/core';
@@ -7,7 +8,7 @@ import { useNavigate } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import { useFillers, usePlans, useReels } from '../api/records';
 import { NAMES } from '../knots/names';
-import { length, words } from '../units/units';
+import { within } from '../units/units';
 import { useBench } from './bench';
 import { PLACES } from './places';
 import { useUnitSwitch } from './useUnitSwitch';
@@ -64,8 +65,8 @@ export default function Search({ onClose }: { onClose: () => void }) {
       group: 'Fillers',
       actions: fillers.map((filler) => ({
         id: `filler-${filler.id}`,
-        label: filler.line.name,
-        description: `${words(length(filler.left_m, units))} left`,
+        label: fillerName(filler, fillers),
+        description: `${within(filler.left_m, filler.half_m, units)} left`,
         onClick: () => navigate(`/rack#filler-${filler.id}`),
       })),
     },

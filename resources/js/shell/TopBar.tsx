@@ -4,6 +4,7 @@ import {
   Group,
   Radio,
   Switch,
+  TextInput,
   Tooltip,
   UnstyledButton,
   useComputedColorScheme,
@@ -109,23 +110,36 @@ function UnitsMenu() {
   const word = `${units.length} · ${units.small} · ${units.force}`;
   return (
     <Pocket {...QUIET} name={word} label={`Units: ${word}`}>
-      {() =>
-        CHOICES.map(({ key, word: title, of }) => (
-          <Radio.Group
-            key={key}
-            mb="sm"
-            label={title}
-            value={units[key]}
-            onChange={(unit) => change.mutate({ id: angler.id, body: { units: { ...units, [key]: unit } as Units } })}
-          >
-            <Group gap="md" mt={4}>
-              {of.map((unit) => (
-                <Radio key={unit} value={unit} label={unit} />
-              ))}
-            </Group>
-          </Radio.Group>
-        ))
-      }
+      {() => (
+        <>
+          {CHOICES.map(({ key, word: title, of }) => (
+            <Radio.Group
+              key={key}
+              mb="sm"
+              label={title}
+              value={units[key]}
+              onChange={(unit) => change.mutate({ id: angler.id, body: { units: { ...units, [key]: unit } as Units } })}
+            >
+              <Group gap="md" mt={4}>
+                {of.map((unit) => (
+                  <Radio key={unit} value={unit} label={unit} />
+                ))}
+              </Group>
+            </Radio.Group>
+          ))}
+          <TextInput
+            label="Money, for prices"
+            placeholder="€, £, kr"
+            maxLength={6}
+            w={110}
+            defaultValue={units.money ?? ''}
+            onBlur={(event) => {
+              const money = event.currentTarget.value.trim();
+              if (money !== (units.money ?? '')) change.mutate({ id: angler.id, body: { units: { ...units, money } } });
+            }}
+          />
+        </>
+      )}
     </Pocket>
   );
 }

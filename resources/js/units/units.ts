@@ -100,6 +100,14 @@ export const newtonsPer = (units: Units): number => NEWTONS[units.force];
 
 export const words = ({ figure, unit }: Shown): string => `${figure} ${unit}`;
 
+/** A length with how well it is known, where it was not counted exactly: "80 ± 12 m". */
+export function within(metres: number, half: number | null | undefined, units: Units, digits?: number): string {
+  const shown = length(metres, units, digits);
+  return half
+    ? `${shown.figure} ± ${length(half, units, half < 10 * METRES[units.length] ? 1 : 0).figure} ${shown.unit}`
+    : words(shown);
+}
+
 /** Typed text with the unit it was meant in, so that changing the units later does not change its meaning. */
 export function withUnit(typed: string, unit: string): string {
   const trimmed = typed.trim();

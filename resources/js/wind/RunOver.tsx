@@ -6,9 +6,10 @@ import { useDays } from '../api/stock';
 import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { LabelOf } from '../labels/LabelOf';
+import { fillerName } from '../parts/fillerName';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { length, words } from '../units/units';
+import { length, within, words } from '../units/units';
 import type { Tell } from './useRun';
 import classes from './Wind.module.css';
 
@@ -63,7 +64,8 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
           </ul>
           {from.map((filler) => (
             <p key={filler.id} className={classes.do}>
-              {filler.line.name}: {words(length(filler.left_m, units))} left on the filler. Write it on its rim.
+              {fillerName(filler, fillers)}: {within(filler.left_m, filler.half_m, units)} left on the filler. Write it
+              on its rim.
             </p>
           ))}
           {!run.practice && run.written.length > 0 && <LabelOf reel={run.reel} spool={run.spool} />}

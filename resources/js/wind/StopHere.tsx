@@ -2,10 +2,11 @@ import { Button, Group, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useFillers } from '../api/records';
+import { fillerName } from '../parts/fillerName';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { length, words } from '../units/units';
+import { within } from '../units/units';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -51,7 +52,7 @@ export function StopHere({
               { value: '', label: 'the same filler' },
               ...alike.map((each) => ({
                 value: String(each.id),
-                label: `${each.line.name}${each.name ? `, ${each.name}` : ''}: ${words(length(each.left_m, units))} left`,
+                label: `${fillerName(each, fillers)}: ${within(each.left_m, each.half_m, units)} left`,
               })),
             ]}
             onChange={(event) => setFiller(event.currentTarget.value)}
