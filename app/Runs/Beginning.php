@@ -13,6 +13,7 @@ use App\Models\Reel;
 use App\Models\Run;
 use App\Models\RunSource;
 use App\Models\TypedFigures;
+use Illuminate\Support\Carbon;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Input\Input;
@@ -123,7 +124,10 @@ final readonly class Beginning
         return $practice ? $said : new RunSource(self::product($said->line, $case->object($role)), $said->filler, $said->spool);
     }
 
-    /** The line a role's figures speak of; one that is on no rack yet is put there, so that the log can name it. */
+    /**
+     * The line a role's figures speak of. One that was only typed is kept, so that the log can name it, but put away: it stands in no
+     * list to pick from.
+     */
     private static function product(?int $line, Input $figures): int
     {
         if ($line !== null && LineProduct::query()->whereKey($line)->exists()) {
@@ -137,6 +141,7 @@ final readonly class Beginning
             'size_typed' => $typed,
             'diameter_mm' => $size->diameter->inMillimetres(),
             'nominal' => $size->nominal,
+            'archived_at' => Carbon::now(),
         ])->id;
     }
 }

@@ -34,7 +34,10 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
   const name = `${reel?.name ?? ''}, ${spool?.name ?? ''}`;
   const task = wish.task ?? 'refill';
   const filled = filledAnew(task);
-  const choice = lines.map((line) => ({ value: `${line.id}`, label: line.name }));
+  const own = (spool?.contents ?? [])
+    .map((piece) => piece.line)
+    .filter((each) => !lines.some(({ id }) => id === each.id));
+  const choice = [...lines, ...own].map((line) => ({ value: `${line.id}`, label: line.name }));
   return (
     <li>
       <Checkbox

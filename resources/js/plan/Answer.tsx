@@ -45,9 +45,13 @@ export function Answer({ plan }: { plan: Planning }) {
       {result && (
         <div className={problem ? large.stale : undefined}>
           <Notes notes={result.notes} stop />
-          <Suspense fallback={null}>
-            <WindIt plan={plan} />
-          </Suspense>
+          {problem ? (
+            <p className={classes.soft}>Put that right, and it can be wound and saved.</p>
+          ) : (
+            <Suspense fallback={null}>
+              <WindIt plan={plan} />
+            </Suspense>
+          )}
           <Todo result={result} />
           <OtherReel plan={plan} />
           <KeepIt plan={plan} />

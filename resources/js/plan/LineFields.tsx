@@ -11,6 +11,7 @@ import { useBench } from '../shell/bench';
 import { length, thickness, within, words } from '../units/units';
 import { WITH_BACKING } from './codec';
 import { type LineRole, lineKeys, read } from './draft';
+import { KeepLine } from './KeepLine';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
 import { sameFor, useLivePlan } from './planning';
@@ -149,6 +150,11 @@ export const LineFields = memo(
             Measure its thickness
           </MeasureButton>
         )}
+        {from === '' &&
+          found &&
+          !draft[keys.name] &&
+          !errorFor(keys.size) &&
+          (role === 'main' || WITH_BACKING.includes(draft.way)) && <KeepLine plan={plan} line={role} />}
       </fieldset>
     );
   },

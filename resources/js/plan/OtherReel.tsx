@@ -1,6 +1,7 @@
 import { useFreshCalculator } from '../api/calculators';
 import { useFillers, useReels } from '../api/records';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { length, words } from '../units/units';
 import { NO_HABITS, toCase } from './codec';
 import { onOtherReel } from './LengthBy';
@@ -8,15 +9,22 @@ import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
 /** The other reel that shares the filler: what goes under its part. */
-export function OtherReel({ plan: { draft } }: { plan: Planning }) {
+export function OtherReel({ plan: { draft, result } }: { plan: Planning }) {
   const { units, angler } = useBench();
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const other = draft.mainBy === 'share' ? onOtherReel(draft, reels) : null;
+  const asked = other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, { fillers, reels }) : null;
+  // what goes on this reel first is not there any more for the other
+  const here = result?.fill.layers.find((layer) => layer.role === 'backing')?.length_m ?? 0;
+  const there = asked?.backing?.on_hand_m;
   const { data, error } = useFreshCalculator(
     'plan',
-    other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, { fillers, reels }) : null,
+    asked?.backing && there != null
+      ? { ...asked, backing: { ...asked.backing, on_hand_m: Math.max(0, there - here) } }
+      : asked,
   );
+  const short = data?.notes.find((each) => /^(short|unsure|tight)_backing$/.test(each.id));
   if (!other) return null;
   const main = data?.fill.layers.find((layer) => layer.role === 'main');
   return (
@@ -29,6 +37,7 @@ export function OtherReel({ plan: { draft } }: { plan: Planning }) {
             ? `${words(length(data.solved.length_m, units))} of backing under ${words(length(main.length_m, units))}.`
             : `${words(length(main.length_m, units))} do not fit on it.`
           : '…'}
+      {short && <span> With this one filled first: {sentence(short, units)}</span>}
     </p>
   );
 }

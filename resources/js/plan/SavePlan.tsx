@@ -19,7 +19,9 @@ import type { Planning } from './usePlan';
 /** Saves what is typed as a plan, new or over the one it started from; its address brings it back. */
 export const SavePlan = memo(
   function SavePlan({ plan }: { plan: Planning }) {
-    const { draft, savedId, result } = plan;
+    const { draft, savedId, problem } = plan;
+    // nothing that cannot be read is saved
+    const result = problem ? null : plan.result;
     const { data: plans = [] } = usePlans();
     const { data: reels = [] } = useReels();
     const { angler, units } = useBench();
@@ -153,6 +155,6 @@ export const SavePlan = memo(
   },
   sameFor<{ plan: Planning }>(
     () => ['plan', 'reel', 'mainName', 'mainSize'],
-    ({ plan }) => [plan.savedId, plan.result === null],
+    ({ plan }) => [plan.savedId, plan.result === null, plan.problem === null],
   ),
 );

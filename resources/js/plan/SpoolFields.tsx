@@ -14,6 +14,7 @@ import { sentence } from '../units/sentence';
 import { length, METRIC, small, type Units, words } from '../units/units';
 import { ADJUSTMENTS, chosen, type DraftKey, EMPTY, KEYS } from './draft';
 import { KeepMeasures } from './KeepMeasures';
+import { KeepReel } from './KeepReel';
 import classes from './Plan.module.css';
 import { sameFor } from './planning';
 import { fromReel } from './records';
@@ -137,6 +138,7 @@ export const SpoolFields = memo(
           ))}
         </div>
         <KeepMeasures plan={plan} />
+        <KeepReel plan={plan} />
         <div className={classes.row2}>
           <MeasureButton
             title="Measure the spool"
@@ -209,6 +211,7 @@ export const SpoolFields = memo(
     () => KEYS.filter((key) => !/^(main|backing|gap|join|off)/.test(key)),
     ({ plan }) => [
       plan.problem,
+      plan.result === null,
       plan.result?.understood.map((each) => each.words).join(),
       plan.result?.rated_gap_mm,
       ...[...MEASURES.map((each) => each.key), 'stamp' as const].map((key) => buys(key, plan.result, METRIC)),

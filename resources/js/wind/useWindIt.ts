@@ -1,12 +1,13 @@
 import { useNavigate } from 'react-router';
-import { useAddReel, useFillers, useReels } from '../api/records';
+import { useFillers, useReels } from '../api/records';
 import { useBeginRun } from '../api/runs';
 import { newId } from '../parts/newId';
 import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
-import { differences, spoolCase } from '../plan/codec';
+import { differences } from '../plan/codec';
 import type { Draft } from '../plan/draft';
 import { fillerOf, mainsElsewhere, oldLine, usualName } from '../plan/records';
+import { useKeepReel } from '../plan/useKeepReel';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 
@@ -14,9 +15,9 @@ import { useBench } from '../shell/bench';
 export function useWindIt(plan: Planning) {
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
-  const { angler, units, put } = useBench();
+  const { angler, units } = useBench();
   const begin = useBeginRun();
-  const addReel = useAddReel();
+  const keepReel = useKeepReel();
   const navigate = useNavigate();
 
   const start = async (draft: Draft, practice: number | null) => {
@@ -47,38 +48,17 @@ export function useWindIt(plan: Planning) {
   };
 
   return {
-    busy: begin.isPending || addReel.isPending,
+    busy: begin.isPending || keepReel.busy,
     known: reels.some((reel) => String(reel.id) === plan.draft.reel),
     wind: () => start(plan.current(), null).catch(failed),
     practise: () => start(plan.current(), 1 + Math.floor(Math.random() * 1_000_000)).catch(failed),
     /** keeps the reel first, so that the log can say what lies on it */
     windOnNew: async (name: string) => {
       const draft = plan.current();
-      const spool = spoolCase(draft, units);
       try {
-        const reel = await addReel.mutateAsync({
-          name,
-          kind: draft.kind,
-          gear_ratio: draft.gear,
-          spool: {
-            stamp: draft.stamp,
-            stamp_units: draft.stampUnits || null,
-            stamp_material: draft.stampMaterial,
-            lip: draft.lip,
-            lay: draft.lay,
-            measured_with: draft.with,
-            measures: {
-              lip_diameter: String(spool.lip_diameter_mm ?? ''),
-              arbor_diameter: String(spool.arbor_diameter_mm ?? ''),
-              arbor_deep_diameter: String(spool.arbor_deep_diameter_mm ?? ''),
-              traverse: String(spool.traverse_mm ?? ''),
-            },
-          },
-        });
-        const first = reel.spools[0];
-        if (!first) return;
-        put(reel.id, first.id);
-        await start({ ...draft, reel: String(reel.id), spool: String(first.id) }, null);
+        const { reel, spool } = await keepReel.keep(name, draft);
+        if (!spool) return;
+        await start({ ...draft, reel: String(reel.id), spool: String(spool.id) }, null);
       } catch (error) {
         failed(error);
       }
