@@ -120,3 +120,126 @@ test('every place has a first step when there is nothing yet', async ({ page }) 
   await page.getByRole('button', { name: 'Add the first filler' }).click();
   await expect(page.getByLabel('Name of the line')).toBeVisible();
 });
+
+test('a heading with three capacities, typed as it is printed, is read as that', async ({ page }) => {
+  await page.goto('/plan?new=1');
+  await stamp(page).fill('Mono lb/yd 8/240 10/200 12/160');
+  await line(page, 'Main line').getByLabel('Size').fill('0.16');
+  await expect(
+    page.getByText('Read as 8 lb nylon, nominal 0.26 mm, 219 m · 10 lb nylon, nominal 0.29 mm, 183 m · 12 lb nylon'),
+  ).toBeVisible();
+  await expect(page.getByText(/can be read (two|\d) ways/)).toHaveCount(0);
+  await expect(figure(page)).toContainText('±');
+  // what cannot be read is said at once beside its field, each by itself, with the piece and what it could have been
+  await stamp(page).fill('Mono lb/yd 8/24o 10/200');
+  await line(page, 'Main line').getByLabel('Size').fill('0.1b');
+  await expect(page.getByText('“8/24o” cannot be read. Did you mean “8/240”?').first()).toBeVisible();
+  await expect(page.getByText('“0.1b” cannot be read.')).toBeVisible();
+  await expect(page.locator('mark', { hasText: '8/24o' })).toBeVisible();
+  await expect(page.getByText('1/8 in')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Wind it' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Save plan' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Write “Mono lb/yd 8/240 10/200”' }).click();
+  await expect(stamp(page)).toHaveValue('Mono lb/yd 8/240 10/200');
+  await line(page, 'Main line').getByLabel('Size').fill('0.16');
+  await expect(page.getByRole('button', { name: 'Wind it' })).toBeVisible();
+});
+
+test('a stamp that can be read two ways is asked about, and the answer is written into it', async ({ page }) => {
+  await page.goto('/plan?new=1');
+  await stamp(page).fill('3-150 4-110');
+  await line(page, 'Main line').getByLabel('Size').fill('0.10');
+  await expect(figure(page)).toContainText('±');
+  const asked = page.getByRole('group', { name: '“3-150” can be read 3 ways' });
+  await expect(asked.getByRole('button')).toHaveText(['3 lb / 150 m', '3 lb / 150 yd', 'No. 3 / 150 m']);
+  const before = await figure(page).textContent();
+  await asked.getByRole('button', { name: 'No. 3 / 150 m' }).click();
+  await expect(stamp(page)).toHaveValue('nylon No. 3 / 150 m; nylon No. 4 / 110 m');
+  await expect(page.getByText('Read as No. 3 nylon, 0.29 mm, 150 m · No. 4 nylon, 0.33 mm, 110 m')).toBeVisible();
+  await expect(asked).toHaveCount(0);
+  await expect(figure(page)).not.toHaveText(before ?? '');
+  // a size is asked about too, and nothing is wound before it is said
+  await line(page, 'Main line').getByLabel('Size').fill('1');
+  const size = page.getByRole('group', { name: '“1” can be read 3 ways' });
+  await size.getByRole('button', { name: 'PE 1' }).click();
+  await expect(line(page, 'Main line').getByLabel('Size')).toHaveValue('PE 1');
+  await stamp(page).fill('200/0.25');
+  await expect(page.getByText('The length stood first: turned round.')).toBeVisible();
+});
+
+test('a half-used nylon is weighed once, and its doubt goes into the plan', async ({ page }) => {
+  await page.goto('/rack?add=filler');
+  await page.getByLabel('Name of the line').fill('Old drum nylon');
+  await page.getByLabel('Kind').selectOption('mono');
+  await page.getByLabel('Thickness or strength').fill('0.30 mm');
+  await page.getByRole('button', { name: 'Weigh it' }).click();
+  const weighing = page.getByRole('dialog');
+  await weighing.getByLabel('Bare').fill('38');
+  await weighing.getByLabel('With the line').fill('46 g');
+  await expect(weighing.getByTestId('measured')).toContainText(/99 ± 1\d m/);
+  await weighing.getByRole('button', { name: 'That is on it' }).click();
+  await expect(page.getByLabel('On it now')).toHaveValue(/^99\.\d ± 1\d\.\d m$/);
+  await page.getByRole('button', { name: 'Add it' }).click();
+  const entry = page.getByRole('listitem').filter({ hasText: 'Old drum nylon' });
+  await expect(entry).toContainText(/99 ± 1\d m\s*left/);
+
+  // as backing: more than surely is there is said, before anything is cut
+  await page.goto('/plan?new=1');
+  await stamp(page).fill('0.25/200');
+  await line(page, 'Main line').getByLabel('Size').fill('PE 1');
+  await expect(figure(page)).toContainText('±');
+  const option = page.getByLabel('Backing from the rack').locator('option', { hasText: 'Old drum nylon' });
+  await expect(option).toHaveText(/Old drum nylon \(99 ± 1\d m left\)/);
+  await page.getByLabel('Backing from the rack').selectOption({ label: (await option.textContent()) ?? '' });
+  await line(page, 'Main line').getByLabel('Length', { exact: true }).fill('60 m');
+  await expect(page.getByText(/The filler holds 99 m ± 1\d m/)).toBeVisible();
+  // as main line, all of it: what goes under it is known no better than what lies on the filler
+  await page.getByLabel('Main line from the rack').selectOption({ label: (await option.textContent()) ?? '' });
+  await settled(page);
+  const exact = (await read(page)).half;
+  await page.getByLabel('What says how long the main line is').selectOption('all of the filler');
+  await expect.poll(async () => (await read(page)).half).toBeGreaterThan(exact + 2);
+});
+
+test('a line typed once is wound and stays out of the lists; one put into the rack is in them', async ({ page }) => {
+  await page.goto('/plan?new=1');
+  await stamp(page).fill('0.25/200');
+  await line(page, 'Main line').getByLabel('Size').fill('0.19');
+  await expect(figure(page)).toContainText('±');
+  await page.getByRole('button', { name: 'Put it into the Locker' }).click();
+  await page.getByLabel('What is this reel called?').fill('Once 20');
+  await page.getByLabel('What is this reel called?').press('Enter');
+  await expect(page.getByText('Once 20 is in the locker and on the bench.')).toBeVisible();
+  await expect(page.getByLabel('Reel', { exact: true }).locator('option:checked')).toHaveText('Once 20');
+  await page.getByRole('button', { name: 'Put this backing into the Rack' }).click();
+  await page.getByLabel('Name of the line').fill('Shed nylon');
+  await page.getByLabel('On its filler now').fill('500');
+  await page.getByLabel('On its filler now').press('Enter');
+  await expect(page.getByLabel('Backing from the rack').locator('option:checked')).toHaveText(
+    'Shed nylon (500 m left)',
+  );
+  await page.getByRole('button', { name: 'Wind it', exact: true }).click();
+  await page.waitForURL(/\/wind\/[0-9a-f-]{36}$/);
+  await expect(page.getByText('Once 20').first()).toBeVisible();
+
+  await page.goto('/plan?new=1');
+  const list = page.getByLabel('Main line from the rack').locator('option');
+  await expect(list.filter({ hasText: 'Shed nylon' })).toHaveCount(1);
+  await expect(list.filter({ hasText: 'Braid 0.19' })).toHaveCount(0);
+  await page.goto('/rack?add=filler');
+  await expect(page.getByLabel('Which line', { exact: true }).locator('option', { hasText: 'Braid 0.19' })).toHaveCount(
+    0,
+  );
+});
+
+test('a currency is said once, and a bare figure is a price from then on', async ({ page }) => {
+  await page.goto('/rack?add=filler');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByLabel('Money, for prices').fill('kr');
+  await page.getByLabel('Money, for prices').press('Tab');
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Price', { exact: true })).toHaveAttribute('placeholder', '9.50 kr');
+  await page.getByLabel('Price', { exact: true }).fill('8');
+  await page.getByLabel('Price', { exact: true }).press('Tab');
+  await expect(page.getByLabel('Price', { exact: true })).toHaveValue('8 kr');
+});

@@ -25,7 +25,7 @@ final class QuantityCase implements Calculator
         $typed = $in->text('typed', 60);
 
         return $in->read('typed', static fn(): array => match ($in->choice('kind', QuantityKind::class)) {
-            QuantityKind::Length => ['unit' => 'm', 'value' => Typed::length($typed, LengthUnit::Metre)->inMetres()],
+            QuantityKind::Length => ['unit' => 'm', 'value' => Typed::lengthWithin($typed, LengthUnit::Metre)[0]->inMetres()],
             QuantityKind::Small => ['unit' => 'mm', 'value' => Typed::length($typed, LengthUnit::Millimetre)->inMillimetres()],
             QuantityKind::Force => ['unit' => 'N', 'value' => Typed::force($typed, ForceUnit::Kilogram)->inNewtons()],
             QuantityKind::Mass => ['unit' => 'g', 'value' => Typed::mass($typed, MassUnit::Gram)->inGrams()],

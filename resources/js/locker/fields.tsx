@@ -8,7 +8,7 @@ import type { Units } from '../units/units';
 export const reelFields = (units: Units): FormField[] => [
   { key: 'name', label: 'Name', wide: true },
   { key: 'kind', label: 'Kind', choices: KINDS },
-  { key: 'gear_ratio', label: 'Gear ratio', placeholder: '5.2' },
+  { key: 'gear_ratio', label: 'Gear ratio', placeholder: '5.2', kind: 'number' },
   { key: 'max_drag', label: 'Maximum drag', placeholder: `8 ${units.force}`, unit: units.force },
   { key: 'mono_range', label: 'Nylon, as printed', placeholder: '6-14 lb, 0.2-0.3 mm' },
   { key: 'braid_range', label: 'Braid, as printed', placeholder: '10-25 lb, PE 0.8-1.5' },

@@ -79,6 +79,7 @@ export function FigureForm({ fields, initial, submit, version, onSubmit, onCance
                 label: field.label,
                 placeholder: field.placeholder,
                 unit: field.unit,
+                kind: field.kind,
                 value,
                 error,
                 onChange: (typed) => set(field.key, typed),

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -11,10 +12,12 @@ afterEach(cleanup);
 function Field({ start = '', unit, error }: { start?: string; unit?: string; error?: string }) {
   const [typed, setTyped] = useState(start);
   return (
-    <MantineProvider env="test">
-      <TypedField label="Lip" value={typed} onChange={setTyped} {...(unit ? { unit } : {})} error={error} />
-      <p data-testid="kept">{typed}</p>
-    </MantineProvider>
+    <QueryClientProvider client={new QueryClient()}>
+      <MantineProvider env="test">
+        <TypedField label="Lip" value={typed} onChange={setTyped} {...(unit ? { unit } : {})} error={error} />
+        <p data-testid="kept">{typed}</p>
+      </MantineProvider>
+    </QueryClientProvider>
   );
 }
 

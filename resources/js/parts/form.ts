@@ -12,6 +12,8 @@ export interface FormField {
   /** a choice instead of text */
   choices?: { value: string; label: string }[];
   wide?: boolean;
+  /** what is typed, where no unit tells */
+  kind?: TypedFieldProps['kind'];
   /** another field than plain text, by the other values of the form */
   as?: (props: TypedFieldProps, values: Record<string, string>) => ReactNode;
 }

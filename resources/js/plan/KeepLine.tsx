@@ -1,4 +1,5 @@
 import { Button, TextInput } from '@mantine/core';
+import { getHotkeyHandler } from '@mantine/hooks';
 import { useState } from 'react';
 import { useAddFiller, useAddLine, useChangeFiller, useChangeLine } from '../api/records';
 import { newId } from '../parts/newId';
@@ -29,7 +30,7 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
         justify="start"
         onClick={() => setTyped({ name: '', left: '' })}
       >
-        Put it into the Rack
+        Put this {role === 'main' ? 'line' : 'backing'} into the Rack
       </Button>
     );
   }
@@ -59,14 +60,10 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
       throw error;
     }
   };
+  const keepIt = () => void keep().catch(failed);
+  // no form of its own: the fields of the plan are one
   return (
-    <form
-      className={classes.keepReel}
-      onSubmit={(event) => {
-        event.preventDefault();
-        keep().catch(failed);
-      }}
-    >
+    <div className={classes.keepReel}>
       <TextInput
         size="xs"
         label="Name of the line"
@@ -84,10 +81,11 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
         unit={units.length}
         value={typed.left}
         onChange={(left) => setTyped({ ...typed, left })}
+        onKeyDown={getHotkeyHandler([['Enter', keepIt]])}
       />
-      <Button type="submit" size="compact-sm" loading={addLine.isPending || addFiller.isPending}>
+      <Button size="compact-sm" onClick={keepIt} loading={addLine.isPending || addFiller.isPending}>
         Into the Rack
       </Button>
-    </form>
+    </div>
   );
 }

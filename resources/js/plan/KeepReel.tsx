@@ -1,4 +1,5 @@
 import { Button, TextInput } from '@mantine/core';
+import { getHotkeyHandler } from '@mantine/hooks';
 import { useState } from 'react';
 import { useChangeReel } from '../api/records';
 import { done, failed } from '../parts/undo';
@@ -20,24 +21,22 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
       </Button>
     );
   }
+  const keepIt = async () => {
+    if (!name.trim()) return;
+    try {
+      const { reel, spool } = await keep(name.trim(), draft);
+      if (spool) set(fromReel(reel, spool));
+      setName(null);
+      done(`${reel.name} is in the locker and on the bench.`, () =>
+        change.mutateAsync({ id: reel.id, body: { archived: true } }),
+      );
+    } catch (error) {
+      failed(error);
+    }
+  };
+  // no form of its own: the fields of the plan are one
   return (
-    <form
-      className={classes.keepReel}
-      onSubmit={async (event) => {
-        event.preventDefault();
-        if (!name.trim()) return;
-        try {
-          const { reel, spool } = await keep(name.trim(), draft);
-          if (spool) set(fromReel(reel, spool));
-          setName(null);
-          done(`${reel.name} is in the locker and on the bench.`, () =>
-            change.mutateAsync({ id: reel.id, body: { archived: true } }),
-          );
-        } catch (error) {
-          failed(error);
-        }
-      }}
-    >
+    <div className={classes.keepReel}>
       <TextInput
         size="xs"
         label="What is this reel called?"
@@ -46,10 +45,11 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
         maxLength={80}
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
+        onKeyDown={getHotkeyHandler([['Enter', () => void keepIt()]])}
       />
-      <Button type="submit" size="compact-sm" loading={busy}>
+      <Button size="compact-sm" onClick={keepIt} loading={busy}>
         Into the Locker
       </Button>
-    </form>
+    </div>
   );
 }

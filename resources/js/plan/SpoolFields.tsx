@@ -165,7 +165,7 @@ export const SpoolFields = memo(
         </div>
         <Collapse expanded={more}>
           <div className={classes.pairs}>
-            <TypedField label="Gear ratio" placeholder="5.2" {...field('gear')} />
+            <TypedField label="Gear ratio" placeholder="5.2" kind="number" {...field('gear')} />
             <NativeSelect
               label="Shape of the lip"
               value={draft.lip}

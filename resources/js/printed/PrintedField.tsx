@@ -3,13 +3,10 @@ import { useDebouncedValue } from '@mantine/hooks';
 import type { ReactNode } from 'react';
 import { useFreshCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
-import { TypedField, type TypedFieldProps } from '../parts/TypedField';
+import { PAUSE_MS, TypedField, type TypedFieldProps } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import classes from './Printed.module.css';
-
-/** How long after the last key an error is shown, ms: half a word is not wrong yet. */
-const PAUSE = 350;
 
 /** What is stamped on a spool: read as it is typed, asked about where it can be read two ways. */
 export function StampField({
@@ -18,7 +15,7 @@ export function StampField({
   ...field
 }: TypedFieldProps & { known: Omit<Schemas['StampCase'], 'text'>; quiet?: boolean }) {
   const { units } = useBench();
-  const [text] = useDebouncedValue(field.value.trim(), PAUSE);
+  const [text] = useDebouncedValue(field.value.trim(), PAUSE_MS);
   const { data, error } = useFreshCalculator('stamp', text === '' ? null : { ...known, text });
   const now = text === field.value.trim();
   return (
@@ -43,7 +40,7 @@ export function SizeField({
   ...field
 }: TypedFieldProps & { known: Omit<Schemas['SizeCase'], 'text'>; quiet?: boolean; spread?: boolean }) {
   const { units } = useBench();
-  const [text] = useDebouncedValue(field.value.trim(), PAUSE);
+  const [text] = useDebouncedValue(field.value.trim(), PAUSE_MS);
   const { data, error } = useFreshCalculator('size', text === '' ? null : { ...known, text });
   const now = text === field.value.trim();
   return (

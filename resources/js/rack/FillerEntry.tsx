@@ -121,7 +121,8 @@ export function FillerEntry({ filler }: FillerEntryProps) {
         <Tape
           size="thumb"
           ends="filler"
-          whole={full ?? filler.left_m}
+          whole={full ?? filler.left_m + (filler.half_m ?? 0)}
+          {...(filler.half_m && { band: { at: filler.left_m, half: filler.half_m } })}
           segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
           scaleUnit={{ m: metresPer(units), name: units.length }}
           label={`${left} ${of}`}
