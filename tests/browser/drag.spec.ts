@@ -187,7 +187,7 @@ test('a sticky lever drag: its preset is turned up at free, and its start-up mee
   await pullTyped(page, '7', '4.2 kg', '3 kg');
   await expect(page.getByTestId('sticky')).toContainText('1.40 times');
   await expect(next(page)).toHaveText('Preset up');
-  await page.getByRole('button', { name: 'The preset is turned: pull anew at this notch' }).click();
+  await page.getByRole('button', { name: 'The preset is turned: pull again at this notch' }).click();
   await expect(next(page)).toHaveText('Pull once');
   await expect(page.getByLabel(/^Knob at/)).toHaveValue('7');
   for (const peak of ['5.0 kg', '5.05 kg', '4.95 kg']) await pullTyped(page, '7', peak, '3.6 kg');

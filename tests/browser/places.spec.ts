@@ -83,10 +83,10 @@ test('a filler of a new line is added, counted again and taken back', async ({ p
   await form.getByLabel('Name of the line').fill('Zander string');
   await form.getByLabel('Thickness or strength').fill('20lb');
   await form.getByLabel('Length when new').fill('300 yd');
-  await form.getByLabel('Left on it now').fill('400 yd');
+  await form.getByLabel('On it now').fill('400 yd');
   await form.getByRole('button', { name: 'Add it' }).click();
   await expect(form).toContainText('out of range');
-  await form.getByLabel('Left on it now').fill('200 yd');
+  await form.getByLabel('On it now').fill('200 yd');
   await form.getByRole('button', { name: 'Add it' }).click();
   const entry = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Zander string' }) });
   await expect(entry).toContainText('183 m left of 274 m');

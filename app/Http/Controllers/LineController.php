@@ -15,7 +15,7 @@ final class LineController
 
     public function index(): AnonymousResourceCollection
     {
-        return LineResource::collection(LineProduct::inUse()->orderBy('name')->get());
+        return LineResource::collection(LineProduct::query()->orderBy('name')->get());
     }
 
     public function show(LineProduct $line): LineResource

@@ -2,12 +2,17 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { at, type Change, useChange } from './change';
 import { answer, client, type Schemas } from './client';
 import { key, stale } from './keys';
-import type { Angler } from './types';
+import type { Angler, Line } from './types';
 
 export const useAnglers = () =>
   useQuery({ queryKey: key('anglers'), queryFn: () => answer(client.GET('/api/anglers')) });
 export const useReels = () => useQuery({ queryKey: key('reels'), queryFn: () => answer(client.GET('/api/reels')) });
-export const useLines = () => useQuery({ queryKey: key('lines'), queryFn: () => answer(client.GET('/api/lines')) });
+const lines = { queryKey: key('lines'), queryFn: () => answer(client.GET('/api/lines')) };
+/** Every line there is a name for, those put away too: what lies on spools and stands in the log is among them. */
+export const useAllLines = () => useQuery(lines);
+const listed = (all: Line[]) => all.filter((line) => !line.archived);
+/** The lines to pick from. */
+export const useLines = () => useQuery({ ...lines, select: listed });
 export const useFillers = () =>
   useQuery({ queryKey: key('fillers'), queryFn: () => answer(client.GET('/api/fillers')) });
 export const usePlans = () => useQuery({ queryKey: key('plans'), queryFn: () => answer(client.GET('/api/plans')) });

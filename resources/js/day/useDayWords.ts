@@ -1,4 +1,4 @@
-import { useFillers, useLines, useReels } from '../api/records';
+import { useAllLines, useFillers, useReels } from '../api/records';
 import type { DayResult } from '../api/types';
 import { fillerName } from '../parts/fillerName';
 import { useBench } from '../shell/bench';
@@ -10,15 +10,7 @@ export function useDayWords(day: DayResult | undefined) {
   const { units } = useBench();
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
-  const { data: listed = [] } = useLines();
-  // a line that was typed once lies on a spool, but stands in no list
-  const onSpools = reels.flatMap((reel) => reel.spools.flatMap((spool) => spool.contents.map((piece) => piece.line)));
-  const lines = [
-    ...listed,
-    ...onSpools.filter(
-      (each, at) => !listed.some(({ id }) => id === each.id) && onSpools.findIndex(({ id }) => id === each.id) === at,
-    ),
-  ];
+  const { data: lines = [] } = useAllLines();
   const line = (id: number) => lines.find((each) => each.id === id);
   const job = (name: string): string => {
     const reel = reels.find((each) => each.spools.some((spool) => is(name, 'spool', spool.id)));

@@ -1,13 +1,13 @@
-import { useAnglers, useFillers, useLines, useReels } from '../api/records';
+import { useAllLines, useAnglers, useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
 import { leaderWords } from '../parts/leader';
 import { useBench } from '../shell/bench';
-import { force, length, small, type Units, words } from '../units/units';
+import { force, length, small, type Units, within, words } from '../units/units';
 
 /** Puts an entry of the log into words: where it was, and what it says. */
 export function useEntryWords() {
   const { units } = useBench();
-  const { data: lines = [] } = useLines();
+  const { data: lines = [] } = useAllLines();
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const { data: anglers = [] } = useAnglers();
@@ -21,7 +21,7 @@ export function useEntryWords() {
       facts: [
         ...moved(entry).map(([line, metres]) => `${words(length(metres, units, metres < 10 ? 1 : 0))} ${name(line)}`),
         ...(entry.counts ?? []).map(
-          (count) => `${words(length(Number(count.length_m), units, 0))} ${name(count.line)} counted`,
+          (count) => `${within(Number(count.length_m), count.half_m, units, 0)} ${name(count.line)} counted`,
         ),
         filler ? (fillers.find((each) => each.id === filler)?.name ?? '') : '',
         ...outing(entry, units),

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { calculation, useFreshCalculator } from '../api/calculators';
 import { Problem } from '../api/client';
-import { useFillers, useLines, useReels, useSavedPlan } from '../api/records';
+import { useAllLines, useFillers, useReels, useSavedPlan } from '../api/records';
 import type { PlanCase, PlanResult } from '../api/types';
 import { useLearntForPlan } from '../api/upkeep';
 import { useLatest } from '../parts/useLatest';
@@ -59,7 +59,7 @@ export function usePlan(): Planning {
   const { data: saved } = opening;
   const { data: reels } = useReels();
   const { data: fillers = NONE } = useFillers();
-  const { data: lines = NONE } = useLines();
+  const { data: lines = NONE } = useAllLines();
   const { reel: benchReel, spool: benchSpool, put, units, angler, anglers } = useBench();
   const navigate = useNavigate();
   const [store] = useState(() => draftStore(begin(Object.fromEntries(params))));

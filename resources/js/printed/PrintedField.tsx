@@ -64,7 +64,7 @@ interface PrintedProps {
 }
 
 function Printed({ field, choices, problem, spread, children }: PrintedProps) {
-  const wrong = problem instanceof Problem ? problem : null;
+  const wrong = problem instanceof Problem && problem.status === 422 ? problem : null;
   const print = wrong?.print;
   const { className, ...rest } = field;
   // what is taken for one piece holds for all of the stamp
