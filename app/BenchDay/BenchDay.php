@@ -106,7 +106,8 @@ final readonly class BenchDay
             array_values(array_filter($off, static fn(OldMain $old): bool => $old->taken)),
         );
         foreach (Filler::inUse()->orderBy('id')->get() as $filler) {
-            $left = $this->log->ledger()->length($filler->place());
+            // what is cut from one that was weighed is surely on it
+            $left = $this->log->ledger()->sure($filler->place());
             if ($left->inMetres() > 0) {
                 $fillers[] = Source::filler("filler:$filler->id", "line:$filler->line_product_id", $left);
             }

@@ -127,7 +127,7 @@ final class LineProduct extends Record
             ['size_typed' => $typed, 'size_from' => $from, 'diameter_mm' => $size->diameter->inMillimetres(), 'nominal' => $size->nominal],
         );
         if ($size->strength !== null && !$figures->has('strength')) {
-            $this->fill(['strength_typed' => $typed, 'strength_n' => $size->strength->inNewtons()]);
+            $this->fill(['strength_typed' => $size->strengthText(), 'strength_n' => $size->strength->inNewtons()]);
         }
     }
 }

@@ -13,6 +13,8 @@ use Undro\Upkeep\Supply;
 final readonly class LineStock
 {
     /**
+     * @param Supply          $supply   what is surely there
+     * @param Length          $half     half the 90 % band of what is left
      * @param int             $fillers  with something left
      * @param Length          $used     off fillers in the last months
      * @param Price|null      $perMetre the least it costs
@@ -21,6 +23,8 @@ final readonly class LineStock
     public function __construct(
         public LineProduct $line,
         public Supply $supply,
+        public Length $left,
+        public Length $half,
         public int $fillers,
         public Length $used,
         public ?Price $perMetre,

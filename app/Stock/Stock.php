@@ -39,12 +39,19 @@ final readonly class Stock
                 continue;
             }
             $on = array_values(array_filter($fills, static fn(EnoughFor $fill): bool => $fill->line === $product->id));
-            $left = array_map(fn(Filler $filler): Length => $this->log->ledger()->length($filler->place()), $own);
+            $ledger = $this->log->ledger();
+            $left = array_map(static fn(Filler $filler): Length => $ledger->length($filler->place()), $own);
+            $half = sqrt(array_sum(array_map(
+                static fn(Filler $filler): float => ($ledger->half($filler->place())?->inMetres() ?? 0.0) ** 2,
+                $own,
+            )));
             $gone = Length::metres($used[$product->id] ?? 0.0);
-            $supply = Supply::of($left, $gone, self::mains($on), $known[$product->id] ?? 0.0);
+            $supply = Supply::of(array_map(static fn(Filler $filler): Length => $ledger->sure($filler->place()), $own), $gone, self::mains($on), $known[$product->id] ?? 0.0);
             $out[] = new LineStock(
                 $product,
                 $supply,
+                Length::metres(array_sum(array_map(static fn(Length $each): float => $each->inMetres(), $left))),
+                Length::metres($half),
                 count(array_filter($left, static fn(Length $each): bool => $each->inMetres() > 0)),
                 $gone,
                 Packs::leastPerMetre($packs[$product->id] ?? []),

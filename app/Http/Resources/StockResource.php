@@ -17,7 +17,8 @@ final class StockResource
     {
         return [
             'line' => LineResource::facts($of->line),
-            'left_m' => $of->supply->left->inMetres(),
+            'left_m' => $of->left->inMetres(),
+            'half_m' => $of->half->inMetres() > 0 ? $of->half->inMetres() : null,
             'fillers' => $of->fillers,
             'longest_m' => $of->supply->longest->inMetres(),
             'used_m' => $of->used->inMetres(),

@@ -141,6 +141,12 @@ final readonly class Ledger
         return $half === null ? null : Length::metres($half);
     }
 
+    /** What surely lies there: less half the band, where it was not counted exactly. */
+    public function sure(Place $place): Length
+    {
+        return Length::metres(max(0.0, $this->length($place)->inMetres() - ($this->half($place)?->inMetres() ?? 0.0)));
+    }
+
     private function after(Event $event): self
     {
         $pieces = $this->pieces;

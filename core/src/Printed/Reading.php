@@ -95,6 +95,16 @@ final readonly class Reading
         };
     }
 
+    /** How strong it is said to be, as printed: "20 lb"; empty where it is not said. */
+    public function strengthText(): string
+    {
+        return match (true) {
+            $this->strength === null => '',
+            $this->unit->strength(1.0) !== null => $this->stamped(),
+            default => $this->beside === null ? '' : self::printed($this->beside, $this->beside->unit ?? FigureUnit::Pound),
+        };
+    }
+
     /** As understood, such as "8 lb nylon, nominal 0.26 mm, 128 m". */
     public function says(): Sentence
     {

@@ -80,6 +80,9 @@ final class SizeTest extends TestCase
         $turned = Size::sure('0.23 mm / 20 lb', Material::Braid);
         self::assertEqualsWithDelta([0.23, 88.96], [$turned->diameter->inMillimetres(), $turned->strength?->inNewtons()], 0.01);
         self::assertTrue(Size::sure('20 lb', Material::Braid)->nominal);
+        foreach (['20lb 0.23' => '20 lb', '0.23 mm / 9 kg' => '9 kg', '30#' => '30 lb', 'PE 1 (18lb)' => '18 lb', '0.23' => ''] as $text => $strength) {
+            self::assertSame($strength, Size::sure($text, Material::Braid)->strengthText(), $text);
+        }
     }
 
     public function testALineThatSaysAnotherMaterialThanTheFieldIsRefused(): void

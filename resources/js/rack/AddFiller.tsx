@@ -1,5 +1,7 @@
 import { NativeSelect } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { calculation } from '../api/calculators';
 import { useAddFiller, useAddLine, useChangeFiller, useChangeLine, useLines } from '../api/records';
 import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
@@ -17,6 +19,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
   const { units } = useBench();
   const { data: lines = [] } = useLines();
   const [line, setLine] = useState('');
+  const queries = useQueryClient();
   const addLine = useAddLine();
   const changeLine = useChangeLine();
   const addFiller = useAddFiller();
@@ -102,11 +105,16 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
                   ...(strength ? { strength } : {}),
                 })
               : null;
+          // a label that says its length says how much was on it when new
+          const printed =
+            made && !leftOnIt && !full_length
+              ? await queries.fetchQuery(calculation('size', { text: made.size, material: made.material }))
+              : null;
           try {
             const filler = await addFiller.mutateAsync({
               line: made?.id ?? Number(line),
               name: (made ? note : name) ?? '',
-              full_length: full_length ?? '',
+              full_length: full_length || (printed?.length_m ? `${printed.length_m.toFixed(1)} m` : ''),
               left: leftOnIt ?? '',
               price: price ?? '',
               diameter: diameter ?? '',

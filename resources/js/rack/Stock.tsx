@@ -2,7 +2,7 @@ import { useReels } from '../api/records';
 import { useStock } from '../api/stock';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
-import { length, metresPer, price, words } from '../units/units';
+import { length, metresPer, price, within, words } from '../units/units';
 import classes from './Rack.module.css';
 
 /** What each line is enough for, what a metre of it costs, and what is running out. */
@@ -35,7 +35,7 @@ export function Stock() {
             {lines.map((each) => (
               <tr key={each.line.id} data-out={each.running_out}>
                 <th scope="row">{each.line.name}</th>
-                <td>{words(length(each.left_m, units, 0))}</td>
+                <td>{within(each.left_m, each.half_m, units, 0)}</td>
                 <td>{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
                 <td>
                   {each.months_left === null
