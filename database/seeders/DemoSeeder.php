@@ -140,6 +140,7 @@ final class DemoSeeder extends Seeder
             'fluoro33' => ['Seaglass fluoro 0.33', Material::Fluoro, '0.33 mm', '6.9 kg', 'clear'],
             'hybrid25' => ['Halfway hybrid 0.25', Material::Hybrid, '0.25 mm', '4.8 kg', 'smoke'],
             'hybrid30' => ['Halfway hybrid 0.30', Material::Hybrid, '0.30 mm', '6.4 kg', 'smoke'],
+            'drum40' => ['Shed drum nylon 0.40', Material::Mono, '0.40 mm', '', 'brown'],
         ] as $key => [$name, $material, $size, $strength, $colour]) {
             $this->lines[$key] = LineProductFactory::new()->createOne(
                 ['name' => $name, 'material' => $material->value, 'size' => $size, 'strength' => $strength, 'colour' => $colour],
@@ -236,6 +237,16 @@ final class DemoSeeder extends Seeder
             $bought = Move::of(Place::of(PlaceKind::Shop), $this->filler($key), $all, $filler->line_product_id);
             $this->event(EventKind::Bought, $daysAgo, [$bought]);
         }
+        // found in a shed, its label gone: weighed, so nobody knows it better than that
+        $drum = FillerFactory::new()->createOne(['line_product_id' => $this->lines['drum40']->id, 'full_length' => '', 'price' => '']);
+        $weighed = Length::metres(132);
+        $this->event(
+            EventKind::Bought,
+            31,
+            [Move::of(Place::of(PlaceKind::Shop), $drum->place(), $weighed, $drum->line_product_id)],
+            [new Count($drum->place(), $weighed, $drum->line_product_id, Length::metres(14))],
+            note: 'by weighing the spool before and after: 46.0 g without it, 65.0 g with it',
+        );
     }
 
     private function year(): void

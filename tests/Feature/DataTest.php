@@ -9,6 +9,7 @@ use App\Ledger\EventLog;
 use App\Schema\Schema;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Tests\TestCase;
@@ -38,6 +39,7 @@ final class DataTest extends TestCase
     public function testTheDocumentIsAsItsSchemaSays(): void
     {
         $this->seed(DemoSeeder::class);
+        $this->weighed();
         $document = $this->getJson('/api/data')->assertOk()->content();
         $error = (new Validator())->validate(json_decode((string) $document), (string) file_get_contents(Schema::file()))->error();
         self::assertNull(
@@ -53,6 +55,7 @@ final class DataTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         $this->measureALine();
+        $this->weighed();
         $before = (string) $this->getJson('/api/data')->content();
         $stock = app(EventLog::class)->ledger()->state()['pieces'];
         $this->emptied();
@@ -60,6 +63,9 @@ final class DataTest extends TestCase
         self::assertSame(['new'], array_values(array_unique(array_column($rows, 'state'))));
         self::assertSame($before, (string) $this->getJson('/api/data')->content(), 'nothing may be lost on the way');
         self::assertEquals(count($stock), count(app(EventLog::class)->ledger()->state()['pieces']));
+        $weighed = array_values(array_filter($this->ask('GET', '/api/fillers'), static fn(array $each): bool => $each['full_length_m'] === null));
+        self::assertEqualsWithDelta([80, 12], [$weighed[0]['left_m'] ?? null, $weighed[0]['half_m'] ?? null], 1e-6);
+        self::assertContains('kr', array_column(array_column($this->ask('GET', '/api/anglers'), 'units'), 'money'));
 
         $again = $this->import($before, take: true)['rows'];
         self::assertSame(['same'], array_values(array_unique(array_column($again, 'state'))), 'read in once more it changes nothing');
@@ -69,6 +75,7 @@ final class DataTest extends TestCase
     public function testEachTableReadBackIsTheSameAgain(): void
     {
         $this->seed(DemoSeeder::class);
+        $this->weighed();
         foreach (['lines', 'reels', 'spools', 'fillers'] as $table) {
             $csv = (string) $this->get("/api/data/$table")->assertOk()->content();
             $rows = $this->import($csv, $table, true)['rows'];
@@ -230,5 +237,14 @@ final class DataTest extends TestCase
             DB::table($table)->delete();
         }
         app(EventLog::class)->forget();
+    }
+
+    /** A filler that nobody knows the length of, weighed to within twelve metres, and an angler with a currency. */
+    private function weighed(): void
+    {
+        $line = $this->ask('GET', '/api/lines')[0]['id'];
+        $this->ask('POST', '/api/fillers', ['line' => $line, 'left' => '80 ± 12 m', 'price' => '8 kr', 'event' => (string) Str::uuid()], status: 201);
+        $angler = $this->ask('GET', '/api/anglers')[0]['id'];
+        $this->ask('PATCH', '/api/anglers/{id}', ['units' => ['money' => 'kr']], $angler);
     }
 }

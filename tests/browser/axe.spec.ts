@@ -74,6 +74,7 @@ for (const [name, path] of [
   ['locker', '/locker?add=reel'],
   ['rack', '/rack?add=filler'],
   ['which line', '/rack?which=1'],
+  ['print that is asked about', '/plan?stamp=3-150&mainSize=0.3o'],
   ['habits', '/habits'],
   ['data', '/data'],
   ['bench sheet', '/sheet/1'],

@@ -82,6 +82,12 @@ final readonly class Reading
             || ($this->length !== null && $other->length !== null && $apart($this->length->inMetres(), $other->length->inMetres()));
     }
 
+    /** It is printed in the same units. */
+    public function speaksAs(self $other): bool
+    {
+        return $this->unit === $other->unit && $this->lengthUnit === $other->lengthUnit;
+    }
+
     /** What the size says besides a thickness: "8 lb", "PE 1.5", "No. 3"; empty where it is the thickness. */
     public function stamped(): string
     {

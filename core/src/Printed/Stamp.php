@@ -72,7 +72,7 @@ final readonly class Stamp
             }
             // the capacities of one stamp speak alike
             foreach ($piece->readings as $each) {
-                if ($each->unit === $taken->unit && $each->material === $taken->material) {
+                if ($each->speaksAs($taken)) {
                     return $each->text();
                 }
             }

@@ -77,6 +77,15 @@ final class StampTest extends TestCase
         }
     }
 
+    public function testAnAnswerHoldsForTheWholeStampWhateverItsMaterials(): void
+    {
+        $stamp = Stamp::read('Mono: 10/230, Braid: 30/290');
+        self::assertSame('nylon 10 lb / 230 m; braid 30 lb / 290 m', $stamp->with(0, $stamp->pieces[0]->readings[1]));
+        self::assertSame('nylon 0.10 mm / 230 m; braid 0.30 mm / 290 m', $stamp->with(1, $stamp->pieces[1]->readings[2]));
+        $numbers = Stamp::read('2号-150m 3号-100m');
+        self::assertSame('PE 2 / 150 m; PE 3 / 100 m', $numbers->with(0, $numbers->pieces[0]->readings[1]));
+    }
+
     public function testALengthThatStandsFirstIsTurnedRound(): void
     {
         self::assertTrue(Stamp::read('200/0.25')->pieces[0]->turned);

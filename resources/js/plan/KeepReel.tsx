@@ -16,7 +16,7 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
   if (draft.reel || problem || !result) return null;
   if (name === null) {
     return (
-      <Button size="compact-xs" variant="subtle" color="gray" onClick={() => setName('')}>
+      <Button size="compact-xs" variant="subtle" color="gray" className={classes.more} onClick={() => setName('')}>
         Put it into the Locker
       </Button>
     );

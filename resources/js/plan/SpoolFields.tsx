@@ -96,7 +96,7 @@ export const SpoolFields = memo(
         <StampField
           label="Stamped on the spool"
           placeholder="0.25/200, 8/140, PE 1.5-200"
-          quiet
+          quiet={result !== null}
           known={stampKnown(draft.kind, draft.stampMaterial, draft.stampUnits)}
           {...field('stamp')}
         />
