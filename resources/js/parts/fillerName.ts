@@ -1,9 +1,11 @@
 import type { Filler } from '../api/types';
 
-/** A filler by its line, and by its note or its number where the rack has more than one of that line. */
+/** A filler by its line, and by its note; by its age where the rack has another just like it, with as much left. */
 export function fillerName(filler: Filler, all: Filler[]): string {
   if (filler.name) return `${filler.line.name}, ${filler.name}`;
-  const alike = all.filter((each) => each.line.id === filler.line.id && !each.name);
+  const alike = all.filter(
+    (each) => each.line.id === filler.line.id && !each.name && Math.round(each.left_m) === Math.round(filler.left_m),
+  );
   return alike.length > 1
     ? `${filler.line.name}, ${
         ORDINAL[
@@ -16,4 +18,4 @@ export function fillerName(filler: Filler, all: Filler[]): string {
     : filler.line.name;
 }
 
-const ORDINAL = ['the oldest', 'the second', 'the third', 'the fourth', 'the fifth'];
+const ORDINAL = ['1st', '2nd', '3rd', '4th', '5th'];
