@@ -207,8 +207,8 @@ test('a line typed once is wound and stays out of the lists; one put into the ra
   await line(page, 'Main line').getByLabel('Size').fill('0.19');
   await expect(figure(page)).toContainText('±');
   await page.getByRole('button', { name: 'Put it into the Locker' }).click();
-  await page.getByLabel('What is this reel called?').fill('Once 20');
-  await page.getByLabel('What is this reel called?').press('Enter');
+  await page.getByLabel(/^What is this reel called/).fill('Once 20');
+  await page.getByLabel(/^What is this reel called/).press('Enter');
   await expect(page.getByText('Once 20 is in the locker and on the bench.')).toBeVisible();
   await expect(page.getByLabel('Reel', { exact: true }).locator('option:checked')).toHaveText('Once 20');
   await page.getByRole('button', { name: 'Put this backing into the Rack' }).click();
@@ -221,6 +221,9 @@ test('a line typed once is wound and stays out of the lists; one put into the ra
   await page.getByRole('button', { name: 'Wind it', exact: true }).click();
   await page.waitForURL(/\/wind\/[0-9a-f-]{36}$/);
   await expect(page.getByText('Once 20').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(page.getByRole('heading', { name: 'Left as it is' })).toBeVisible();
 
   await page.goto('/plan?new=1');
   const list = page.getByLabel('Main line from the rack').locator('option');

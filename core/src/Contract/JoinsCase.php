@@ -14,6 +14,10 @@ use Undro\Join\PullTest;
 use Undro\Json\SpoolInput;
 use Undro\Knot\Knot;
 use Undro\Knot\Where;
+use Undro\Line\Line;
+use Undro\Line\Material;
+use Undro\Printed\Size;
+use Undro\Units\Diameter;
 
 /** "joins": the knots for a place and a pair of lines, the best first, with reasons. */
 final class JoinsCase implements Calculator
@@ -26,7 +30,7 @@ final class JoinsCase implements Calculator
     public static function compute(Input $in): array
     {
         $where = $in->choice('where', Where::class);
-        $pair = new Pair(SpoolInput::line($in->object('one')), $in->has('other') ? SpoolInput::line($in->object('other')) : null);
+        $pair = new Pair(self::line($in->object('one')), $in->has('other') ? self::line($in->object('other')) : null);
         $tested = [];
         foreach (array_filter($in->words('tested', 20), static fn(string $typed): bool => trim($typed) !== '') as $knot => $typed) {
             $known = Knot::tryFrom($knot) ?? throw BadJoin::noKnot($knot);
@@ -42,7 +46,7 @@ final class JoinsCase implements Calculator
             $in->boolean('backing'),
         ));
 
-        return ['ratio' => $pair->ratio(), 'knots' => array_map(static fn(Fit $fit): array => [
+        return ['ratio' => $pair->ratio(), 'thicker' => $pair->otherThicker() ? 'other' : 'one', 'knots' => array_map(static fn(Fit $fit): array => [
             'id' => $fit->knot->value,
             'word' => $fit->knot->word(),
             'says' => $fit->knot->says(),
@@ -53,5 +57,17 @@ final class JoinsCase implements Calculator
             'tested' => $fit->tested,
             'turns' => $fit->turns,
         ], $fits)];
+    }
+
+    /** A line by its print, or by its diameter. @throws \Undro\DomainFault */
+    private static function line(Input $in): Line
+    {
+        $size = $in->text('size', 60);
+        if (trim($size) === '') {
+            return SpoolInput::line($in);
+        }
+        $material = $in->choice('material', Material::class);
+
+        return Line::of($material, $in->read('size', static fn(): Diameter => Size::read($size, $material)->piece->used()->diameter));
     }
 }

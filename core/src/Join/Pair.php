@@ -28,6 +28,12 @@ final readonly class Pair
         return max($a, $b) / min($a, $b);
     }
 
+    /** The thicker of the two is the other one. */
+    public function otherThicker(): bool
+    {
+        return $this->other !== null && $this->other->diameter->inMillimetres() > $this->one->diameter->inMillimetres();
+    }
+
     /** How many of the two are braid. */
     public function braids(): int
     {

@@ -20,10 +20,4 @@ final class BadLine extends DomainFault
     {
         return new self('strength', 'A strength must be above 0, such as 8 lb or 4 kg.');
     }
-
-    /** Names “size”. */
-    public static function peNotBraid(string $word): self
-    {
-        return new self('size', "A PE number belongs to braid, and this line is $word. Choose braid, or give the diameter in mm.");
-    }
 }

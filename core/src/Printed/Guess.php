@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Printed;
 
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Spool\StampUnits;
@@ -28,7 +29,6 @@ final class Guess
     private const FINE = 2.0;
     /** Capacities of one spool that lie closer than this agree. */
     private const AGREE = 1.5;
-    private const THICKEST_MM = 3.0;
     /** Thinner than this in mm, it is inches. */
     private const THINNEST_MM = 0.04;
 
@@ -97,7 +97,7 @@ final class Guess
         $carried = $size->sizeUnit;
 
         return $carried !== null && $size->value > 0
-            && $carried->diameter($size->value, $pair->material ?? Material::Mono)->inMillimetres() > self::THICKEST_MM ? null : $carried;
+            && $carried->diameter($size->value, $pair->material ?? Material::Mono)->inMillimetres() > Bounds::LINE_MM[1] ? null : $carried;
     }
 
     /** @return array{FigureUnit, list<FigureUnit>} the unit of one capacity by itself, and what else it may be */
@@ -254,7 +254,7 @@ final class Guess
             $more[] = self::reading($pair, $unit, $material, $units);
         }
         foreach ($more as $each) {
-            $new = $each->diameter->inMillimetres() <= self::THICKEST_MM
+            $new = $each->diameter->inMillimetres() <= Bounds::LINE_MM[1]
                 && array_filter($readings, static fn(Reading $there): bool => !$there->differs($each)) === [];
             if ($new) {
                 $readings[] = $each;

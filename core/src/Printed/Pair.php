@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Printed;
 
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Units\Diameter;
 
@@ -103,7 +104,7 @@ final readonly class Pair
 
     private static function tooThick(Figure $figure): bool
     {
-        return $figure->unit === FigureUnit::Millimetre && $figure->value > 3;
+        return $figure->unit === FigureUnit::Millimetre && $figure->value > Bounds::LINE_MM[1];
     }
 
     private static function same(Figure $one, Figure $two): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Printed;
 
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Units\Length;
 
@@ -16,9 +17,6 @@ final readonly class Size
     /** The nearest there is to nothing at all. */
     public const EXAMPLE = '0.30 mm';
     public const BRAID_EXAMPLE = '0.16 mm';
-    /** No fishing line is thicker, mm. */
-    private const THICKEST_MM = 3.0;
-    private const THINNEST_MM = 0.01;
     /** Numbers that a bare figure on braid can be: PE from here, pounds above. */
     private const PE_TO = 5;
     private const NUMBERS_TO = 12;
@@ -91,7 +89,7 @@ final readonly class Size
                 if ($readings === []) {
                     self::within($typed, $reading);
                 }
-                $other = $reading->diameter->inMillimetres() <= self::THICKEST_MM
+                $other = $reading->diameter->inMillimetres() <= Bounds::LINE_MM[1]
                     && array_filter($readings, static fn(Reading $there): bool => !$there->differs($reading)) === [];
                 if ($readings === [] || $other) {
                     $readings[] = $reading;
@@ -142,8 +140,8 @@ final readonly class Size
     private static function within(string $typed, Reading $reading): void
     {
         $thick = $reading->diameter->inMillimetres();
-        $thick <= self::THICKEST_MM || throw BadPrint::thick($typed, $reading->diameter);
-        $thick >= self::THINNEST_MM || throw BadPrint::thin($typed, $reading->diameter);
+        $thick <= Bounds::LINE_MM[1] || throw BadPrint::thick($typed, $reading->diameter);
+        $thick >= Bounds::LINE_MM[0] || throw BadPrint::thin($typed, $reading->diameter);
         $reading->length === null || $reading->length->inMetres() <= Length::LONGEST_M || throw BadPrint::long($typed, $reading->length);
     }
 

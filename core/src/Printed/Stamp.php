@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Printed;
 
+use Undro\Input\Bounds;
 use Undro\Line\Material;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
@@ -18,8 +19,6 @@ final readonly class Stamp
 {
     /** The nearest there is to nothing at all. */
     public const EXAMPLE = '0.25/200';
-    /** No fishing line is thicker, mm. */
-    private const THICKEST_MM = 3.0;
 
     /** @param non-empty-list<Piece> $pieces in the order typed */
     private function __construct(public array $pieces) {}
@@ -105,8 +104,8 @@ final readonly class Stamp
         $thick = $reading->diameter->inMillimetres();
         $length = $reading->length ?? Length::metres(0);
         $length->inMetres() > 0 || throw BadPrint::notAboveZero($pair->typed);
-        $thick <= self::THICKEST_MM || throw BadPrint::thick($pair->typed, $reading->diameter);
-        $thick >= 0.01 || throw BadPrint::thin($pair->typed, $reading->diameter);
+        $thick <= Bounds::LINE_MM[1] || throw BadPrint::thick($pair->typed, $reading->diameter);
+        $thick >= Bounds::LINE_MM[0] || throw BadPrint::thin($pair->typed, $reading->diameter);
         $length->inMetres() <= Length::LONGEST_M || throw BadPrint::long($pair->typed, $length);
     }
 }

@@ -2,7 +2,7 @@ import { Checkbox, Group, NativeSelect, Title } from '@mantine/core';
 import type { ReactNode } from 'react';
 import type { KnotId } from '../api/types';
 import { MATERIALS } from '../parts/choices';
-import { TypedField } from '../parts/TypedField';
+import { SizeField } from '../printed/PrintedField';
 import classes from './Knots.module.css';
 import { Ranked } from './Ranked';
 import type { Hands, KnotChoice, TypedLine } from './useKnotChoice';
@@ -63,10 +63,11 @@ export function LineChoice({ label, value, onChange }: LineChoiceProps) {
         value={value.material}
         onChange={(event) => onChange({ ...value, material: event.currentTarget.value as TypedLine['material'] })}
       />
-      <TypedField
-        label="Thickness, mm"
-        value={value.diameter}
-        onChange={(diameter) => onChange({ ...value, diameter })}
+      <SizeField
+        label="Thickness or strength"
+        known={{ material: value.material }}
+        value={value.size}
+        onChange={(size) => onChange({ ...value, size })}
       />
     </Group>
   );

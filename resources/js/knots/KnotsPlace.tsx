@@ -24,8 +24,8 @@ export function KnotsPlace() {
   const knot = at.knot in NAMES ? (at.knot as KnotId) : 'double_uni';
   const all = at.all === '1';
   const [where, setWhere] = useState<Where>('guides');
-  const [one, setOne] = useState<TypedLine>({ material: 'braid', diameter: '0.16' });
-  const [other, setOther] = useState<TypedLine>({ material: 'fluoro', diameter: '0.30' });
+  const [one, setOne] = useState<TypedLine>({ material: 'braid', size: '0.16' });
+  const [other, setOther] = useState<TypedLine>({ material: 'fluoro', size: '0.30' });
   const choice = useKnotChoice({ where, one: typedLine(one), other: where === 'arbor' ? null : typedLine(other) });
   return (
     <div className={page.page}>

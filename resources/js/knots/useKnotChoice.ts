@@ -11,13 +11,14 @@ export type Hands = NonNullable<JoinsCase['hands']>[number];
 /** A line as it is typed here. */
 export interface TypedLine {
   material: Schemas['Material'];
-  diameter: string;
+  /** as it is printed */
+  size: string;
 }
 export type Joined = Pick<JoinsCase, 'where' | 'one' | 'other' | 'grips' | 'backing'>;
 
 export const typedLine = (line: TypedLine): JoinsCase['one'] => ({
   material: line.material,
-  diameter_mm: `${line.diameter || '0'} mm`,
+  size: line.size,
 });
 
 /** Which knot for these lines, this place and this pair of hands, with the angler's own tests; the first fitting one until another is picked. */
@@ -34,6 +35,8 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const knots = joins.data?.knots ?? [];
   return {
     knots,
+    /** which of the two is drawn thick */
+    thick: joins.data?.thicker === 'other' ? ('b' as const) : ('a' as const),
     problem: joins.error?.message ?? null,
     knot: picked ?? knots[0]?.id ?? null,
     pick: setPicked,

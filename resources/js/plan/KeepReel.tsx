@@ -1,8 +1,8 @@
-import { Button, TextInput } from '@mantine/core';
-import { getHotkeyHandler } from '@mantine/hooks';
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useChangeReel } from '../api/records';
 import { done, failed } from '../parts/undo';
+import { NameReel } from './NameReel';
 import classes from './Plan.module.css';
 import { fromReel } from './records';
 import { useKeepReel } from './useKeepReel';
@@ -12,21 +12,20 @@ import type { Planning } from './usePlan';
 export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Planning }) {
   const { keep, busy } = useKeepReel();
   const change = useChangeReel();
-  const [name, setName] = useState<string | null>(null);
+  const [naming, setNaming] = useState(false);
   if (draft.reel || problem || !result) return null;
-  if (name === null) {
+  if (!naming) {
     return (
-      <Button size="compact-xs" variant="subtle" color="gray" className={classes.more} onClick={() => setName('')}>
+      <Button size="compact-xs" variant="subtle" color="gray" className={classes.more} onClick={() => setNaming(true)}>
         Put it into the Locker
       </Button>
     );
   }
-  const keepIt = async () => {
-    if (!name.trim()) return;
+  const keepIt = async (name: string) => {
     try {
-      const { reel, spool } = await keep(name.trim(), draft);
+      const { reel, spool } = await keep(name, draft);
       if (spool) set(fromReel(reel, spool));
-      setName(null);
+      setNaming(false);
       done(`${reel.name} is in the locker and on the bench.`, () =>
         change.mutateAsync({ id: reel.id, body: { archived: true } }),
       );
@@ -34,22 +33,5 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
       failed(error);
     }
   };
-  // no form of its own: the fields of the plan are one
-  return (
-    <div className={classes.keepReel}>
-      <TextInput
-        size="xs"
-        label="What is this reel called?"
-        autoFocus
-        required
-        maxLength={80}
-        value={name}
-        onChange={(event) => setName(event.currentTarget.value)}
-        onKeyDown={getHotkeyHandler([['Enter', () => void keepIt()]])}
-      />
-      <Button size="compact-sm" onClick={keepIt} loading={busy}>
-        Into the Locker
-      </Button>
-    </div>
-  );
+  return <NameReel submit="Into the Locker" busy={busy} onName={keepIt} />;
 }

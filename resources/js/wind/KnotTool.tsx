@@ -12,13 +12,12 @@ import classes from './Wind.module.css';
 /** The knot for this step: the first choice drawn, the others beside it. */
 export function KnotTool({ run, step }: Running) {
   const { spool } = useBench();
-  const [leader, setLeader] = useState<TypedLine>({ material: 'fluoro', diameter: '0.35' });
+  const [leader, setLeader] = useState<TypedLine>({ material: 'fluoro', size: '0.35' });
   const joined = joins(run.state, step, leader);
   const choice = useKnotChoice(joined);
-  const thicker = Number.parseFloat(String(joined.other?.diameter_mm ?? 0)) > Number(joined.one.diameter_mm);
   return (
     <div className={classes.knots}>
-      {choice.knot && <Tying key={choice.knot} knot={choice.knot} thick={thicker ? 'b' : 'a'} />}
+      {choice.knot && <Tying key={choice.knot} knot={choice.knot} thick={choice.thick} />}
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
         {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}
       </Chooser>
