@@ -13,7 +13,7 @@ use Undro\Line\Material;
 final class Scanner
 {
     private const UNIT = '(?:millimet(?:re|er)s?|mm|inch(?:es)?|in|pounds?|lbs?|kgf|kgs?|kilos?|newtons?|n|met(?:re|er)s?|mtrs?|mts?|m|yards?'
-        . '|yds?|y|feet|foot|ft)(?![\p{L}])\.?';
+        . '|yds?|y|feet|foot|ft)(?:(?=x\s*[\d.#])|(?![\p{L}]))\.?';
     private const MATERIAL = '(?<braid>braid(?:ed|s)?|ブレイド)|(?<fluoro>fluoro(?:-?carbons?)?|fc|フロロ(?:カーボン)?)'
         . '|(?<hybrid>hybrids?|copoly(?:mer)?s?)|(?<mono>mono-?(?:filament)?s?|nylons?|ナイロン)';
     private const WORDS = 'line|lines|capacity|capacities|cap|test|approx|about|ca|circa|of|and|or|for|dia|diameter|thick|spool|holds|strength'

@@ -56,7 +56,7 @@ interface LineChoiceProps {
 /** A line by its kind and thickness. */
 export function LineChoice({ label, value, onChange }: LineChoiceProps) {
   return (
-    <Group gap="xs" grow>
+    <Group gap="xs" grow align="start">
       <NativeSelect
         label={label}
         data={MATERIALS}

@@ -32,6 +32,9 @@ export function StampField({
   );
 }
 
+/** A thickness needs no reading back. */
+const PLAIN = /^[\d.,\s]+(mm)?$/i;
+
 /** What is printed on a line: read as it is typed, asked about where it can be read two ways. */
 export function SizeField({
   known,
@@ -45,7 +48,7 @@ export function SizeField({
   const now = text === field.value.trim();
   return (
     <Printed spread={spread} field={field} choices={now ? data?.choices : undefined} problem={now ? error : null}>
-      {now && !quiet && data && (
+      {now && !quiet && data && !PLAIN.test(text) && (
         <p className={classes.soft} aria-live="polite">
           Read as {sentence(data.says, units)}
         </p>
