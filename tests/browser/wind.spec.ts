@@ -459,3 +459,41 @@ test('a backed spool is turned end for end: the backing never moves', async ({ p
     .poll(async () => (await spool(page.request, 'Skerry 30', 'deep'))[1]?.length_m)
     .toBe(before[1]?.length_m);
 });
+
+test('twenty taps in two and a half seconds are twenty turns, and a stop far from the mark is asked about', async ({
+  page,
+}) => {
+  await begin(page, '/plan/1');
+  await stepTo(page, 'wind.0');
+  // nothing counted: nothing is written by one press
+  await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+  await expect(page.getByTestId('how-much')).toContainText('Nothing is counted. What is on?');
+  await page.getByTestId('how-much').getByRole('button', { name: 'Back' }).click();
+  await page.evaluate(async () => {
+    for (let taps = 0; taps < 20; taps++) {
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true }));
+      // a key that is held down says so, and is no other tap
+      document.body.dispatchEvent(
+        new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true, repeat: true }),
+      );
+      await new Promise((done) => setTimeout(done, 125));
+    }
+  });
+  await expect(soFar(page)).toContainText('20 turns');
+  await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+  const asked = page.getByTestId('how-much');
+  await expect(asked).toContainText(/Only [\d.]+ m of \d+ m are counted/);
+  await expect(asked.getByRole('button', { name: /^As counted: 1\d m/ })).toBeVisible();
+  await asked.getByRole('button', { name: 'Back' }).click();
+  for (let taps = 0; taps < 20; taps++) await page.keyboard.press('Backspace');
+  await expect(soFar(page)).toContainText('0 turns · 0.0 m');
+  await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+  await asked.getByRole('button', { name: /^As planned: 1\d\d m/ }).click();
+  await expect(run(page)).not.toHaveAttribute('data-current', 'wind.0');
+  const [backing] = await spool(page.request, 'Skerry 30', 'deep');
+  expect(backing?.length_m ?? 0).toBeGreaterThan(100);
+  await page.getByRole('button', { name: 'Leave the run' }).click();
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await page.getByRole('button', { name: 'Take the whole run back' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
+});

@@ -9,7 +9,7 @@ const KEYS: [string, string][] = [
   ['u', 'turn the units over'],
   ['Ctrl S', 'save the plan'],
   ['Tab, then ↑ ↓', 'nudge a mark on the section by 0.1 mm; with Shift or Page keys by 0.5'],
-  ['Space', 'counting: a turn; with the beat running, puts it right'],
+  ['Space', 'counting: a turn; with the beat running, stops it'],
   ['Backspace', 'counting: takes the last turn back'],
   ['p, d', 'counting: starts or holds the beat; measures the depth'],
   ['Enter, s, n, ←', 'winding: step done, left out, noted, back'],

@@ -34,7 +34,8 @@ export function CountTool(running: Running) {
   const done = () => tell({ kind: 'done', step: step.id });
   useHotkeys(
     [
-      ['Space', count.tap],
+      // held down it is one tap
+      ['Space', (event) => !event.repeat && count.tap(event)],
       ['Backspace', count.back],
       ...(singleKeys
         ? ([

@@ -6,11 +6,14 @@ import { fillerName } from '../parts/fillerName';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { within } from '../units/units';
+import { length, within, words } from '../units/units';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
 type Stop = Schemas['RunStop'];
+
+/** With more than this share of the plan not counted, a stop at the mark is asked about. */
+const FAR = 0.25;
 
 /** The end of a layer, as planned or not. What is on is written into the log, and the next step is said. */
 export function StopHere({
@@ -25,6 +28,7 @@ export function StopHere({
   const { data: fillers = [] } = useFillers();
   const [busy, setBusy] = useState(false);
   const [filler, setFiller] = useState('');
+  const [asked, setAsked] = useState(false);
   const { progress, layers } = run.state;
   const stop = (why: Stop) => async () => {
     onStopped();
@@ -36,6 +40,18 @@ export function StopHere({
       failed(error);
     } finally {
       setBusy(false);
+    }
+  };
+  // far from the mark by what is counted: what is on is asked before it is written
+  const here = layers[progress.layer];
+  const far = here !== undefined && progress.left_m > Math.max(progress.left_half_m, here.planned_m * FAR);
+  const asPlanned = async () => {
+    setAsked(false);
+    try {
+      await say({ kind: 'counted', metres: `${progress.left_m} m` });
+      await stop('at_mark')();
+    } catch (error) {
+      failed(error);
     }
   };
   const line = run.sources[progress.layer]?.line;
@@ -69,9 +85,42 @@ export function StopHere({
       </div>
     );
   }
+  if (asked && far) {
+    const planned = words(length(here.planned_m, units));
+    // the plan's metres beside turns that were counted would be two measures of one stretch
+    const counted = here.wound_m > 0;
+    return (
+      <section className={classes.ending} aria-label="How much is on?" data-testid="how-much">
+        <p>
+          {counted
+            ? `Only ${words(length(here.wound_m, units))} of ${planned} are counted. If more is on, go back: say the metres, or measure the depth.`
+            : 'Nothing is counted. What is on? Where it is not as planned, go back: say the metres, or measure the depth.'}
+        </p>
+        <Group gap="xs">
+          {counted ? (
+            <Button loading={busy} onClick={stop('early')}>
+              As counted: {words(length(here.wound_m, units))}
+            </Button>
+          ) : (
+            <Button loading={busy} onClick={asPlanned}>
+              As planned: {planned}
+            </Button>
+          )}
+          <Button variant="subtle" color="gray" onClick={() => setAsked(false)}>
+            Back
+          </Button>
+        </Group>
+      </section>
+    );
+  }
   return (
     <Group gap="xs" className={classes.stops}>
-      <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={stop('at_mark')}>
+      <Button
+        size="lg"
+        variant={ready ? 'filled' : 'default'}
+        loading={busy}
+        onClick={far ? () => setAsked(true) : stop('at_mark')}
+      >
         At the mark: write it down
       </Button>
       <Button variant="default" onClick={stop('early')}>

@@ -23,21 +23,24 @@ describe('the beat', () => {
     expect(often).toBe(run({ ...still(73), since: 0 }, last)[0]);
   });
 
-  it('a tap adds one while the beat stands, and a second within half a second none', () => {
+  it('a tap adds one while the beat stands, however fast, and a bounce within an eighth of a second none', () => {
+    let beat = still(60);
+    let counted = 0;
+    for (let at = 1000; at < 1000 + 20 * 125; at += 125) {
+      const [turns, after] = tap(beat, at);
+      counted += turns;
+      beat = after;
+    }
+    expect(counted).toBe(20);
     const [one, after] = tap(still(60), 1000);
-    expect(one).toBe(1);
-    expect(tap(after, 1400)[0]).toBe(0);
-    expect(tap(after, 1500)[0]).toBe(1);
+    expect([one, tap(after, 1119)[0], tap(after, 1120)[0]]).toEqual([1, 0, 1]);
   });
 
-  it('a tap puts a running beat right', () => {
+  it('the first tap stops a running beat and counts; from then on each tap is one', () => {
     const beat = { ...still(60), since: 0 };
-    const [late, afterLate] = tap(beat, 1200);
-    expect(late).toBe(1);
-    expect(run(afterLate, 2100)[0]).toBe(0);
-    expect(run(afterLate, 2200)[0]).toBe(1);
-    const [early, afterEarly] = tap(beat, 800);
-    expect(early).toBe(1);
-    expect(run(afterEarly, 1700)[0]).toBe(0);
+    const [turns, stopped] = tap(beat, 3300);
+    expect([turns, stopped.since]).toEqual([4, null]);
+    expect(run(stopped, 60_000)[0]).toBe(0);
+    expect(tap(stopped, 3700)[0]).toBe(1);
   });
 });

@@ -1,5 +1,5 @@
-/** A second tap within this time is one tap with a wet hand, ms. */
-export const TAP_APART = 500;
+/** A second contact within this time is one tap with a wet hand, ms. People crank two and three turns a second. */
+export const TAP_APART = 120;
 
 export interface Beat {
   /** turns a minute */
@@ -22,15 +22,9 @@ export function run(beat: Beat, now: number): [turns: number, Beat] {
   return turns <= 0 ? [0, beat] : [turns, { ...beat, since: beat.since + turns * period(beat.pace) }];
 }
 
-/**
- * A tap says that a turn is done now. While the beat stands it is one more; while it runs it puts the beat right: the turn it
- * was in the middle of counts if more than half of it is over.
- */
+/** A tap is one turn. While the beat runs the first one stops it, and from then on each tap is one. */
 export function tap(beat: Beat, now: number): [turns: number, Beat] {
   if (now - beat.tapped < TAP_APART) return [0, beat];
-  const tapped = { ...beat, tapped: now };
-  if (beat.since === null) return [1, tapped];
-  const [turns, after] = run(tapped, now);
-  const over = (now - (after.since ?? now)) / period(beat.pace);
-  return [turns + (over >= 0.5 ? 1 : 0), { ...after, since: now }];
+  const [turns, after] = run(beat, now);
+  return [turns + 1, { ...after, since: null, tapped: now }];
 }
