@@ -105,6 +105,7 @@ final class RunJson
             'finish_mm' => $at->finish?->inMillimetres(),
             'finish_half_mm' => $at->finishHalf?->inMillimetres(),
             'finish_off' => $at->finish !== null && Ending::off($at->finish, $course->plan->fill->gap),
+            'far_from_mark' => $at->farFromMark(),
             'slow' => $at->slow,
             'replanned' => $at->replanned,
             'doubt' => $at->doubt,

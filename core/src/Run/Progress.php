@@ -26,6 +26,8 @@ final readonly class Progress
     private const DOUBT = 4.0;
     /** Slow down at this share of a layer before its end. */
     private const SLOW = 0.1;
+    /** With more than this share of the plan not counted, what is on is asked before a stop at the mark is written down. Ours. */
+    private const FAR = 0.25;
 
     /**
      * @param list<Length>  $wound   metres on of each layer
@@ -63,6 +65,12 @@ final readonly class Progress
         public bool $counterShort,
         public Fill $now,
     ) {}
+
+    /** What is counted lies so far short of the mark, outside of its band, that it cannot be all that is on. */
+    public function farFromMark(): bool
+    {
+        return $this->left->inMetres() > max($this->leftHalf->inMetres(), self::FAR * $this->target->inMetres());
+    }
 
     /**
      * @param list<Layer>   $layers    as planned, from the arbor out; at most one open

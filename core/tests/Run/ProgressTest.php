@@ -176,6 +176,16 @@ final class ProgressTest extends TestCase
         self::assertTrue(self::at([new Stretch(0, 0.95 * $all)])->slow);
     }
 
+    public function testAStopFarFromTheMarkByWhatIsCountedIsKnownAsThat(): void
+    {
+        $all = self::at([])->turnsLeft ?? self::fail('no turns');
+        self::assertTrue(self::at([])->farFromMark(), 'nothing is counted');
+        self::assertTrue(self::at([new Stretch(0, 0.1 * $all)])->farFromMark());
+        foreach ([0.9, 1.0, 1.1] as $share) {
+            self::assertFalse(self::at([new Stretch(0, $share * $all)])->farFromMark());
+        }
+    }
+
     public function testALayerUnderTheOneBeingWoundCannotGrow(): void
     {
         $this->expectException(BadRun::class);

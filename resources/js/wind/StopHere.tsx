@@ -12,9 +12,6 @@ import classes from './Wind.module.css';
 
 type Stop = Schemas['RunStop'];
 
-/** With more than this share of the plan not counted, a stop at the mark is asked about. */
-const FAR = 0.25;
-
 /** The end of a layer, as planned or not. What is on is written into the log, and the next step is said. */
 export function StopHere({
   run,
@@ -44,7 +41,7 @@ export function StopHere({
   };
   // far from the mark by what is counted: what is on is asked before it is written
   const here = layers[progress.layer];
-  const far = here !== undefined && progress.left_m > Math.max(progress.left_half_m, here.planned_m * FAR);
+  const far = here !== undefined && progress.far_from_mark;
   const asPlanned = async () => {
     setAsked(false);
     try {
