@@ -98,7 +98,7 @@ final readonly class PlanInput
             $measureSd,
             array_filter([
                 Role::Main->value => $mainIn->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
-                Role::Backing->value => $backingIn?->optionalMetres('on_hand_m', ...Bounds::LENGTH_M),
+                Role::Backing->value => $backingIn === null ? null : self::onHand($backingIn),
             ]),
             $in->choice('way', WayId::class, WayId::Backing),
             $in->optionalDiameter('sleeve_mm', ...Bounds::SPOOL_MM),
@@ -207,6 +207,15 @@ final readonly class PlanInput
             $in->optionalMetres('cast_m', 0, 500),
             $in->optionalMetres('run_m', 0, 2000),
         );
+    }
+
+    /** What is left on the filler once another reel has taken its part. */
+    private static function onHand(Input $in): ?Length
+    {
+        $there = $in->optionalMetres('on_hand_m', ...Bounds::LENGTH_M);
+        $taken = $in->optionalMetres('on_hand_taken_m', ...Bounds::LENGTH_M);
+
+        return $there === null ? null : Length::metres(max(0.0, $there->inMetres() - ($taken?->inMetres() ?? 0.0)));
     }
 
     /** sd of the main line's length, m: typed it is what it is; all of a filler, or a share, is known as the filler is. */

@@ -13,7 +13,6 @@ use Undro\Units\Sentence;
 final class BadPrint extends DomainFault
 {
     private const MOST = 40;
-    private const LENGTH = '” says how long the line is, not how thick or how strong.';
 
     /** The piece as it was typed. */
     public function piece(): string
@@ -52,13 +51,7 @@ final class BadPrint extends DomainFault
     /** A length where a size is asked for. Names “text”. */
     public static function onlyLength(string $piece): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . self::LENGTH);
-    }
-
-    /** It is a length where a size is asked for, so that nothing in it comes near one. */
-    public function saysLength(): bool
-    {
-        return str_contains($this->getMessage(), self::LENGTH);
+        return self::at($piece, '“' . self::shorten($piece) . '” says how long the line is, not how thick or how strong.');
     }
 
     /** Names “text”. */

@@ -18,9 +18,9 @@ final class Guess
     /** A reading whose capacities disagree by so much more than the other's is out. */
     private const CLEARLY = 1.15;
     /** Hundredths of a millimetre that a line can have. */
-    private const HUNDREDTHS = [8, 99];
+    public const HUNDREDTHS = [8, 99];
     /** Numbers that numbered lines and PE have. */
-    private const NUMBERS_TO = 12;
+    public const NUMBERS_TO = 12;
     private const OF = ['lb_yd' => FigureUnit::Pound, 'lb_m' => FigureUnit::Pound, 'mm_m' => FigureUnit::Millimetre, 'pe_m' => FigureUnit::Pe];
     /** What the spool of a spincast reel holds at most, and of any other, cm3. */
     private const SMALL_CM3 = 40.0;
@@ -30,7 +30,7 @@ final class Guess
     /** Capacities of one spool that lie closer than this agree. */
     private const AGREE = 1.5;
     /** Thinner than this in mm, it is inches. */
-    private const THINNEST_MM = 0.04;
+    public const THINNEST_MM = 0.04;
 
     /**
      * Capacities side by side whose sizes say no unit are read alike.

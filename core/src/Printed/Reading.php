@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Undro\Printed;
 
+use Undro\Line\Lay;
 use Undro\Line\Material;
+use Undro\Spool\Rating;
 use Undro\Units\Diameter;
 use Undro\Units\Force;
 use Undro\Units\Length;
@@ -114,11 +116,7 @@ final readonly class Reading
     /** As understood, such as "8 lb nylon, nominal 0.26 mm, 128 m". */
     public function says(): Sentence
     {
-        $thick = $this->nominal ? 'nominal {0}' : '{0}';
-        $stamped = $this->stamped();
-        $first = $stamped === '' ? "$thick {$this->material->word()}" : "$stamped {$this->material->word()}, $thick";
-
-        return $this->length === null ? Sentence::of($first, $this->diameter) : Sentence::of("$first, {1}", $this->diameter, $this->length);
+        return Rating::words($this->material, $this->diameter, $this->nominal, $this->stamped(), $this->length);
     }
 
     /** The same in print that can be read in one way only, with its material. */
@@ -160,7 +158,7 @@ final readonly class Reading
     {
         return $this->length === null
             ? null
-            : 0.95 * $this->material->cellFactor() * $this->length->inMetres() * $this->diameter->inMillimetres() ** 2;
+            : Lay::Normal->factor() * $this->product();
     }
 
     /** L d2, m.mm2: what the capacities of one spool agree on. */

@@ -17,13 +17,10 @@ final readonly class Size
     /** The nearest there is to nothing at all. */
     public const EXAMPLE = '0.30 mm';
     public const BRAID_EXAMPLE = '0.16 mm';
-    /** Numbers that a bare figure on braid can be: PE from here, pounds above. */
+    /** A bare figure on braid is PE up to this, pounds above. */
     private const PE_TO = 5;
-    private const NUMBERS_TO = 12;
-    private const HUNDREDTHS = [8, 99];
-    /** Braid is not thicker than this, and inches are not thicker in mm. */
+    /** Braid is not thicker than this. */
     private const BRAID_TO_MM = 1.0;
-    private const INCHES_TO = 0.04;
 
     private function __construct(public Piece $piece) {}
 
@@ -33,8 +30,7 @@ final readonly class Size
         try {
             return self::loosely($text, $material);
         } catch (BadPrint $fault) {
-            $example = $material === Material::Braid ? self::BRAID_EXAMPLE : self::EXAMPLE;
-            throw $fault->saysLength() ? $fault->nearest($example, $example) : Near::to($fault, $text, $example, [], static function (string $near) use ($material): void {
+            throw isset($fault->more['near']) ? $fault : Near::to($fault, $text, self::example($material), [], static function (string $near) use ($material): void {
                 $found = self::loosely($near, $material)->piece;
                 $found->open() && throw BadPrint::unreadable($near);
             });
@@ -74,7 +70,8 @@ final readonly class Size
         if ($open !== [] && $lengths === []) {
             $lengths = [array_shift($open)];
         }
-        $sizes !== [] || throw BadPrint::onlyLength($typed);
+        // nothing in a length comes near a size
+        $sizes !== [] || throw BadPrint::onlyLength($typed)->nearest(self::example($material), self::example($material));
         $open === [] && count($sizes) <= 2 || throw BadPrint::tooMuch($typed);
         [$size, $beside] = [$sizes[0], $sizes[1] ?? null];
         $said = $size->material ?? $beside?->material;
@@ -98,6 +95,11 @@ final readonly class Size
         }
 
         return new self(new Piece($typed, $readings));
+    }
+
+    private static function example(Material $material): string
+    {
+        return $material === Material::Braid ? self::BRAID_EXAMPLE : self::EXAMPLE;
     }
 
     private static function headed(Figure $figure): bool
@@ -159,14 +161,14 @@ final readonly class Size
             $coarse = preg_match('/[.,]\d{2}/', $size->raw) !== 1;
 
             return match (true) {
-                $value < self::INCHES_TO => [FigureUnit::Inch],
+                $value < Guess::THINNEST_MM => [FigureUnit::Inch],
                 $braid && $value >= self::BRAID_TO_MM => [FigureUnit::Pe, FigureUnit::Pound],
                 $coarse && $value >= ($braid ? 0.4 : 1.0) => [FigureUnit::Millimetre, $number],
                 default => [FigureUnit::Millimetre],
             };
         }
-        $hundredths = $size->whole() && $value >= self::HUNDREDTHS[0] && $value <= self::HUNDREDTHS[1] ? [FigureUnit::Hundredth] : [];
-        $numbers = $value <= self::NUMBERS_TO ? [$number] : [];
+        $hundredths = $size->whole() && $value >= Guess::HUNDREDTHS[0] && $value <= Guess::HUNDREDTHS[1] ? [FigureUnit::Hundredth] : [];
+        $numbers = $value <= Guess::NUMBERS_TO ? [$number] : [];
         if ($braid && $value <= self::PE_TO) {
             return [FigureUnit::Pe, FigureUnit::Pound, ...($value < 2 ? [FigureUnit::Millimetre] : [])];
         }

@@ -48,9 +48,15 @@ final readonly class Rating
     /** The rating as understood, such as "8 lb nylon, nominal 0.26 mm, 128 m". */
     public function says(): Sentence
     {
-        $thick = $this->nominal ? 'nominal {0}' : '{0}';
-        $first = $this->stamped === '' ? "$thick {$this->material->word()}" : "$this->stamped {$this->material->word()}, $thick";
+        return self::words($this->material, $this->diameter, $this->nominal, $this->stamped, $this->length);
+    }
 
-        return Sentence::of("$first, {1}", $this->diameter, $this->length);
+    /** A line, and so much of it, as it was understood. */
+    public static function words(Material $material, Diameter $diameter, bool $nominal, string $stamped, ?Length $length): Sentence
+    {
+        $thick = $nominal ? 'nominal {0}' : '{0}';
+        $first = $stamped === '' ? "$thick {$material->word()}" : "$stamped {$material->word()}, $thick";
+
+        return $length === null ? Sentence::of($first, $diameter) : Sentence::of("$first, {1}", $diameter, $length);
     }
 }

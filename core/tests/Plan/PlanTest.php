@@ -172,6 +172,10 @@ final class PlanTest extends TestCase
         ['length_m' => $length, 'high_m' => $high] = self::plan()['solved'];
         self::assertContains('short_backing', $ids($length - 1));
         self::assertContains('tight_backing', $ids(($length + $high) / 2));
+        // enough for this one alone, not where another reel takes its part first
+        $taken = self::plan(backing: ['on_hand_m' => $high + 20, 'on_hand_taken_m' => 60]);
+        self::assertContains('short_backing', array_column($taken['notes'], 'id'));
+        self::assertNotContains('short_backing', $ids($high + 20));
         self::assertNotContains('tight_backing', $ids($high + 1));
         self::assertNotContains('short_backing', $ids($high + 1));
         self::assertContains('short_main', array_column(self::plan(main: ['on_hand_m' => 149])['notes'], 'id'));

@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client';
 import { Problem } from '../api/client';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { type Units, within, withUnit } from '../units/units';
+import { millimetresPer, type Units, within, withUnit } from '../units/units';
 import { KitchenScale } from './KitchenScale';
 import classes from './Measure.module.css';
 import { METHODS, type Method } from './methods';
@@ -109,9 +109,9 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
 function inWords(result: Measured, units: Units): string {
   if (result.diameter_mm !== undefined) {
     const digits = result.diameter_mm < 3 ? 3 : 1;
-    return units.small === 'mm'
-      ? `${result.diameter_mm.toFixed(digits)} ± ${result.half.toFixed(digits)} mm, by ${result.word}`
-      : `${(result.diameter_mm / 25.4).toFixed(digits + 1)} ± ${(result.half / 25.4).toFixed(digits + 1)} in, by ${result.word}`;
+    const per = millimetresPer(units);
+    const shown = (mm: number) => (mm / per).toFixed(per === 1 ? digits : digits + 1);
+    return `${shown(result.diameter_mm)} ± ${shown(result.half)} ${units.small}, by ${result.word}`;
   }
   const metres = result.length_m ?? 0;
   return `${within(metres, result.half, units)}, by ${result.word}`;

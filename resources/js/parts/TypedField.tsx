@@ -1,9 +1,9 @@
 import { TextInput, type TextInputProps } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
 import { memo, type Ref, useState } from 'react';
 import { useFreshCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
 import { withUnit } from '../units/units';
+import { useSettled } from './useSettled';
 
 type Kind = Schemas['QuantityCase']['kind'];
 
@@ -28,9 +28,6 @@ const KINDS: Record<string, Kind> = {
   N: 'force',
   g: 'mass',
 };
-/** How long after the last key an error is shown, ms: half a word is not wrong yet. */
-export const PAUSE_MS = 350;
-
 /** A figure as typed, in any unit. What was typed stays; a bare figure gets its unit when the field is left. */
 export const TypedField = memo(function TypedField({ value, onChange, unit, kind, error, ...rest }: TypedFieldProps) {
   // what stood there before was read already
@@ -58,10 +55,10 @@ export const TypedField = memo(function TypedField({ value, onChange, unit, kind
 
 /** Why a figure cannot be read, a moment after it was typed. */
 function useUnread(value: string, unit: string | undefined, kind: Kind | undefined): string | undefined {
-  const [typed] = useDebouncedValue(value.trim(), PAUSE_MS);
+  const { text: typed, now } = useSettled(value);
   const { error } = useFreshCalculator(
     'quantity',
     kind && typed !== '' ? { kind, typed: (unit ? withUnit(typed, unit) : typed).slice(0, 60) } : null,
   );
-  return typed === value.trim() && error instanceof Problem && error.status === 422 ? error.message : undefined;
+  return now && error instanceof Problem && error.status === 422 ? error.message : undefined;
 }

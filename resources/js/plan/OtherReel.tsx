@@ -16,13 +16,10 @@ export function OtherReel({ plan: { draft, result } }: { plan: Planning }) {
   const other = draft.mainBy === 'share' ? onOtherReel(draft, reels) : null;
   const asked = other ? toCase(other.draft, units, angler?.habits ?? NO_HABITS, { fillers, reels }) : null;
   // what goes on this reel first is not there any more for the other
-  const here = result?.fill.layers.find((layer) => layer.role === 'backing')?.length_m ?? 0;
-  const there = asked?.backing?.on_hand_m;
+  const taken = result?.fill.layers.find((layer) => layer.role === 'backing')?.length_m ?? null;
   const { data, error } = useFreshCalculator(
     'plan',
-    asked?.backing && there != null
-      ? { ...asked, backing: { ...asked.backing, on_hand_m: Math.max(0, there - here) } }
-      : asked,
+    asked?.backing ? { ...asked, backing: { ...asked.backing, on_hand_taken_m: taken } } : asked,
   );
   const short = data?.notes.find((each) => /^(short|unsure|tight)_backing$/.test(each.id));
   if (!other) return null;

@@ -1,9 +1,9 @@
 import { Button } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
 import type { ReactNode } from 'react';
 import { useFreshCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
-import { PAUSE_MS, TypedField, type TypedFieldProps } from '../parts/TypedField';
+import { TypedField, type TypedFieldProps } from '../parts/TypedField';
+import { useSettled } from '../parts/useSettled';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import classes from './Printed.module.css';
@@ -15,9 +15,8 @@ export function StampField({
   ...field
 }: TypedFieldProps & { known: Omit<Schemas['StampCase'], 'text'>; quiet?: boolean }) {
   const { units } = useBench();
-  const [text] = useDebouncedValue(field.value.trim(), PAUSE_MS);
+  const { text, now } = useSettled(field.value);
   const { data, error } = useFreshCalculator('stamp', text === '' ? null : { ...known, text });
-  const now = text === field.value.trim();
   return (
     <Printed field={field} choices={now ? data?.choices : undefined} problem={now ? error : null}>
       {now && !quiet && data && (
@@ -43,9 +42,8 @@ export function SizeField({
   ...field
 }: TypedFieldProps & { known: Omit<Schemas['SizeCase'], 'text'>; quiet?: boolean; spread?: boolean }) {
   const { units } = useBench();
-  const [text] = useDebouncedValue(field.value.trim(), PAUSE_MS);
+  const { text, now } = useSettled(field.value);
   const { data, error } = useFreshCalculator('size', text === '' ? null : { ...known, text });
-  const now = text === field.value.trim();
   return (
     <Printed spread={spread} field={field} choices={now ? data?.choices : undefined} problem={now ? error : null}>
       {now && !quiet && data && !PLAIN.test(text) && (
