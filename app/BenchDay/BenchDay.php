@@ -34,6 +34,7 @@ use Undro\Input\Input;
 use Undro\Learning\ForPlan;
 use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
+use Undro\Ledger\Stretch;
 use Undro\Line\Line;
 use Undro\Spool\Usual;
 use Undro\Strip\BadStrip;
@@ -263,7 +264,10 @@ final readonly class BenchDay
             $reel->fullLevel($spool, $line, $angler)->gap,
             $reel->gear_ratio,
             ($angler ?? $reel->angler)?->ownHabits() ?? Habits::of([]),
-            $keep ? Kept::of(null, 3, $this->kept($on, $learnt), true) : null,
+            $keep ? Kept::of(null, 3, $this->kept($on, $learnt), true, array_map(
+                static fn(Stretch $each): ?Length => $each->half,
+                OnSpool::of($on->backing)->stretches(),
+            )) : null,
         );
     }
 

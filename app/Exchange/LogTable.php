@@ -18,8 +18,9 @@ use Undro\Ledger\PlaceKind;
 final class LogTable
 {
     private const COLUMNS = [
-        'happened_at', 'kind', 'standing', 'angler', 'reel', 'spool', 'line', 'metres', 'from', 'to', 'hours', 'sun', 'rough',
-        'longest_cast_m', 'longest_run_m', 'gap_mm', 'found', 'found_from_m', 'found_until_m', 'drag_N', 'note', 'id', 'corrects',
+        'happened_at', 'kind', 'standing', 'angler', 'reel', 'spool', 'line', 'metres', 'half_m', 'known', 'from', 'to', 'hours', 'sun',
+        'rough', 'longest_cast_m', 'longest_run_m', 'gap_mm', 'found', 'found_from_m', 'found_until_m', 'trouble', 'leader_m',
+        'leader_N', 'drag_N', 'note', 'id', 'corrects',
     ];
     private const AT_ONCE = 500;
 
@@ -101,6 +102,8 @@ final class LogTable
         return [
             'line' => $this->lines->product($move->line_product_id)->name,
             'metres' => (string) round($move->length_m, 3),
+            'half_m' => $move->half_m === null ? '' : (string) round($move->half_m, 3),
+            'known' => (string) $move->known,
             'from' => $move->from_kind === null ? 'counted' : $this->place($move->from_kind, $move->from_id),
             'to' => $this->place($move->to_kind, $move->to_id),
         ];

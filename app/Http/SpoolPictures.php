@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use Undro\DomainFault;
 use Undro\Json\PictureJson;
 use Undro\Json\Written;
+use Undro\Ledger\How;
 use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
@@ -68,6 +69,8 @@ final class SpoolPictures
                 'role' => $stretch->role->value,
                 'line' => LineResource::facts($this->lines->product($stretch->line)),
                 'length_m' => $stretch->length->inMetres(),
+                'half_m' => $stretch->half?->inMetres(),
+                'known' => array_map(static fn(How $how): string => $how->value, $stretch->known),
                 'since' => $stretch->since,
             ];
         }

@@ -16,6 +16,7 @@ use Undro\Ledger\Corrections;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
+use Undro\Ledger\How;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
@@ -36,7 +37,14 @@ final readonly class Events
                 $counts[$row->int('event_id')][] = new Count($to, $length, $row->int('line_product_id'), self::half($row));
             } else {
                 $here = Place::of(PlaceKind::from($from), $row->int('from_id'));
-                $moves[$row->int('event_id')][] = Move::of($here, $to, $length, $row->int('line_product_id'));
+                $moves[$row->int('event_id')][] = Move::of(
+                    $here,
+                    $to,
+                    $length,
+                    $row->int('line_product_id'),
+                    self::half($row),
+                    How::read($row->optionalText('known')),
+                );
             }
         }
         $events = [];
@@ -67,7 +75,10 @@ final readonly class Events
     public function write(EventRow $entry, Event $event): void
     {
         foreach ($event->moves as $move) {
-            $entry->moves()->create(self::sides($move->from, $move->to, $move->length, $move->product));
+            $entry->moves()->create(self::sides($move->from, $move->to, $move->length, $move->product) + [
+                'half_m' => $move->half?->inMetres(),
+                'known' => How::text($move->known),
+            ]);
         }
         foreach ($event->counts as $count) {
             $entry->moves()->create(self::sides(null, $count->at, $count->length, $count->product) + ['half_m' => $count->half?->inMetres()]);

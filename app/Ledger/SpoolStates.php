@@ -15,7 +15,6 @@ use Undro\Ledger\OnSpool;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
-use Undro\Units\Length;
 
 /** What lay on each spool after each entry: kept as entries come, read anew where one has come between or was corrected. */
 final class SpoolStates
@@ -162,10 +161,10 @@ final class SpoolStates
             'spool_id' => $place->id,
             'event_uuid' => $event->id,
             'happened_at' => $event->happenedAt,
-            'pieces' => json_encode(array_map(
-                static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since, $piece->covered],
-                $ledger->at($place),
-            ), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'pieces' => json_encode(
+                array_map(static fn(Piece $piece): array => $piece->state(), $ledger->at($place)),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
         ], self::touched($event)));
     }
 
@@ -173,9 +172,7 @@ final class SpoolStates
     {
         $pieces = [];
         foreach ($row->json('pieces') as $piece) {
-            [$product, $metres, $since, $covered] = (is_array($piece) ? $piece : []) + [null, null, null, false];
-            is_int($product) && is_numeric($metres) || throw new \LogicException('A piece of a spool’s state cannot be read.');
-            $pieces[] = new Piece($product, Length::metres((float) $metres), is_string($since) ? $since : null, $covered === true);
+            $pieces[] = Piece::restore(is_array($piece) ? $piece : []);
         }
 
         return new SpoolState($row->text('event_uuid'), $row->text('happened_at'), $pieces);

@@ -15,7 +15,8 @@ use Undro\Ledger\PlaceKind;
  * @property PlaceKind      $to_kind
  * @property int            $to_id
  * @property float          $length_m
- * @property float|null     $half_m     of a count: half the 90 % band, where it was not exact
+ * @property float|null     $half_m     half the 90 % band, where it was not counted exactly
+ * @property string|null    $known      how it is known, of line that a run has wound
  * @property int            $line_product_id
  */
 final class EventMove extends Model

@@ -8,6 +8,7 @@ use App\Database\Answers;
 use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
 use App\History\Leaders;
+use App\History\LevelsLast;
 use App\Http\SpoolPictures;
 use App\Learning\AsLearnt;
 use App\Learning\Learning;
@@ -46,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
             AsLearnt::class,
             Inspections::class,
             Leaders::class,
+            LevelsLast::class,
             Outings::class,
             Shelf::class,
             Packs::class,

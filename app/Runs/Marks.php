@@ -9,6 +9,7 @@ use App\Models\Run;
 use Illuminate\Support\Facades\DB;
 use Undro\Input\Input;
 use Undro\Json\RunInput;
+use Undro\Ledger\How;
 use Undro\Run\Mark;
 use Undro\Run\MarkKind;
 use Undro\Run\Stop;
@@ -62,9 +63,19 @@ final class Marks
     /** Metres of a layer that are in the log. */
     public function writtenOf(int $layer): float
     {
-        return array_sum(
-            array_map(static fn(Written $each): float => $each->layer === $layer ? $each->length->inMetres() : 0.0, $this->written),
-        );
+        return array_sum(array_map(static fn(Written $each): float => $each->length->inMetres(), $this->writtenIn($layer)));
+    }
+
+    /** Half the band of what of a layer is in the log, squared, m2. */
+    public function squaredHalfOf(int $layer): float
+    {
+        return array_sum(array_map(static fn(Written $each): float => ($each->half?->inMetres() ?? 0.0) ** 2, $this->writtenIn($layer)));
+    }
+
+    /** @return list<Written> */
+    private function writtenIn(int $layer): array
+    {
+        return array_values(array_filter($this->written, static fn(Written $each): bool => $each->layer === $layer));
     }
 
     /** One more: what it says to the core, and what it says to the log alone. */
@@ -83,9 +94,19 @@ final class Marks
         $metres = $in->optionalNumber('written_m', 0, Length::LONGEST_M) ?? 0.0;
         if ($metres > 0) {
             $stop = $mark->stop->value ?? ($kind === MarkKind::Left ? 'left' : Stop::Early->value);
-            $this->written[] = new Written((int) ($layer ?? 0), Length::metres($metres), $stop);
+            $half = $in->optionalNumber('half_m', 0, Length::LONGEST_M);
+            $this->written[] = new Written(
+                (int) ($layer ?? 0),
+                Length::metres($metres),
+                $stop,
+                $half === null ? null : Length::metres($half),
+                How::read($in->text('known', 60)),
+            );
             // a level read before the last line had stopped says nothing of the finished spool
             $this->level = [];
+        }
+        if ($kind === MarkKind::Again) {
+            $this->written = array_values(array_filter($this->written, static fn(Written $each): bool => $each->layer !== (int) ($layer ?? 0)));
         }
         if ($kind === MarkKind::Depth) {
             $this->level = $mark->depths;

@@ -7,6 +7,7 @@ namespace App\Runs;
 use App\Clock;
 use App\History\OldLine;
 use App\Ledger\EventLog;
+use App\Models\Angler;
 use App\Models\Event as EventRow;
 use App\Models\Run;
 use App\Models\RunMark;
@@ -18,6 +19,7 @@ use Undro\Ledger\BadLedger;
 use Undro\Ledger\EventKind;
 use Undro\Run\MarkKind;
 use Undro\Run\Stop;
+use Undro\Strip\Removal;
 
 /** Takes in what happens in a run: each mark once, with whatever it ends written into the event log first. */
 final readonly class RunLog
@@ -82,21 +84,38 @@ final readonly class RunLog
         if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
             $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
         }
+        if ($kind === MarkKind::Again) {
+            $mark += ['layer' => $going->layer()];
+            $this->takeOff($going, $uuid);
+            $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
+        }
         if ($kind->mayEndALayer()) {
             $layer = $going->layer();
             $mark += ['layer' => $layer];
             if ($kind->endsALayer() || $going->layerAfter($heard) > $layer) {
-                $mark += ['written_m' => $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class))];
+                $mark += $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class));
             }
             $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
         }
         $going->hear($kind, $told);
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark]);
-        if ($kind === MarkKind::Finished) {
-            $this->winding->writeLevel($going);
+        if ($kind === MarkKind::Pace && $heard->pace !== null) {
+            Angler::query()->whereKey($run->angler_id)->update(['pace_turns_per_min' => $heard->pace]);
         }
         if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
+            $this->winding->writeLevel($going);
             $run->update(['ended_at' => $at]);
+        }
+    }
+
+    /** What is on of a layer that snapped comes off again, and goes to the waste. @throws \Undro\DomainFault if other line lies over it */
+    private function takeOff(Going $going, string $uuid): void
+    {
+        $run = $going->run;
+        $metres = $going->marks->writtenOf($going->layer());
+        if ($metres > 0 && $run->spool_id !== null && !$run->isPractice()) {
+            $off = Input::of(['how' => Removal::CutBack->value, 'metres' => $metres, 'words' => $run->name]);
+            $this->oldLine->write($uuid, $run->spool_id, $off, $run->angler_id, $run->id);
         }
     }
 }

@@ -9,6 +9,7 @@ use App\Models\LevelReading;
 use Illuminate\Support\Str;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
+use Undro\Ledger\How;
 use Undro\Ledger\Move;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
@@ -25,19 +26,26 @@ final readonly class Winding
 
     public function __construct(private EventLog $log) {}
 
-    /** Writes what is on the layer being wound and not yet in the log. @return float how much, m */
-    public function write(Going $going, string $uuid, ?Stop $stop): float
+    /**
+     * Writes what is on the layer being wound and not yet in the log.
+     *
+     * @return array<string, float|string|null> how much, m; half its band, m; and how it is known
+     */
+    public function write(Going $going, string $uuid, ?Stop $stop): array
     {
         $layer = $going->layer();
-        $metres = $going->standing()->progress->wound[$layer]->inMetres() - $going->marks->writtenOf($layer);
+        $now = $going->standing()->progress;
+        $metres = $now->wound[$layer]->inMetres() - $going->marks->writtenOf($layer);
         if ($metres < self::NOTHING_M) {
-            return 0.0;
+            return ['written_m' => 0.0];
         }
+        $half = sqrt(max(0.0, $now->woundHalf[$layer]->inMetres() ** 2 - $going->marks->squaredHalfOf($layer)));
         if ($going->run->spool_id !== null && !$going->run->isPractice()) {
-            $this->wind($going, $uuid, $layer, Length::metres($metres), $stop === Stop::FillerOut);
+            $length = Length::metres($metres);
+            $this->wind($going, $uuid, $layer, $length, Length::metres($half), $now->known[$layer], $stop === Stop::FillerOut);
         }
 
-        return $metres;
+        return ['written_m' => $metres, 'half_m' => $half, 'known' => How::text($now->known[$layer])];
     }
 
     /** How full the finished spool came out, as it was read in the run: what plans learn from. */
@@ -67,8 +75,13 @@ final readonly class Winding
         ]);
     }
 
-    /** Line from where it comes from onto the spool. */
-    private function wind(Going $going, string $uuid, int $layer, Length $length, bool $emptied): void
+    /**
+     * Line from where it comes from onto the spool.
+     *
+     * @param Length    $half  half the band of the length
+     * @param list<How> $known
+     */
+    private function wind(Going $going, string $uuid, int $layer, Length $length, Length $half, array $known, bool $emptied): void
     {
         $run = $going->run;
         [$from, $product] = self::source($going, $layer);
@@ -79,10 +92,13 @@ final readonly class Winding
         $rest = $length->inMetres() - $there;
         $moves = [];
         if ($from !== null && $there > 1e-6) {
-            $moves[] = Move::of($from, $onto, Length::metres($there), $product);
+            $moves[] = Move::of($from, $onto, Length::metres($there), $product, $half, $known);
         }
         if ($rest > 1e-6) {
-            $moves[] = Move::of(Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen), $onto, Length::metres($rest), $product);
+            // the half band stands with one part: the other is only what the record lacked
+            $of = $moves === [] ? $half : null;
+            $place = Place::of($from === null ? PlaceKind::Shop : PlaceKind::Unseen);
+            $moves[] = Move::of($place, $onto, Length::metres($rest), $product, $of, $known);
         }
         if ($emptied && $from?->kind === PlaceKind::Spool && $holds - $there > 1e-6) {
             // its main line ended sooner than was written; what lies under it stays

@@ -6,6 +6,7 @@ namespace App\Stock;
 
 use App\Models\Filler;
 use App\Models\LinePack;
+use Illuminate\Database\Eloquent\Builder;
 use Undro\Units\Price;
 
 /** Packs as they can be bought: the angler's own list, and what was bought before with its price. */
@@ -27,7 +28,7 @@ final class Packs
                 $pack->price,
             );
         }
-        foreach (Filler::query()->where('price', '!=', '')->whereNotNull('full_length_m')->orderByDesc('id')->get() as $filler) {
+        foreach (self::priced()->orderByDesc('id')->get() as $filler) {
             $known = array_map(static fn(Pack $pack): float => $pack->metres, $packs[$filler->line_product_id] ?? []);
             if (!in_array($filler->full_length_m, $known, false)) {
                 $packs[$filler->line_product_id][] = self::bought($filler);
@@ -58,12 +59,18 @@ final class Packs
     {
         if ($this->paid === null) {
             $this->paid = [];
-            foreach (Filler::query()->where('price', '!=', '')->orderBy('id')->get() as $filler) {
+            foreach (self::priced()->orderBy('id')->get() as $filler) {
                 $this->paid[$filler->line_product_id] = self::bought($filler);
             }
         }
 
         return ($this->paid[$line] ?? null)?->perMetre();
+    }
+
+    /** @return Builder<Filler> those whose price says what a metre costs: it is known how long they were */
+    private static function priced(): Builder
+    {
+        return Filler::query()->where('price', '!=', '')->where('full_length_m', '>', 0);
     }
 
     private static function bought(Filler $filler): Pack

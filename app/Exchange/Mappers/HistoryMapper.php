@@ -25,6 +25,7 @@ use Illuminate\Support\Facades\DB;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Ledger\BadLedger;
+use Undro\Ledger\How;
 use Undro\Ledger\PlaceKind;
 
 /** The event log as rows of a document: every entry as it was recorded, with what belongs to it. */
@@ -138,13 +139,14 @@ final class HistoryMapper
                 'from_id' => $fromId,
                 'to_kind' => $to,
                 'to_id' => $toId,
-                'half_m' => null,
+                'half_m' => $move->optionalNumber('half_m', 0, Bounds::LENGTH_M[1]),
+                'known' => How::text(How::read($move->text('known', 60))),
             ] + $line($move);
         }
         foreach ($in->objects('counts', 0, self::MOST) as $count) {
             [$at, $atId] = self::place($count->object('at'), $records);
             $moves[] = ['event_id' => $event->id, 'from_kind' => null, 'from_id' => 0, 'to_kind' => $at, 'to_id' => $atId,
-                'half_m' => $count->optionalNumber('half_m', 0, Bounds::LENGTH_M[1])] + $line($count);
+                'half_m' => $count->optionalNumber('half_m', 0, Bounds::LENGTH_M[1]), 'known' => null] + $line($count);
         }
 
         return $moves;
@@ -167,13 +169,16 @@ final class HistoryMapper
     /** @return array<string, mixed> */
     private function row(Event $event): array
     {
-        $of = fn(EventMove $move): array => ['length_m' => $move->length_m, 'line' => $this->keys['line'][$move->line_product_id] ?? ''];
+        $of = fn(EventMove $move): array => [
+            'length_m' => $move->length_m,
+            'line' => $this->keys['line'][$move->line_product_id] ?? '',
+        ] + array_filter(['half_m' => $move->half_m, 'known' => $move->known], static fn(mixed $each): bool => $each !== null);
         $moves = [];
         $counts = [];
         foreach ($event->moves as $move) {
             $to = $this->key($move->to_kind, $move->to_id);
             if ($move->from_kind === null) {
-                $counts[] = ['at' => $to] + $of($move) + ($move->half_m === null ? [] : ['half_m' => $move->half_m]);
+                $counts[] = ['at' => $to] + $of($move);
             } else {
                 $moves[] = ['from' => $this->key($move->from_kind, $move->from_id), 'to' => $to] + $of($move);
             }

@@ -8,6 +8,7 @@ use App\History\EntryFacts;
 use App\Models\DragSetting;
 use App\Models\Event;
 use App\Models\Leader;
+use Undro\Ledger\How;
 use Undro\Ledger\PlaceKind;
 
 /** An entry of the log, by itself or with what belongs to it. */
@@ -20,11 +21,14 @@ final class EventResource
         $counts = [];
         foreach ($event->moves as $move) {
             $to = self::place($move->to_kind, $move->to_id);
-            $of = ['length_m' => $move->length_m, 'line' => $move->line_product_id];
+            $of = ['length_m' => $move->length_m, 'line' => $move->line_product_id]
+                + ($move->half_m === null ? [] : ['half_m' => $move->half_m]);
             if ($move->from_kind === null) {
-                $counts[] = ['at' => $to] + $of + ($move->half_m === null ? [] : ['half_m' => $move->half_m]);
+                $counts[] = ['at' => $to] + $of;
             } else {
-                $moves[] = ['from' => self::place($move->from_kind, $move->from_id), 'to' => $to] + $of;
+                $known = array_map(static fn(How $how): string => $how->value, How::read($move->known));
+                $moves[] = ['from' => self::place($move->from_kind, $move->from_id), 'to' => $to] + $of
+                    + ($known === [] ? [] : ['known' => $known]);
             }
         }
 

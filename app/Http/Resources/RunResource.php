@@ -11,6 +11,7 @@ use App\Runs\Going;
 use App\Runs\Written;
 use Undro\Json\PracticeJson;
 use Undro\Json\RunJson;
+use Undro\Ledger\How;
 
 /** A run, short for a list, or whole with how it stands. */
 final class RunResource
@@ -40,7 +41,7 @@ final class RunResource
 
         return self::about($run) + [
             'seen' => $run->seen(),
-            'pace_turns_per_min' => $basis->pace(),
+            'pace_turns_per_min' => $standing->pace() ?? $basis->pace(),
             'sources' => array_map(static fn(RunSource $source): array => $source->json(), $basis->sources()),
             'draft' => (object) $basis->draft(),
             'state' => RunJson::write($standing),
@@ -48,6 +49,8 @@ final class RunResource
             'written' => array_map(static fn(Written $each): array => [
                 'layer' => $each->layer,
                 'length_m' => $each->length->inMetres(),
+                'half_m' => $each->half?->inMetres(),
+                'known' => array_map(static fn(How $how): string => $how->value, $each->known),
                 'stop' => $each->stop,
             ], $going->marks->written),
             'entries' => Event::query()->where('run_id', $run->id)->where('kind', '!=', 'voided')->count(),

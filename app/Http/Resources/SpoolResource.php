@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\History\Leaders;
+use App\History\LevelsLast;
 use App\Http\SpoolPictures;
 use App\Models\Spool;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Undro\Spool\ReelKind;
+use Undro\Spool\Tolerance;
 
 /** @property Spool $resource */
 final class SpoolResource extends JsonResource
@@ -45,6 +47,13 @@ final class SpoolResource extends JsonResource
             'contents' => $pictures->contents($spool),
             'leader' => ($on = $leaders->on($spool->id)) === null ? null : EventResource::leader($on['leader']) + ['since' => $on['at']],
             'leader_known' => $leaders->known($spool->id),
+            'level' => ($level = app(LevelsLast::class)->on($spool->id)) === null ? null : [
+                'gap' => $level['row']->gap_typed,
+                'gap_mm' => $level['row']->gap_mm,
+                'half_mm' => Tolerance::BAND * Tolerance::depthReadingMm($level['row']->readings),
+                'readings' => $level['row']->readings,
+                'at' => $level['at'],
+            ],
             'keeps_backing' => $pictures->keepsBacking($spool),
             'picture' => $pictures->of($spool, $kind),
         ];

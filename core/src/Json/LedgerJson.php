@@ -18,7 +18,7 @@ final class LedgerJson
     /** From text that "write" gave. */
     public static function read(string $json): Ledger
     {
-        /** @var array{latest: string, pieces: array<string, list<array{int, float|int, string|null, bool}>>} $state as it was written */
+        /** @var array{latest: string, pieces: array<string, list<array<array-key, mixed>>>} $state as it was written */
         $state = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return Ledger::restore($state);

@@ -155,7 +155,10 @@ final readonly class PlanInput
 
         return $depth === null && $layers === []
             ? null
-            : Kept::of($depth, (int) $in->number('readings', 1, 12, 3), $layers, $in->boolean('sound'));
+            : Kept::of($depth, (int) $in->number('readings', 1, 12, 3), $layers, $in->boolean('sound'), array_map(
+                static fn(Input $each): ?Length => $each->optionalMetres('on_hand_half_m', ...Bounds::LENGTH_M),
+                $in->objects('layers', 0, 10),
+            ));
     }
 
     /** The angler's schools. @throws \Undro\DomainFault */

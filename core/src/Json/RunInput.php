@@ -40,6 +40,8 @@ final class RunInput
         'filler_turns',
         'feed',
         'tension',
+        'planned',
+        'pace',
     ];
 
     /** @throws \Undro\DomainFault */
@@ -83,13 +85,18 @@ final class RunInput
     public static function mark(Input $in): Mark
     {
         $step = $in->text('step', 40);
+        $kind = $in->choice('kind', MarkKind::class);
+        // metres of a counter may be taken back, so they may be below 0
+        [$metres, $half] = $kind === MarkKind::Said
+            ? $in->metresWithin('metres', ...Bounds::LENGTH_M)
+            : [$in->optionalMetres('metres', -5000, Bounds::LENGTH_M[1]), null];
 
         return new Mark(
-            $in->choice('kind', MarkKind::class),
+            $kind,
             $in->text('at', 40),
             $step === '' ? null : $step,
             $in->number('turns', -5000, 5000, 0),
-            self::metres($in),
+            $metres,
             array_map(
                 static fn(Input $each): Length => $each->optionalMillimetres('mm', -20, 200) ?? throw BadRun::noReadings(),
                 $in->objects('depths', 0, 12),
@@ -103,12 +110,9 @@ final class RunInput
             $in->optionalChoice('filler_turns', Sense::class),
             $in->optionalChoice('feed', Feed::class),
             $in->optionalChoice('tension', Tension::class),
+            $half,
+            $in->boolean('planned'),
+            $in->optionalNumber('pace', 1, 400),
         );
-    }
-
-    /** Metres may be taken back, so they may be below 0. */
-    private static function metres(Input $in): ?Length
-    {
-        return $in->optionalMetres('metres', -5000, Bounds::LENGTH_M[1]);
     }
 }

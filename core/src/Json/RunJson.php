@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Undro\Json;
 
 use Undro\Fill\FullLevel;
+use Undro\Ledger\How;
 use Undro\Line\Lay;
+use Undro\Run\Belief;
 use Undro\Run\Course;
 use Undro\Run\Ending;
 use Undro\Run\Run;
 use Undro\Run\Standing;
 use Undro\Run\Step;
 use Undro\Run\StepState;
+use Undro\Run\Stop;
 use Undro\Twist\Slack;
 
 /** How a run stands. */
@@ -36,6 +39,7 @@ final class RunJson
                 'top_mm' => $course->plan->fill->layers[$index]->top?->inMillimetres(),
                 'wound_m' => $at->wound[$index]->inMetres(),
                 'wound_half_m' => $at->woundHalf[$index]->inMetres(),
+                'known' => array_map(static fn(How $how): string => $how->value, $at->known[$index]),
                 'stopped' => ($run->stops[$index] ?? null)?->value,
                 'placed' => self::placed($run, $index),
             ], array_keys($course->layers)),
@@ -93,13 +97,18 @@ final class RunJson
         return [
             'layer' => $at->layer,
             'turns' => $run->turns(),
+            'turns_open' => $run->turnsOpen(),
             'counter' => $run->counter,
+            'counter_m' => $at->byCounter?->inMetres(),
+            'counter_as_m' => $at->byCounter === null ? null : $at->byCounter->inMetres() * (1 + Belief::SLIP),
+            'target_m' => $at->target->inMetres(),
+            'mark_half_m' => $at->markHalf()->inMetres(),
             'left_m' => $at->left->inMetres(),
             'left_half_m' => $at->leftHalf->inMetres(),
             'turns_left' => $turns,
-            'minutes_left' => $turns === null || $course->pace === null ? null : $turns / $course->pace,
+            'minutes_left' => $turns === null || $standing->pace() === null ? null : $turns / $standing->pace(),
             'retrieve_m' => $at->retrieve?->inMetres(),
-            'pace_m_per_min' => $at->retrieve === null || $course->pace === null ? null : $at->retrieve->inMetres() * $course->pace,
+            'pace_m_per_min' => $at->retrieve === null || $standing->pace() === null ? null : $at->retrieve->inMetres() * $standing->pace(),
             'depth_mm' => $at->depth?->inMillimetres(),
             'stop_depth_mm' => $at->stopDepth?->inMillimetres(),
             'finish_mm' => $at->finish?->inMillimetres(),
@@ -117,6 +126,7 @@ final class RunJson
             'passed' => $passed === null ? null : Written::sentence($passed),
             'stop' => $stop === null ? null : Written::sentence(Ending::next($stop, $at, $course->layers[$run->layer]->role)),
             'may_go_on' => $stop?->mayGoOn() ?? false,
+            'begin_anew' => $stop === Stop::Snapped && Ending::few($at),
             'layers' => FillJson::layers($at->now),
         ];
     }

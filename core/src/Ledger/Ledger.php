@@ -12,15 +12,12 @@ use Undro\Units\Length;
  */
 final readonly class Ledger
 {
-    /** Lengths below this are rounding, m. */
-
     /**
      * @param array<string, list<Piece>> $pieces by place, from the arbor out
      * @param string                     $latest when the last of its events happened; empty before the first
-     * @param array<string, list<array{int, float|int, string|null, bool}>> $kept places restored from a cache and not looked at yet
-     * @param array<string, float>       $halves half the 90 % band of what lies at a place, m, where it was not counted exactly
+     * @param array<string, list<array<array-key, mixed>>> $kept places restored from a cache and not looked at yet
      */
-    private function __construct(private array $pieces, private string $latest, private array $kept = [], private array $halves = []) {}
+    private function __construct(private array $pieces, private string $latest, private array $kept = []) {}
 
     /**
      * @param list<Event>     $events in any order
@@ -64,28 +61,23 @@ final readonly class Ledger
     /**
      * The state as plain lists, for a cache.
      *
-     * @return array{latest: string, pieces: array<string, list<array{int, float, string|null, bool}>>, halves: array<string, float>}
-     *                                                                       by place: product, metres, since when, whether covered; and m of half a band
+     * @return array{latest: string, pieces: array<string, list<array<array-key, mixed>>>} by place
      */
     public function state(): array
     {
         return [
             'latest' => $this->latest,
             'pieces' => array_map(
-                static fn(array $there): array => array_map(
-                    static fn(Piece $piece): array => [$piece->product, $piece->length->inMetres(), $piece->since, $piece->covered],
-                    $there,
-                ),
+                static fn(array $there): array => array_map(static fn(Piece $piece): array => $piece->state(), $there),
                 $this->pieces,
             ) + $this->kept,
-            'halves' => $this->halves,
         ];
     }
 
-    /** @param array{latest: string, pieces: array<string, list<array{int, float|int, string|null, bool}>>, halves?: array<string, float|int>} $state */
+    /** @param array{latest: string, pieces: array<string, list<array<array-key, mixed>>>} $state */
     public static function restore(array $state): self
     {
-        return new self([], $state['latest'], $state['pieces'], array_map(floatval(...), $state['halves'] ?? []));
+        return new self([], $state['latest'], $state['pieces']);
     }
 
     /**
@@ -121,10 +113,7 @@ final readonly class Ledger
     {
         $key = $place->key();
 
-        return $this->pieces[$key] ?? array_map(
-            static fn(array $piece): Piece => new Piece($piece[0], Length::metres($piece[1]), $piece[2], $piece[3]),
-            $this->kept[$key] ?? [],
-        );
+        return $this->pieces[$key] ?? array_map(Piece::restore(...), $this->kept[$key] ?? []);
     }
 
     /** All that lies there; 0 where nothing does. */
@@ -136,9 +125,7 @@ final readonly class Ledger
     /** Half the 90 % band of what lies there, where it was not counted exactly. */
     public function half(Place $place): ?Length
     {
-        $half = $this->halves[$place->key()] ?? null;
-
-        return $half === null ? null : Length::metres($half);
+        return Piece::halfOf($this->at($place));
     }
 
     /** What surely lies there: less half the band, where it was not counted exactly. */
@@ -165,31 +152,7 @@ final readonly class Ledger
             $pieces = self::takeStock($pieces, $count);
         }
 
-        return new self($pieces, max($this->latest, $event->happenedAt), $this->kept, self::known($this->halves, $pieces, $event));
-    }
-
-    /**
-     * How well each place is known after an event: a count says anew, what is counted off leaves it as it is, and an empty place is empty.
-     *
-     * @param array<string, float>       $halves
-     * @param array<string, list<Piece>> $pieces
-     *
-     * @return array<string, float>
-     */
-    private static function known(array $halves, array $pieces, Event $event): array
-    {
-        foreach ($event->counts as $count) {
-            unset($halves[$count->at->key()]);
-            if ($count->half !== null) {
-                $halves[$count->at->key()] = $count->half->inMetres();
-            }
-        }
-
-        return array_filter(
-            $halves,
-            static fn(string $key): bool => !isset($pieces[$key]) || Piece::total($pieces[$key])->inMetres() > OuterEnd::NOTHING_M,
-            ARRAY_FILTER_USE_KEY,
-        );
+        return new self($pieces, max($this->latest, $event->happenedAt), $this->kept);
     }
 
     /**
@@ -202,18 +165,65 @@ final readonly class Ledger
         $taken = [new Piece($move->product, $move->length)];
         if ($move->from->kind->holds()) {
             [$left, $taken] = self::takeOff($pieces[$move->from->key()] ?? [], $move);
-            $pieces[$move->from->key()] = $left;
+            $pieces[$move->from->key()] = self::lessSure($left, $move->half);
+        }
+        if ($move->half !== null || $move->known !== []) {
+            $taken = self::known($taken, $move->half, $move->known);
         }
         if ($move->to->kind->holds()) {
             $onto = $pieces[$move->to->key()] ?? [];
             foreach ($taken as $piece) {
                 $since = $piece->since ?? ($move->to->kind === PlaceKind::Spool ? $when : null);
-                $onto = self::lay($onto, new Piece($piece->product, $piece->length, $since), $move->to);
+                $onto = self::lay($onto, new Piece($piece->product, $piece->length, $since, false, $piece->half, $piece->known), $move->to);
             }
             $pieces[$move->to->key()] = $onto;
         }
 
         return $pieces;
+    }
+
+    /**
+     * What stays where something was taken that is known only within a band: it is known no better.
+     *
+     * @param list<Piece> $left
+     *
+     * @return list<Piece>
+     */
+    private static function lessSure(array $left, ?Length $half): array
+    {
+        $last = array_key_last($left);
+        if ($last === null || $half === null) {
+            return $left;
+        }
+        $piece = $left[$last];
+
+        return [
+            ...array_slice($left, 0, $last),
+            $piece->within(Length::metres(hypot($piece->half?->inMetres() ?? 0.0, $half->inMetres())), $piece->known),
+        ];
+    }
+
+    /**
+     * Pieces of which all is known within a half band: it stands with the longest.
+     *
+     * @param list<Piece> $pieces
+     * @param list<How>   $known
+     *
+     * @return list<Piece>
+     */
+    private static function known(array $pieces, ?Length $half, array $known): array
+    {
+        $longest = array_search(
+            max([0.0, ...array_map(static fn(Piece $piece): float => $piece->length->inMetres(), $pieces)]),
+            array_map(static fn(Piece $piece): float => $piece->length->inMetres(), $pieces),
+            true,
+        );
+
+        return array_map(
+            static fn(Piece $piece, int $index): Piece => $piece->within($index === $longest ? $half : null, $known),
+            $pieces,
+            array_keys($pieces),
+        );
     }
 
     /**
@@ -245,9 +255,7 @@ final readonly class Ledger
             $onto = array_map(static fn(Piece $under): Piece => $under->under(), $onto);
         }
         if ($last !== null && $onto[$last]->goesOnIn($piece)) {
-            $longer = $piece->cut(Length::metres($onto[$last]->length->inMetres() + $piece->length->inMetres()));
-
-            return [...array_slice($onto, 0, $last), $longer];
+            return [...array_slice($onto, 0, $last), $onto[$last]->and($piece)];
         }
 
         return [...$onto, $piece];
@@ -269,6 +277,7 @@ final readonly class Ledger
             $missing = Move::of($count->at, Place::of(PlaceKind::Unseen), Length::metres(-$difference), $count->product);
             [$pieces[$key]] = self::takeOff($pieces[$key] ?? [], $missing);
         }
+        $pieces[$key] = self::known($pieces[$key] ?? [], $count->half, []);
 
         return $pieces;
     }

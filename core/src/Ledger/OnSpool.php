@@ -82,9 +82,9 @@ final readonly class OnSpool
                 $last = $stretches[count($stretches) - 1] ?? null;
                 if ($last?->role === $role && $last->line === $piece->product) {
                     array_pop($stretches);
-                    $piece = new Piece($piece->product, $piece->length->plus($last->length), min($last->since, $piece->since));
+                    $piece = (new Piece($last->line, $last->length, min($last->since, $piece->since), false, $last->half, $last->known))->and($piece);
                 }
-                $stretches[] = new Stretch($role, $piece->product, $piece->length, $piece->since);
+                $stretches[] = new Stretch($role, $piece->product, $piece->length, $piece->since, $piece->half, $piece->known);
             }
         }
 

@@ -121,7 +121,7 @@ final readonly class Plan
             return $line;
         }
         $depth = $kept->depth ?? $fill->spool->geometry->depthOf($fill->spool->geometry->arbor->thin);
-        $read = Build::kept($wanted->spool, Kept::of($depth, 3, $kept->layers, $kept->sound), $wanted->main, $wanted->gap);
+        $read = Build::kept($wanted->spool, Kept::of($depth, 3, $kept->layers, $kept->sound, $kept->halves), $wanted->main, $wanted->gap);
 
         $found = [...Narrowing::byItsSurface($fill, FillCalculator::solve($read->spool, $wanted->gap, $layers)), ...$line];
         usort($found, static fn(Narrowing $a, Narrowing $b): int => $a->half->inMetres() <=> $b->half->inMetres());

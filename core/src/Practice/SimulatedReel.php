@@ -70,6 +70,10 @@ final readonly class SimulatedReel
                 $line->cellSd,
             );
             $taken = Winding::byTurns($truth, Volume::cubicMillimetres($volume), $real, $stretch->turns, $gearRatio)?->inMetres() ?? 0.0;
+            if ($stretch->turns <= 0) {
+                // nobody turned a handle: what was told is what went on
+                $taken = $stretch->counted?->inMetres() ?? max(0.0, ($stretch->said?->metres->inMetres() ?? 0.0) - $metres[$stretch->layer]);
+            }
             $metres[$stretch->layer] += $taken;
             $volume += 1000 * $taken * $real->cell($spool->lay)->inSquareMillimetres();
         }

@@ -67,6 +67,12 @@ final class BadRun extends DomainFault
         );
     }
 
+    /** Names “metres”. */
+    public static function howMuch(): self
+    {
+        return new self('metres', 'Say how much is on, in all of this line, such as 54 m or 54 ± 2 m.');
+    }
+
     /** Names “depths_mm”. */
     public static function noReadings(): self
     {

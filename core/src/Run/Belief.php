@@ -32,7 +32,7 @@ final readonly class Belief
      */
     private const ROOM_IN_RETRIEVE = 0.3;
     /** Line slips on a counter's roller by 0 to 2 %: a reading is about 1 % short (handbook, chapter 3). */
-    private const SLIP = 0.01;
+    public const SLIP = 0.01;
     private const SLIP_SD = 0.006;
     /** A counter shows tenths of a metre. */
     private const COUNTER_M = 0.1;
@@ -101,10 +101,11 @@ final readonly class Belief
         $figure = 1 + count($this->layers) + $stretch->layer;
         $readings = [];
         if ($stretch->counted !== null) {
-            $metres = $stretch->counted->inMetres() * (1 + self::SLIP);
+            $metres = $stretch->counted->inMetres() * ($stretch->roller ? 1 + self::SLIP : 1);
             $readings[] = [$metres, hypot(self::SLIP_SD * $metres, self::COUNTER_M)];
         }
-        $byTurns = $stretch->turns > 0 ? Winding::byTurns(
+        // metres that somebody says are what is on: turns beside them are not a second measure
+        $byTurns = $stretch->turns > 0 && ($stretch->counted === null || $stretch->roller) ? Winding::byTurns(
             $this->spool(),
             Volume::cubicMillimetres($this->volume()),
             $this->line($stretch->layer),
@@ -131,6 +132,24 @@ final readonly class Belief
         $sd = $soFar + 1 / sqrt($weight);
 
         return [$this->with($this->all->grown($figure, $metres, $sd ** 2 - $soFar ** 2)), $sd, $stalled];
+    }
+
+    /**
+     * What is believed once somebody has said what is on of a layer: it is kept as said. Where it can be of this fill it says something
+     * of room and lines too; where it is far off what was counted, the count was wrong, and nothing else is bent by it.
+     */
+    public function told(int $layer, Said $said): self
+    {
+        $figure = 1 + count($this->layers) + $layer;
+        $variance = ($said->half->inMetres() / Tolerance::BAND) ** 2;
+        $off = $said->metres->inMetres() - $this->all->mean[$figure];
+        $one = array_fill(0, count($this->all->mean), 0.0);
+        $one[$figure] = 1.0;
+        $all = abs($off) <= self::STUCK * sqrt($this->all->variance(array_values($one)) + $variance)
+            ? $this->all->seen(array_values($one), $off, $variance)
+            : $this->all;
+
+        return $this->with($all->known($figure, $said->metres->inMetres(), $variance));
     }
 
     /**

@@ -16,6 +16,8 @@ final class Ending
     private const LEAVE_MM = 0.3;
     /** From this little room under the lip coils jump off, mm. */
     private const BRIM_MM = 0.5;
+    /** A layer that snapped with fewer metres on is begun anew rather than joined so near its knot. Ours, m. */
+    private const FEW_M = 10.0;
 
     /** What a stop that was passed means, before anything is tied; null: it was not. */
     public static function passed(Progress $at, Fill $plan): ?Sentence
@@ -96,13 +98,24 @@ final class Ending
                     $level,
                 ),
             },
-            Stop::Snapped => Sentence::of(
+            Stop::Snapped => self::few($at) ? Sentence::of(
+                'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. With so little on, take it off '
+                    . 'again, throw it away, and ' . ($at->layer === 0 ? 'tie the line on anew' : 'make the join anew')
+                    . ': a second knot so near the first makes a hump.',
+                $at->wound[$at->layer],
+            ) : Sentence::of(
                 'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. Cut back to sound line, join it '
                     . 'again with a line-to-line knot, go on at the same figure; near the end of the main line, wind a fresh piece '
                     . 'instead.',
                 $at->wound[$at->layer],
             ),
         };
+    }
+
+    /** So little is on of the layer that it is taken off again rather than joined. */
+    public static function few(Progress $at): bool
+    {
+        return $at->wound[$at->layer]->inMetres() < self::FEW_M;
     }
 
     /** What a depth mark would have said of a buried layer where it was stopped. */

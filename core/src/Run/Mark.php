@@ -17,6 +17,9 @@ final readonly class Mark
      * @param string|null  $step   the step it belongs to
      * @param float        $turns  of the handle; below 0 takes some back
      * @param Length|null  $metres counted, said, or stripped
+     * @param Length|null  $half   half the band of what is said, where that is said too
+     * @param bool         $planned what is said is what the plan had
+     * @param float|null   $pace   handle turns a minute
      * @param list<Length> $depths read round the spool
      * @param bool         $sure   stands by a depth that was asked about
      * @param bool|null    $firm   nothing gave under the thumb
@@ -37,5 +40,8 @@ final readonly class Mark
         public ?Sense $filler = null,
         public ?Feed $feed = null,
         public ?Tension $tension = null,
+        public ?Length $half = null,
+        public bool $planned = false,
+        public ?float $pace = null,
     ) {}
 }

@@ -14,8 +14,12 @@ enum MarkKind: string
     case Note = 'note';
     /** handle turns, more or fewer */
     case Turns = 'turns';
-    /** metres by a counter, or said */
+    /** more metres, by a counter or by somebody */
     case Counted = 'counted';
+    /** all metres on of the layer, as somebody knows them */
+    case Said = 'said';
+    /** the beat goes at another pace from here on */
+    case Pace = 'pace';
     case CounterJoined = 'counter_joined';
     case CounterLost = 'counter_lost';
     /** depths read from the lip, in the middle of a fill or at its end */
@@ -34,6 +38,8 @@ enum MarkKind: string
     case Resumed = 'resumed';
     /** old line came off */
     case Stripped = 'stripped';
+    /** what was on of a layer that snapped is off again: it is begun anew */
+    case Again = 'again';
     /** the run is over: finished, or left as it is */
     case Finished = 'finished';
     case Left = 'left';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Run;
 
+use Undro\Ledger\How;
 use Undro\Twist\Slack;
 use Undro\Units\Length;
 
@@ -30,6 +31,7 @@ final class MarkReducer
     public ?bool $firm = null;
     public ?Length $level = null;
     public ?MarkKind $over = null;
+    public ?float $pace = null;
     /** @var list<Stretch> closed */
     private array $stretches = [];
     private float $turns = 0.0;
@@ -52,6 +54,8 @@ final class MarkReducer
             MarkKind::Note => $this->notes[(string) $mark->step][] = $mark->words,
             MarkKind::Turns => $this->turns = max(0.0, $this->turns + $mark->turns),
             MarkKind::Counted => $this->counted = max(0.0, ($this->counted ?? 0.0) + ($mark->metres?->inMetres() ?? 0.0)),
+            MarkKind::Said => $this->say($mark),
+            MarkKind::Pace => $this->pace = $mark->pace,
             MarkKind::CounterJoined => $this->counting(true),
             MarkKind::CounterLost => $this->counting(false),
             MarkKind::Depth => $this->measure($mark),
@@ -64,6 +68,7 @@ final class MarkReducer
             MarkKind::Resumed => $this->stops = array_diff_key($this->stops, [$this->layer => true]),
             MarkKind::Tension => $this->hold($mark->tension ?? Tension::Firm),
             MarkKind::Stripped => null,
+            MarkKind::Again => $this->again(),
             MarkKind::Finished, MarkKind::Left => $this->over = $mark->kind,
         };
     }
@@ -78,7 +83,7 @@ final class MarkReducer
     public function stretches(): array
     {
         return $this->turns > 0 || $this->counted !== null
-            ? [...$this->stretches, new Stretch($this->layer, $this->turns, $this->countedLength(), null, $this->tension)]
+            ? [...$this->stretches, $this->stretch()]
             : $this->stretches;
     }
 
@@ -119,6 +124,34 @@ final class MarkReducer
         $this->counted = $on ? 0.0 : null;
     }
 
+    /** @throws BadRun if nothing is said */
+    private function say(Mark $mark): void
+    {
+        $metres = $mark->metres ?? throw BadRun::howMuch();
+        $metres->inMetres() >= 0 || throw BadRun::howMuch();
+        $this->close(said: Said::of($metres, $mark->half, $mark->planned ? How::Planned : How::Said));
+        $this->counted = $this->counter ? 0.0 : null;
+    }
+
+    /** What was wound of the layer is off again, and nothing of it counts: its first step by itself is the next. */
+    private function again(): void
+    {
+        $this->close();
+        $this->counted = $this->counter ? 0.0 : null;
+        $layer = $this->layer;
+        $this->stretches = array_values(array_filter($this->stretches, static fn(Stretch $each): bool => $each->layer !== $layer));
+        unset($this->stops[$layer], $this->slack[$layer]);
+        $begins = null;
+        foreach ($this->steps as $index => $step) {
+            $anew = $step->layer === $layer && !in_array($step->kind, [StepKind::Soak, StepKind::Place], true);
+            if ($anew) {
+                unset($this->states[$step->id()]);
+                $begins ??= $index;
+            }
+        }
+        $this->at = $begins ?? $this->at;
+    }
+
     /** What is said of a filler's place is added to what was said of it before. */
     private function place(?Step $at, Mark $mark): void
     {
@@ -148,22 +181,24 @@ final class MarkReducer
 
             return;
         }
-        $this->close(new Reading($mean, count($mark->depths), $mark->sure));
+        $this->close(reading: new Reading($mean, count($mark->depths), $mark->sure));
         $this->counted = $this->counter ? 0.0 : null;
     }
 
-    private function close(?Reading $reading = null): void
+    private function close(?Reading $reading = null, ?Said $said = null): void
     {
-        if ($this->turns > 0 || ($this->counted ?? 0.0) > 0 || $reading !== null) {
-            $this->stretches[] = new Stretch($this->layer, $this->turns, $this->countedLength(), $reading, $this->tension);
+        if ($this->turns > 0 || ($this->counted ?? 0.0) > 0 || $reading !== null || $said !== null) {
+            $this->stretches[] = $this->stretch($reading, $said);
         }
         $this->turns = 0.0;
         $this->counted = null;
     }
 
-    private function countedLength(): ?Length
+    private function stretch(?Reading $reading = null, ?Said $said = null): Stretch
     {
-        return $this->counted === null ? null : Length::metres($this->counted);
+        $counted = $this->counted === null ? null : Length::metres($this->counted);
+
+        return new Stretch($this->layer, $this->turns, $counted, $reading, $this->tension, $this->counter, $said);
     }
 
     /** @throws BadRun */

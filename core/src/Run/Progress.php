@@ -8,6 +8,7 @@ use Undro\Fill\BadFill;
 use Undro\Fill\Fill;
 use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
+use Undro\Ledger\How;
 use Undro\Spool\BadSpool;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
@@ -42,6 +43,8 @@ final readonly class Progress
      * @param Length|null   $finishHalf half its 90 % band
      * @param Length|null   $finishIfStopped the depth of the finished fill if this layer ended now
      * @param float|null    $doubt   the last depth, in standard deviations off, where it was not used
+     * @param list<list<How>> $known how what is on of each layer is known
+     * @param Length|null   $byCounter what a line counter's roller told of this layer; null: none was on the line
      * @param bool          $counterShort the counter told far less than the turns, and was not believed
      * @param Fill          $now     what is believed to lie on the spool
      */
@@ -63,13 +66,21 @@ final readonly class Progress
         public bool $replanned,
         public ?float $doubt,
         public bool $counterShort,
+        public array $known,
+        public ?Length $byCounter,
         public Fill $now,
     ) {}
 
-    /** What is counted lies so far short of the mark, outside of its band, that it cannot be all that is on. */
+    /** Half the band of what is on where the layer is said to be at its mark: as well as the mark is known, and no better than metres are said. */
+    public function markHalf(): Length
+    {
+        return Length::metres(max(Said::of($this->target)->half->inMetres(), $this->leftHalf->inMetres()));
+    }
+
+    /** What is counted lies so far from the mark, outside of its band, that what is on is asked before it is written down. */
     public function farFromMark(): bool
     {
-        return $this->left->inMetres() > max($this->leftHalf->inMetres(), self::FAR * $this->target->inMetres());
+        return abs($this->left->inMetres()) > max($this->leftHalf->inMetres(), self::FAR * $this->target->inMetres());
     }
 
     /**
@@ -89,6 +100,8 @@ final readonly class Progress
         $replanned = false;
         $doubt = null;
         $short = false;
+        $known = array_fill(0, count($layers), []);
+        $byCounter = null;
         foreach ($stretches as $stretch) {
             isset($layers[$stretch->layer]) || throw BadRun::noSuchLayer($stretch->layer, count($layers));
             $stretch->layer >= $at || throw BadRun::backwards($stretch->layer);
@@ -98,12 +111,24 @@ final readonly class Progress
             $at = $stretch->layer;
             [$belief, $soFar, $stalled] = $belief->wound($stretch, $soFar);
             $short = $short || $stalled;
+            if ($stretch->turns > 0 || ($stretch->counted?->inMetres() ?? 0.0) > 0) {
+                $known[$at] = How::both($known[$at], [$stretch->counted === null || $stretch->roller ? How::Counted : How::Said]);
+            }
+            if ($at === $layer && $stretch->roller && $stretch->counted !== null) {
+                $byCounter = Length::metres(($byCounter?->inMetres() ?? 0.0) + $stretch->counted->inMetres());
+            }
+            if ($stretch->said !== null) {
+                $belief = $belief->told($at, $stretch->said);
+                $known[$at] = [$stretch->said->how];
+                $soFar = 0.0;
+            }
             if ($stretch->reading !== null) {
                 $off = $belief->off($stretch->reading);
                 $doubt = abs($off) > self::DOUBT ? $off : null;
                 if ($doubt === null || $stretch->reading->sure) {
                     $belief = $belief->seen($stretch->reading);
                     $replanned = true;
+                    $known[$at] = How::both($known[$at], [How::Depth]);
                     $doubt = null;
                     $soFar = 0.0;
                 }
@@ -111,7 +136,7 @@ final readonly class Progress
         }
         $at <= $layer || throw BadRun::backwards($layer);
 
-        return self::told($belief, $spool, $fill, $layers, $gearRatio, $layer, $replanned, $doubt, $short);
+        return self::told($belief, $spool, $fill, $layers, $gearRatio, $layer, $replanned, $doubt, $short, $known, $byCounter);
     }
 
     /** Metres by which the stop was passed, or null. */
@@ -120,7 +145,10 @@ final readonly class Progress
         return $this->left->inMetres() < -0.05 ? Length::metres(-$this->left->inMetres()) : null;
     }
 
-    /** @param list<Layer> $layers */
+    /**
+     * @param list<Layer>     $layers
+     * @param list<list<How>> $known
+     */
     private static function told(
         Belief $belief,
         Spool $spool,
@@ -131,6 +159,8 @@ final readonly class Progress
         bool $replanned,
         ?float $doubt,
         bool $short,
+        array $known,
+        ?Length $byCounter,
     ): self {
         $count = count($layers);
         $wound = array_map($belief->on(...), array_keys($layers));
@@ -193,6 +223,8 @@ final readonly class Progress
             $replanned,
             $doubt,
             $short,
+            $known,
+            $byCounter,
             FillCalculator::solve(
                 $believed,
                 $fill->gap,

@@ -25,6 +25,7 @@ final readonly class Run
      * @param Length|null                 $level     depth of the finished fill
      * @param array<int, Mark>            $placed    how each layer's filler lies
      * @param MarkKind|null               $over      finished or left; null: going on
+     * @param float|null                  $pace      of the beat, where it was changed, handle turns a minute
      */
     private function __construct(
         public array $steps,
@@ -41,6 +42,7 @@ final readonly class Run
         public ?Length $level,
         public array $placed,
         public ?MarkKind $over,
+        public ?float $pace,
     ) {}
 
     /**
@@ -76,6 +78,7 @@ final readonly class Run
             $told->level,
             $told->placed,
             $told->over,
+            $told->pace,
         );
     }
 
@@ -83,5 +86,16 @@ final readonly class Run
     public function turns(): float
     {
         return array_sum(array_map(fn(Stretch $each): float => $each->layer === $this->layer ? $each->turns : 0.0, $this->stretches));
+    }
+
+    /** Of those the turns that may still be put right: since a depth was read or metres were said. */
+    public function turnsOpen(): float
+    {
+        $open = 0.0;
+        foreach ($this->stretches as $each) {
+            $open = $each->layer !== $this->layer || $each->reading !== null || $each->said !== null ? 0.0 : $open + $each->turns;
+        }
+
+        return $open;
     }
 }

@@ -99,11 +99,17 @@ final readonly class Standing
         foreach ($this->run->steps as $step) {
             $next = $step->kind === StepKind::Soak && $step->layer === $this->run->layer + 1 && $this->run->current !== $step->id();
             if ($next && !$this->met($step->id()) && !isset($this->run->soaks[$step->id()])) {
-                $due[] = ['step' => $step, 'minutes' => $left / ($this->course->pace ?? Usual::PACE_TURNS_PER_MIN) - ($step->seconds ?? 0) / 60];
+                $due[] = ['step' => $step, 'minutes' => $left / ($this->pace() ?? Usual::PACE_TURNS_PER_MIN) - ($step->seconds ?? 0) / 60];
             }
         }
 
         return $due;
+    }
+
+    /** Handle turns a minute: as it was set last. */
+    public function pace(): ?float
+    {
+        return $this->run->pace ?? $this->course->pace;
     }
 
     /** Whether a step is done or left out. */

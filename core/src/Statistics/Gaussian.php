@@ -43,6 +43,21 @@ final readonly class Gaussian
         return new self(array_values($mean), array_map(array_values(...), $covariance));
     }
 
+    /** One figure is known by itself from here on, whatever the others are. */
+    public function known(int $figure, float $mean, float $variance): self
+    {
+        $all = $this->mean;
+        $covariance = $this->covariance;
+        foreach (array_keys($all) as $other) {
+            $covariance[$figure][$other] = 0.0;
+            $covariance[$other][$figure] = 0.0;
+        }
+        $all[$figure] = $mean;
+        $covariance[$figure][$figure] = $variance;
+
+        return new self(array_values($all), array_map(array_values(...), $covariance));
+    }
+
     /**
      * After a reading of h . x = value with an error of its own.
      *

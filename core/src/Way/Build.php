@@ -84,6 +84,7 @@ final readonly class Build
             $room[0] = $full;
             foreach ($kept->layers as $index => $layer) {
                 $room[$index + 1] = -($layer->length?->inMetres() ?? 0.0) * $layer->volumePerMetre($spool->lay)->inCubicMillimetres();
+                $misread = hypot($misread, $kept->volumeSd($index, $spool->lay));
             }
             $below = $full - array_sum($room);
             $surface = $geometry === null ? null : $spool->surfaceHolding($geometry, Volume::cubicMillimetres($below));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Way;
 
 use Undro\Fill\Layer;
+use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Spool\Tolerance;
 use Undro\Units\Length;
@@ -24,19 +25,27 @@ final readonly class Kept
      * @param int         $readings round the spool
      * @param list<Layer> $layers   from the arbor out, as the log has them; empty: not known
      * @param bool        $sound    it is young enough to be offered first
+     * @param list<Length|null> $halves half the 90 % band of each layer's length; null: counted exactly
      */
-    private function __construct(public ?Length $depth, public int $readings, public array $layers, public bool $sound) {}
+    private function __construct(
+        public ?Length $depth,
+        public int $readings,
+        public array $layers,
+        public bool $sound,
+        public array $halves = [],
+    ) {}
 
     /**
-     * @param list<Layer> $layers
+     * @param list<Layer>       $layers
+     * @param list<Length|null> $halves
      *
      * @throws BadWay if neither its surface nor its length is known
      */
-    public static function of(?Length $depth, int $readings, array $layers, bool $sound): self
+    public static function of(?Length $depth, int $readings, array $layers, bool $sound, array $halves = []): self
     {
         $depth !== null || $layers !== [] || throw BadWay::keptIsUnknown();
 
-        return new self($depth, $readings, $layers, $sound);
+        return new self($depth, $readings, $layers, $sound, $halves);
     }
 
     /** The outermost line of it, that the main line is joined to; null: not known. */
@@ -51,6 +60,16 @@ final readonly class Kept
         return $this->layers === [] ? null : Length::metres(
             array_sum(array_map(static fn(Layer $layer): float => $layer->length?->inMetres() ?? 0.0, $this->layers)),
         );
+    }
+
+    /** How well the volume of a layer is known by its length, mm3. */
+    public function volumeSd(int $layer, Lay $lay): float
+    {
+        $half = $this->halves[$layer] ?? null;
+
+        return $half === null
+            ? 0.0
+            : $half->inMetres() / Tolerance::BAND * $this->layers[$layer]->volumePerMetre($lay)->inCubicMillimetres();
     }
 
     /** How well its surface was read, mm. */

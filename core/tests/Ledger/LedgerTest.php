@@ -9,6 +9,7 @@ use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
 use Undro\Ledger\Event;
 use Undro\Ledger\EventKind;
+use Undro\Ledger\How;
 use Undro\Ledger\Ledger;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
@@ -165,6 +166,38 @@ final class LedgerTest extends TestCase
         // counted exactly, or empty, there is no doubt left
         self::assertNull(Ledger::read([...$events, self::wound(3, [], [new Count($filler, Length::metres(28), 1)])])->half($filler));
         self::assertNull(Ledger::read([...$events, self::wound(3, [$off(30)])])->half($filler));
+    }
+
+    public function testWhatWasWoundIsKnownAsWellWhereverItLiesAndTheFillerNoBetter(): void
+    {
+        [$filler, $spool, $spare] = [Place::of(PlaceKind::Filler, 1), Place::of(PlaceKind::Spool, 1), Place::of(PlaceKind::Spool, 2)];
+        $move = static fn(Place $from, Place $to, float $metres, ?float $half = null, How ...$known): Move => Move::of(
+            $from,
+            $to,
+            Length::metres($metres),
+            1,
+            $half === null ? null : Length::metres($half),
+            array_values($known),
+        );
+        $events = [
+            self::wound(1, [$move(Place::of(PlaceKind::Shop), $filler, 300)], [new Count($filler, Length::metres(280), 1, Length::metres(12))]),
+            self::wound(2, [$move($filler, $spool, 53, 5, How::Counted)]),
+        ];
+        $ledger = Ledger::read($events);
+        self::assertEqualsWithDelta([53.0, 5.0], [$ledger->length($spool)->inMetres(), $ledger->half($spool)?->inMetres()], 1e-9);
+        self::assertSame([How::Counted], $ledger->at($spool)[0]->known);
+        self::assertEqualsWithDelta([227.0, 13.0], [$ledger->length($filler)->inMetres(), $ledger->half($filler)?->inMetres()], 1e-9);
+        // a second stretch that goes on in the first, a cut of a known length, and all of it onto another spool
+        $later = Ledger::read([
+            ...$events,
+            self::wound(3, [$move($filler, $spool, 40, 12, How::Said)]),
+            self::wound(4, [$move($spool, Place::of(PlaceKind::Waste), 10)]),
+            self::wound(5, [$move($spool, $spare, 83)]),
+        ]);
+        self::assertNull($later->half($spool));
+        self::assertEqualsWithDelta([83.0, 13.0], [$later->length($spare)->inMetres(), $later->half($spare)?->inMetres()], 1e-9);
+        self::assertEquals($later->at($spare), Ledger::restore($later->state())->at($spare), 'a cache keeps it');
+        self::assertEqualsWithDelta(70.0, $later->sure($spare)->inMetres(), 1e-9);
     }
 
     public function testMoreThanThereIsCannotComeOff(): void

@@ -7,12 +7,14 @@ namespace Undro\Tests\Run;
 use PHPUnit\Framework\TestCase;
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
+use Undro\Ledger\How;
 use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Run\BadRun;
 use Undro\Run\Progress;
 use Undro\Run\Reading;
+use Undro\Run\Said;
 use Undro\Run\Stretch;
 use Undro\Spool\Arbor;
 use Undro\Spool\Measures;
@@ -57,6 +59,51 @@ final class ProgressTest extends TestCase
         self::assertLessThan($turns->woundHalf[0]->inMetres(), $counter->woundHalf[0]->inMetres());
         self::assertLessThan($counter->woundHalf[0]->inMetres(), $both->woundHalf[0]->inMetres());
         self::assertEqualsWithDelta($metres, $both->wound[0]->inMetres(), 0.1);
+    }
+
+    public function testMetresThatAreSaidAreKeptAsSaidAndOnlyARollersAreCorrected(): void
+    {
+        $said = Length::metres(75 * 0.9144);
+        foreach ([0, 60, 90, 400] as $turns) {
+            $at = self::at([new Stretch(0, $turns, said: Said::of($said))]);
+            self::assertEqualsWithDelta(68.58, $at->wound[0]->inMetres(), 1e-9, "after $turns turns");
+            self::assertEqualsWithDelta(0.69, $at->woundHalf[0]->inMetres(), 0.01, 'one in a hundred, where no ± is said');
+            self::assertSame([How::Said], $at->known[0]);
+        }
+        $wide = self::at([new Stretch(0, 90, said: Said::of($said, Length::metres(6)))]);
+        self::assertEqualsWithDelta(6, $wide->woundHalf[0]->inMetres(), 1e-9);
+        // what is wound after it is added to it
+        $more = self::at([new Stretch(0, 90, said: Said::of($said)), new Stretch(0, 20)]);
+        self::assertEqualsWithDelta(20 * ($more->retrieve?->inMetres() ?? 0), $more->wound[0]->inMetres() - 68.58, 0.3);
+        self::assertSame([How::Said, How::Counted], $more->known[0]);
+        // more metres that somebody said count as they are, whatever was counted beside them
+        self::assertEqualsWithDelta(50, self::at([new Stretch(0, 30, Length::metres(50), roller: false)])->wound[0]->inMetres(), 1e-9);
+        $roller = self::at([new Stretch(0, 0, Length::metres(50))]);
+        self::assertEqualsWithDelta(50.5, $roller->wound[0]->inMetres(), 1e-9);
+        self::assertEqualsWithDelta(50, $roller->byCounter?->inMetres(), 1e-9);
+    }
+
+    public function testAWrongCountIsPutRightByWhatIsSaidAndBendsNothing(): void
+    {
+        $untouched = self::at([]);
+        $at = self::at([new Stretch(0, 900, said: Said::of(Length::metres(40)))]);
+        self::assertEqualsWithDelta($untouched->left->inMetres() - 40, $at->left->inMetres(), 0.01, 'room and line are what they were');
+        // within what the turns can be it speaks of them too, and the depth after it is believed with it
+        $depth = self::at([new Stretch(0, 120)])->depth ?? self::fail();
+        $read = self::at([new Stretch(0, 120, null, new Reading($depth, 3))]);
+        $both = self::at([new Stretch(0, 120, null, new Reading($depth, 3), said: Said::of($read->wound[0]))]);
+        self::assertLessThan($read->leftHalf->inMetres(), $both->leftHalf->inMetres());
+    }
+
+    public function testFarFromTheMarkIsFarOnEitherSide(): void
+    {
+        $planned = self::planned();
+        foreach (['short' => 0.3, 'past' => 1.9] as $side => $share) {
+            self::assertTrue(self::at([new Stretch(0, 0, said: Said::of(Length::metres($share * $planned)))])->farFromMark(), $side);
+        }
+        $near = self::at([new Stretch(0, 0, said: Said::of(Length::metres(0.97 * $planned)))]);
+        self::assertFalse($near->farFromMark());
+        self::assertGreaterThanOrEqual($near->leftHalf->inMetres(), $near->markHalf()->inMetres());
     }
 
     public function testADepthReplansWhatIsLeftAndTheBandShrinks(): void

@@ -21,6 +21,7 @@ use Undro\Run\Setting;
 use Undro\Run\Step;
 use Undro\Run\Steps;
 use Undro\Run\StepState;
+use Undro\Run\Stop;
 use Undro\Spool\ReelKind;
 use Undro\Twist\Feed;
 use Undro\Twist\Hold;
@@ -252,6 +253,33 @@ final class RunTest extends TestCase
         self::assertNull($run->stretches[1]->counted);
         self::assertFalse($run->counter);
         self::assertEqualsWithDelta(25, $run->turns(), 1e-9);
+    }
+
+    public function testSnappedWithLittleOnTheLayerIsBegunAnewAndNothingOfItCounts(): void
+    {
+        $marks = [
+            ...self::upTo('wind.0'),
+            self::turns(12),
+            new Mark(MarkKind::Stopped, stop: Stop::Snapped),
+            new Mark(MarkKind::Again),
+        ];
+        $run = self::after($marks);
+        self::assertSame('tie.0', $run->current, 'not the soak, nor how the filler lies');
+        self::assertSame([], $run->stretches);
+        self::assertSame([], $run->stops);
+        self::assertEqualsWithDelta(8, self::after([...$marks, self::turns(8)])->turns(), 1e-9);
+        self::assertSame('place.0', self::after([...$marks, new Mark(MarkKind::Back, step: 'place.0')])->current);
+    }
+
+    public function testWhatIsSaidClosesWhatWasCountedAndOnlyTurnsAfterItMayBePutRight(): void
+    {
+        $marks = [...self::upTo('wind.0'), self::turns(40), new Mark(MarkKind::Said, metres: Length::metres(20))];
+        self::assertEqualsWithDelta(0, self::after($marks)->turnsOpen(), 1e-9);
+        $run = self::after([...$marks, self::turns(15), self::turns(-20)]);
+        self::assertEqualsWithDelta(40, $run->turns(), 1e-9);
+        self::assertEqualsWithDelta(20, $run->stretches[0]->said?->metres->inMetres(), 1e-9);
+        $this->expectExceptionMessage('Say how much is on');
+        self::after([...$marks, new Mark(MarkKind::Said)]);
     }
 
     public function testDepthsThatCannotBeOfOneLevelAreRefused(): void

@@ -43,7 +43,7 @@ const STALE = {
   drag: ['drags', 'events'],
   runBegun: ['runs', 'lines'],
   /** what is wound is written down */
-  runWritten: ['runs', 'lines', ...LOGGED],
+  runWritten: ['anglers', 'runs', 'lines', ...LOGGED],
   runTakenBack: ['runs', 'run', 'lines', ...LOGGED],
   import: ['anglers', 'reels', 'lines', 'fillers', 'plans', 'rods', 'runs', 'run', 'packs', ...LOGGED],
   calendar: ['calendar'],

@@ -2,9 +2,10 @@ import type { Reel, Spool } from '../api/types';
 import { LABEL_MM, type LabelLine } from '../drawings/label/Label';
 import { download, svgFile } from '../drawings/svgFile';
 import { day } from '../parts/day';
+import { knownWords } from '../parts/known';
 import { leaderWords } from '../parts/leader';
 import { mainOf } from '../parts/onSpool';
-import { force, length, thickness, type Units, words } from '../units/units';
+import { deep, force, thickness, type Units, within, words } from '../units/units';
 
 /** What a label says of a spool in its reel, by what lies on it now. */
 export function labelOf(reel: Reel, spool: Spool, units: Units) {
@@ -12,7 +13,7 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
   const top = mainOf(spool);
   const lines: LabelLine[] = outside.map((piece) => ({
     material: piece.line.material,
-    words: `${words(length(piece.length_m, units))} ${piece.line.name}`,
+    words: `${within(piece.length_m, piece.half_m, units)} ${piece.line.name}`,
   }));
   if (spool.leader?.material) {
     lines.unshift({ material: spool.leader.material, words: `leader ${leaderWords(spool.leader, units)}` });
@@ -28,6 +29,10 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
           .filter(Boolean)
           .join(' · ')
       : '',
+    level: spool.level
+      ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip, ${day(spool.level.at)}`
+      : '',
+    known: knownWords(top?.known),
     date: day(top?.since),
   };
 }

@@ -6,14 +6,16 @@ import { drawn } from '../drawings/section/drawn';
 import { Thumb } from '../drawings/section/Thumb';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
+import { day } from '../parts/day';
 import { FigureForm } from '../parts/FigureForm';
+import { woundWords } from '../parts/known';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
 import { OldLineOff } from '../strip/OldLineOff';
 import { sentence } from '../units/sentence';
-import { length, metresPer, small, words } from '../units/units';
+import { deep, length, metresPer, small, words } from '../units/units';
 import { FoundOnSpool, LevelNow } from './FoundOnSpool';
 import { spoolBody, spoolFields, spoolValues } from './fields';
 import classes from './Locker.module.css';
@@ -42,11 +44,15 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
   const depth = picture.layers.at(-1)?.depth_mm;
   // where the shape is known the level says more than a share of the stamp's room
   const full =
-    contents.length === 0 || picture.filled_fraction === null
+    contents.length === 0
       ? ''
-      : depth === undefined
-        ? `${Math.round(picture.filled_fraction * 100)} % of what is stamped`
-        : `line ${words(small(depth, units))} under the lip`;
+      : spool.level
+        ? `line ${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip, read ${day(spool.level.at)}`
+        : picture.filled_fraction === null
+          ? ''
+          : depth === undefined
+            ? `${Math.round(picture.filled_fraction * 100)} % of what is stamped`
+            : `line ${words(small(depth, units))} under the lip by its length`;
   return (
     <section className={classes.spool} aria-label={`${reel.name}, ${spool.name}`}>
       <Thumb {...drawn(picture.shape, picture.layers)} kind={reel.kind} lip={spool.lip} />
@@ -67,7 +73,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
               label={`On ${spool.name}: ${contents.map((piece) => `${piece.line.name} ${words(length(piece.length_m, units))}`).join(', ')}`}
             />
             <p className={page.facts}>
-              {contents.map((piece) => `${words(length(piece.length_m, units))} ${piece.line.name}`).join(' under ')}
+              {contents.map((piece) => woundWords(piece, units, piece.line.name)).join(' under ')}
             </p>
           </>
         ) : (

@@ -13,7 +13,7 @@ import { Tape } from '../drawings/tape/Tape';
 import { day } from '../parts/day';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { force, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
+import { force, metresPer, millimetresPer, small, type Units, within, words } from '../units/units';
 import { Entries } from './Entries';
 import classes from './Log.module.css';
 import { Needs } from './Needs';
@@ -61,7 +61,8 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
           ends="reel"
           segments={segmentsOf(
             spool.contents,
-            (piece) => `${piece.line.name} ${words(length(piece.length_m, units, 0))}, since ${day(piece.since)}`,
+            (piece) =>
+              `${piece.line.name} ${within(piece.length_m, piece.half_m, units, 0)}, since ${day(piece.since)}`,
           )}
           scaleUnit={{ m: metresPer(units), name: units.length }}
           label={`What is on ${reel.name} now`}

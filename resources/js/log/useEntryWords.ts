@@ -1,5 +1,7 @@
+import type { Schemas } from '../api/client';
 import { useAllLines, useAnglers, useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
+import { woundWords } from '../parts/known';
 import { leaderWords } from '../parts/leader';
 import { useBench } from '../shell/bench';
 import { force, length, small, type Units, within, words } from '../units/units';
@@ -19,7 +21,7 @@ export function useEntryWords() {
     return {
       where: reel ? `${reel.name}, ${spool?.name}` : '',
       facts: [
-        ...moved(entry).map(([line, metres]) => `${words(length(metres, units, metres < 10 ? 1 : 0))} ${name(line)}`),
+        ...moved(entry).map((each) => woundWords(each, units, name(each.line))),
         ...(entry.counts ?? []).map(
           (count) => `${within(Number(count.length_m), count.half_m, units, 0)} ${name(count.line)} counted`,
         ),
@@ -58,14 +60,27 @@ function dragSet({ drag }: LogEntry, units: Units): string {
     .join(', ');
 }
 
+interface Moved {
+  line: number;
+  length_m: number;
+  half_m: number;
+  known: Schemas['KnownBy'];
+}
+
 /** What moved, line by line; over a carrier and back counts once. */
-function moved(entry: LogEntry): [number, number][] {
-  const sums = new Map<number, number>();
+function moved(entry: LogEntry): Moved[] {
+  const sums = new Map<number, Moved>();
   for (const move of entry.moves ?? []) {
     if (move.to.kind === 'carrier' || (entry.kind === 'topped_up' && move.from.kind === 'carrier')) continue;
-    sums.set(move.line, (sums.get(move.line) ?? 0) + Number(move.length_m));
+    const before = sums.get(move.line);
+    sums.set(move.line, {
+      line: move.line,
+      length_m: (before?.length_m ?? 0) + Number(move.length_m),
+      half_m: Math.hypot(before?.half_m ?? 0, move.half_m ?? 0),
+      known: before?.known ?? move.known ?? [],
+    });
   }
-  return [...sums];
+  return [...sums.values()];
 }
 
 function outing({ outing: day }: LogEntry, units: Units): string[] {

@@ -98,7 +98,7 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
       size_from: draft[keys.from],
       length_m: figure(keys.length),
       on_hand_m: old?.piece.length_m ?? filler?.left_m ?? null,
-      on_hand_half_m: old ? null : (filler?.half_m ?? null),
+      on_hand_half_m: (old ? old.piece.half_m : filler?.half_m) ?? null,
       price: (!old && filler?.price) || null,
       price_for_m: filler?.full_length_m ?? null,
     };
@@ -150,11 +150,12 @@ function kept(draft: Draft, reels: Reel[], depth: string | null): PlanCase['kept
         depth_mm: depth,
         readings: draft.keptReadings || null,
         sound: spool?.keeps_backing ?? false,
-        layers: backing.map(({ line, length_m }) => ({
+        layers: backing.map(({ line, length_m, half_m }) => ({
           material: line.material,
           size: line.size,
           size_from: line.size_from,
           length_m,
+          on_hand_half_m: half_m,
         })),
       };
 }

@@ -108,6 +108,12 @@ export function within(metres: number, half: number | null | undefined, units: U
     : words(shown);
 }
 
+/** A small length with how well it is known: "1.6 ± 0.3 mm". */
+export function deep(millimetres: number, half: number, units: Units): string {
+  const shown = small(millimetres, units);
+  return `${shown.figure} ± ${small(half, units).figure} ${shown.unit}`;
+}
+
 /** Typed text with the unit it was meant in, so that changing the units later does not change its meaning. */
 export function withUnit(typed: string, unit: string): string {
   const trimmed = typed.trim();

@@ -3,10 +3,12 @@ import { useHotkeys, useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
-import { length, minutes, retrieve, small, words } from '../units/units';
+import { length, minutes, retrieve, small, within, words } from '../units/units';
 import { CounterTool } from './CounterTool';
 import { DepthForm } from './DepthForm';
+import { SayIt } from './SayIt';
 import { StopHere } from './StopHere';
+import { standing } from './standing';
 import { Tension } from './Tension';
 import { useCount } from './useCount';
 import type { Running } from './useRun';
@@ -19,10 +21,11 @@ export function CountTool(running: Running) {
   const { progress } = run.state;
   const [sound, setSound] = useLocalStorage({ key: 'undro-sound', defaultValue: true });
   const [measuring, setMeasuring] = useState(false);
+  const [saying, setSaying] = useState(false);
+  const now = standing(run, ahead);
   const first = step.turns !== null;
-  const turnsLeft = progress.turns_left === null ? null : Math.ceil(progress.turns_left - ahead - 1e-6);
-  const firstLeft = first ? Math.max(0, (step.turns ?? 0) - Math.round(progress.turns + ahead)) : null;
-  const left = firstLeft ?? turnsLeft;
+  const firstLeft = first ? Math.max(0, (step.turns ?? 0) - now.turns) : null;
+  const left = firstLeft ?? now.turns_left;
   const count = useCount({
     tell,
     pace: run.pace_turns_per_min,
@@ -34,20 +37,20 @@ export function CountTool(running: Running) {
   const done = () => tell({ kind: 'done', step: step.id });
   useHotkeys(
     [
-      // held down it is one tap
-      ['Space', (event) => !event.repeat && count.tap(event)],
+      ['Space', count.tap],
       ['Backspace', count.back],
       ...(singleKeys
         ? ([
             ['p', () => (count.running ? count.stop() : count.start())],
             ['d', () => setMeasuring(true)],
+            ['t', () => setSaying(true)],
           ] as [string, () => void][])
         : []),
     ],
     ['INPUT', 'TEXTAREA', 'SELECT'],
   );
   const passed = progress.passed !== null || (left !== null && left < 0);
-  const figure = left === null ? length(progress.left_m, units).figure : String(Math.abs(left));
+  const figure = left === null ? length(now.left_m, units).figure : String(Math.abs(left));
   const lead =
     left === null
       ? `${units.length} left to the stop`
@@ -77,16 +80,14 @@ export function CountTool(running: Running) {
         </span>
         <span className={classes.lead}>{lead}</span>
         <span className={classes.soFar} data-testid="so-far">
-          {Math.round(progress.turns + ahead)} turns ·{' '}
-          {words(length(run.state.layers[progress.layer]?.wound_m ?? 0, units, 1))} on, ±{' '}
-          {length(run.state.layers[progress.layer]?.wound_half_m ?? 0, units, 1).figure}
+          {now.turns} turns · {within(now.on_m, now.half_m, units, 1)} on
         </span>
       </button>
       <ul className={classes.facts}>
         {!first && (
           <li>
-            <b>{words(length(Math.max(0, progress.left_m), units))}</b> ±{' '}
-            {length(progress.left_half_m, units, 1).figure} to go
+            <b>{words(length(Math.max(0, now.left_m), units))}</b> ± {length(progress.left_half_m, units, 1).figure} to
+            go
           </li>
         )}
         {!first && progress.minutes_left !== null && <li>{minutes(progress.minutes_left)} at your pace</li>}
@@ -134,7 +135,10 @@ export function CountTool(running: Running) {
       </Group>
       {run.practice && <Tension {...running} />}
       {!first && <CounterTool {...running} />}
-      {!first && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
+      <Group gap="xs" align="start">
+        <SayIt {...running} open={saying} onOpen={setSaying} />
+        {!first && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
+      </Group>
       {first ? (
         <Button size="lg" variant={firstLeft === 0 ? 'filled' : 'default'} onClick={done}>
           They hold: next step

@@ -1,10 +1,9 @@
 import { Button, Group } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { driveCounter, useCounter } from '../api/devices';
-import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { length, withUnit, words } from '../units/units';
+import { length, words } from '../units/units';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -18,11 +17,11 @@ interface Told {
   layer: number;
 }
 
-/** The line counter on the line: joined, followed, and let go when it is not heard any more. Without one, metres can be said. */
-export function CounterTool({ run, tell, say }: Running) {
+/** The line counter on the line: joined, followed, and let go when it is not heard any more. */
+export function CounterTool({ run, tell }: Running) {
   const { units } = useBench();
   const { data: counter, isError } = useCounter(EVERY);
-  const joined = run.state.progress.counter;
+  const { counter: joined, counter_m: byCounter, counter_as_m: asLength } = run.state.progress;
   const mark = `undro-counter ${run.id}`;
   // where the counter stood when its metres were told last; this window tells them, another one only looks
   const { layer } = run.state;
@@ -87,7 +86,12 @@ export function CounterTool({ run, tell, say }: Running) {
           {counter.stand_in && <Drive pace={run.state.progress.pace_m_per_min} />}
         </Group>
       )}
-      {!here && !joined && <Said say={say} />}
+      {byCounter !== null && asLength !== null && byCounter > 0 && (
+        <p className={classes.fine} data-testid="slip">
+          Its {words(length(byCounter, units, 1))} of this line count as {words(length(asLength, units, 1))}: line slips
+          by about 1 % on a roller.
+        </p>
+      )}
     </div>
   );
 }
@@ -107,42 +111,5 @@ function Drive({ pace }: { pace: number | null }) {
         Let it stick
       </Button>
     </>
-  );
-}
-
-/** Metres that somebody knows by another way: a mark on the line, a colour, a filler's own figure. */
-function Said({ say }: Pick<Running, 'say'>) {
-  const { units } = useBench();
-  const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState('');
-  if (!open) {
-    return (
-      <Button size="compact-sm" variant="subtle" color="gray" onClick={() => setOpen(true)}>
-        Say metres
-      </Button>
-    );
-  }
-  return (
-    <form
-      className={classes.noting}
-      onSubmit={(event) => {
-        event.preventDefault();
-        say({ kind: 'counted', metres: withUnit(typed, units.length) }).then(() => {
-          setOpen(false);
-          setTyped('');
-        }, failed);
-      }}
-    >
-      <TypedField
-        label="More on, since the last stop or depth"
-        unit={units.length}
-        placeholder={`by colours or marks, ${units.length}`}
-        value={typed}
-        onChange={setTyped}
-      />
-      <Button type="submit" variant="default" disabled={typed.trim() === ''}>
-        Count them
-      </Button>
-    </form>
   );
 }

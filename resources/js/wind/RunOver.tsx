@@ -7,9 +7,10 @@ import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { LabelOf } from '../labels/LabelOf';
 import { fillerName } from '../parts/fillerName';
+import { knownWords } from '../parts/known';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { length, within, words } from '../units/units';
+import { within } from '../units/units';
 import type { Tell } from './useRun';
 import classes from './Wind.module.css';
 
@@ -55,8 +56,8 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
           <ul className={classes.written}>
             {run.written.map((each) => (
               <li key={`${each.layer}-${each.length_m}`}>
-                <b>{words(length(each.length_m, units))}</b> of {ROLE_WORD[layers[each.layer]?.role ?? 'main']},{' '}
-                {WHY[each.stop] ?? each.stop}
+                <b>{within(each.length_m, each.half_m, units)}</b> of {ROLE_WORD[layers[each.layer]?.role ?? 'main']}
+                {each.known.length > 0 && `, ${knownWords(each.known)}`}, {WHY[each.stop] ?? each.stop}
                 {run.practice ? '' : ', written down'}
               </li>
             ))}

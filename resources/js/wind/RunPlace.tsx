@@ -2,15 +2,20 @@ import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Run, RunStep } from '../api/types';
+import type { Run, RunMark, RunStep } from '../api/types';
+import { ROLE_WORD } from '../drawings/material';
+import { knownWords, woundWords } from '../parts/known';
 import { Pocket } from '../parts/Pocket';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { within } from '../units/units';
 import { Cord } from './Cord';
 import { RunSection, RunTape } from './RunDrawing';
 import { RunOver } from './RunOver';
 import { Soaks } from './Soaks';
 import { StepView } from './StepView';
+import { standing } from './standing';
+import { Unwritten } from './Unwritten';
 import { useAwake } from './useAwake';
 import { type Running, useRun } from './useRun';
 import classes from './Wind.module.css';
@@ -39,9 +44,14 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
   const [steps, setSteps] = useState(false);
   const { state } = run;
   const step = state.steps.find((each) => each.id === state.current);
+  const [waiting, setWaiting] = useState<Omit<RunMark, 'id'>[] | null>(null);
   const go = (to: RunStep) => {
     setSteps(false);
-    if (to.id !== state.current) tell({ kind: 'back', step: to.id });
+    if (to.id === state.current) return;
+    const past = to.layer === null ? state.steps.indexOf(to) > lastWind(state.steps) : to.layer > state.layer;
+    if (past && state.progress.stop === null && standing(run, ahead).unwritten_m > 0) {
+      setWaiting([{ kind: 'back', step: to.id }]);
+    } else tell({ kind: 'back', step: to.id });
   };
   return (
     <div className={classes.run} data-testid="run" data-current={state.current ?? state.over ?? 'end'}>
@@ -54,7 +64,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
           </Button>
         )}
         {(!narrow || steps) && <Cord run={run} onGo={go} />}
-        {state.over === null && <Leave tell={tell} practice={run.practice} />}
+        {state.over === null && <Leave tell={tell} run={run} ahead={ahead} />}
       </aside>
       <section className={classes.main} aria-label="The step">
         {offline && (
@@ -63,6 +73,9 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
           </p>
         )}
         {state.over === null && <Soaks run={run} tell={tell} />}
+        {waiting && state.over === null && (
+          <Unwritten run={run} say={say} ahead={ahead} then={waiting} onDone={() => setWaiting(null)} />
+        )}
         {step && state.over === null ? (
           <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} />
         ) : (
@@ -78,6 +91,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
       <aside className={classes.picture} aria-label="The spool and its line">
         <RunSection run={run} units={units} height={narrow ? 220 : 330} />
         <RunTape run={run} units={units} />
+        <WrittenSoFar run={run} />
         {run.truth && (
           <Suspense fallback={null}>
             <Truth run={run} truth={run.truth} shown={state.over !== null || state.current === 'level'} />
@@ -88,16 +102,22 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
   );
 }
 
-function Leave({ tell, practice }: { tell: Running['tell']; practice: boolean }) {
+function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
+  const { units } = useBench();
+  const now = standing(run, ahead);
+  const role = ROLE_WORD[run.state.layers[run.state.progress.layer]?.role ?? 'main'];
   return (
     <Pocket size="compact-sm" variant="subtle" color="gray" name="Leave the run" label="Leave the run">
       {(close) => (
         <div className={classes.leave}>
           <p>
             It ends here.{' '}
-            {practice
+            {run.practice
               ? 'What it came to is shown.'
-              : 'What is on the spool by now is written down; it can be taken back. To come back to it later, just close the page.'}
+              : now.unwritten_m > 0
+                ? `${within(now.unwritten_m, now.half_m, units)} of ${role}, ${knownWords(now.known)}, are written down; that can be taken back.`
+                : 'Nothing more is written down than stands there by now.'}{' '}
+            To come back to it later, just close the page.
           </p>
           <Button
             size="sm"
@@ -137,6 +157,23 @@ function Head({ run }: { run: Run }) {
     </div>
   );
 }
+
+/** What the run has written into the log by now, each with its ± and how it is known. */
+function WrittenSoFar({ run }: { run: Run }) {
+  const { units } = useBench();
+  if (run.written.length === 0 || run.practice || run.state.over !== null) return null;
+  return (
+    <div className={classes.fine} data-testid="written-so-far">
+      <b>Written down by now:</b>{' '}
+      {run.written
+        .map((each) => woundWords(each, units, `of ${ROLE_WORD[run.state.layers[each.layer]?.role ?? 'main']}`))
+        .join('; ')}
+    </div>
+  );
+}
+
+/** The last step that winds. */
+const lastWind = (steps: RunStep[]) => steps.reduce((last, step, index) => (step.kind === 'wind' ? index : last), -1);
 
 const place = (run: Run, step: RunStep | undefined) =>
   step

@@ -1,6 +1,7 @@
 import { Button, TextInput, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
+import type { RunMark } from '../api/types';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { CountTool } from './CountTool';
@@ -8,8 +9,10 @@ import { DragTool } from './DragTool';
 import { LabelTool } from './LabelTool';
 import { LevelTool } from './LevelTool';
 import { SlackTool } from './SlackTool';
-import { StripTool } from './StripTool';
+import { StillOn, StripTool, useLying } from './StripTool';
+import { standing } from './standing';
 import { TimerTool } from './TimerTool';
+import { Unwritten } from './Unwritten';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -18,16 +21,30 @@ const KnotTool = lazy(() => import('./KnotTool').then(({ KnotTool }) => ({ defau
 
 /** One step: what to do, what right looks like, what goes wrong, the caution, and its tool. */
 export function StepView(running: Running) {
-  const { run, step, tell } = running;
+  const { run, step, tell, say, ahead } = running;
   const { singleKeys, units } = useBench();
   const [noting, setNoting] = useState(false);
+  // a press that leads past line which is not written down yet waits until that is said
+  const [waiting, setWaiting] = useState<Omit<RunMark, 'id'>[] | null>(null);
+  const lying = useLying(run);
   const counts = step.tool === 'count';
   const index = run.state.steps.indexOf(step);
   const before = run.state.steps[index - 1];
   const last = index === run.state.steps.length - 1;
   const next = () =>
-    last ? tell({ kind: 'done', step: step.id }, { kind: 'finished' }) : tell({ kind: 'done', step: step.id });
-  const skip = () => tell({ kind: 'skipped', step: step.id }, ...(last ? [{ kind: 'finished' } as const] : []));
+    last
+      ? tell({ kind: 'done', step: step.id }, { kind: 'finished' })
+      : step.tool === 'strip' && lying.length > 0
+        ? setWaiting([{ kind: 'done', step: step.id }])
+        : tell({ kind: 'done', step: step.id });
+  const skip = () => {
+    const marks: Omit<RunMark, 'id'>[] = [
+      { kind: 'skipped', step: step.id },
+      ...(last ? [{ kind: 'finished' } as const] : []),
+    ];
+    if (step.kind === 'wind' && !run.state.progress.stop && standing(run, ahead).unwritten_m > 0) setWaiting(marks);
+    else tell(...marks);
+  };
   const back = () => before && tell({ kind: 'back', step: before.id });
   useHotkeys(
     singleKeys
@@ -70,6 +87,12 @@ export function StepView(running: Running) {
           {note}
         </p>
       ))}
+      {waiting &&
+        (step.tool === 'strip' ? (
+          <StillOn run={run} say={say} then={waiting} onDone={() => setWaiting(null)} />
+        ) : (
+          <Unwritten run={run} say={say} ahead={ahead} then={waiting} onDone={() => setWaiting(null)} />
+        ))}
       {noting && <Note onDone={() => setNoting(false)} {...running} />}
       <footer className={classes.moves}>
         {!counts && (

@@ -5,8 +5,8 @@ import { useCount } from './useCount';
 
 vi.mock('./sound', () => ({ tick: vi.fn() }));
 
-const told: { kind: string; turns?: number }[] = [];
-const tell = (mark: { kind: string; turns?: number }) => {
+const told: { kind: string; turns?: number; pace?: number }[] = [];
+const tell = (mark: { kind: string; turns?: number; pace?: number }) => {
   told.push(mark);
 };
 const counting = (props: { soFar?: number; left?: number | null } = {}) =>
@@ -34,6 +34,12 @@ describe('counting handle turns', () => {
     expect(told.every((mark) => mark.kind === 'turns')).toBe(true);
   });
 
+  it('takes a key that is held down for one tap', () => {
+    const { result } = counting();
+    for (let at = 1000; at < 4000; at += 250) act(() => result.current.tap({ timeStamp: at, repeat: at > 1000 }));
+    expect(turns()).toBe(1);
+  });
+
   it('goes on by the beat, at the pace there is, until it is held', () => {
     const { result } = counting();
     act(() => result.current.start());
@@ -51,6 +57,7 @@ describe('counting handle turns', () => {
     expect(result.current.pace).toBe(200);
     act(() => result.current.setPace(1));
     expect(result.current.pace).toBe(10);
+    expect(told.map((mark) => mark.pace)).toEqual([200, 10]);
   });
 
   it('takes a turn back only where there is one', () => {

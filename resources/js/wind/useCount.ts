@@ -58,14 +58,25 @@ export function useCount({ tell, pace, sound, slow, soFar, left }: CountProps) {
     running,
     pace: beat.pace,
     // when it was tapped, not when the page got round to it: a page that was busy for a while makes no two turns of one wet tap
-    tap: useCallback((event: { timeStamp: number }) => take(beats.tap(now.current, event.timeStamp)), [take]),
+    // held down, a key is one tap
+    tap: useCallback(
+      (event: { timeStamp: number; repeat?: boolean }) => {
+        if (!event.repeat) take(beats.tap(now.current, event.timeStamp));
+      },
+      [take],
+    ),
     /** the last turn again, as long as there is one */
     back: useCallback(() => seen.current.soFar > 0 && tell({ kind: 'turns', turns: -1 }), [tell, seen]),
     start: useCallback(() => set(performance.now()), [set]),
     stop: useCallback(() => set(null), [set]),
-    setPace: useCallback((next: number) => {
-      now.current = { ...now.current, pace: Math.max(10, Math.min(200, next)) };
-      setBeat(now.current);
-    }, []),
+    /** kept with the angler */
+    setPace: useCallback(
+      (next: number) => {
+        now.current = { ...now.current, pace: Math.max(10, Math.min(200, next)) };
+        setBeat(now.current);
+        tell({ kind: 'pace', pace: now.current.pace });
+      },
+      [tell],
+    ),
   };
 }

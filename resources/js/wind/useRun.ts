@@ -10,9 +10,10 @@ import { queueOf } from './queue';
 /** How often another window's marks are asked for, ms. */
 const LOOK_EVERY = 1500;
 const TRY_AGAIN = 2000;
-/** Turns wait this long for more of them, ms. */
-const GATHER = 700;
-const WRITING = ['stopped', 'left', 'finished', 'stripped'];
+/** The first turn that waits does so for this long, and those after it with it, ms: nothing seen or kept is older. */
+const GATHER = 400;
+/** Marks after which other lists are stale. */
+const WRITING = ['stopped', 'left', 'finished', 'stripped', 'again', 'pace'];
 
 export type Tell = (...marks: Omit<RunMark, 'id'>[]) => void;
 
@@ -21,7 +22,8 @@ export interface Running {
   run: Run;
   step: RunStep;
   tell: Tell;
-  say: (mark: Omit<RunMark, 'id'>) => Promise<Run>;
+  /** all of them or none */
+  say: (...marks: Omit<RunMark, 'id'>[]) => Promise<Run>;
   /** turns counted here that the server does not know of yet */
   ahead: number;
 }
@@ -64,6 +66,7 @@ export function useRun(uuid: string) {
 
   const send = useCallback(async (): Promise<void> => {
     window.clearTimeout(timer.current);
+    timer.current = 0;
     const marks = queue.next(single.current ? 1 : undefined);
     if (busy.current || marks.length === 0) return;
     busy.current = true;
@@ -100,25 +103,27 @@ export function useRun(uuid: string) {
     (...marks) => {
       for (const mark of marks) queue.add(mark);
       setAhead(queue.turns());
+      // a steady beat must not put off for ever what waits
+      if (marks.every((mark) => mark.kind === 'turns') && timer.current !== 0) return;
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(send, marks.every((mark) => mark.kind === 'turns') ? GATHER : 0);
     },
     [queue, send],
   );
 
-  /** Tells one thing at once, after whatever still waits; what is wrong with it is the caller's to show. */
+  /** Tells something at once, after whatever still waits; what is wrong with it is the caller's to show. */
   const say = useCallback(
-    async (mark: Omit<RunMark, 'id'>): Promise<Run> => {
+    async (...marks: Omit<RunMark, 'id'>[]): Promise<Run> => {
       while (busy.current) await new Promise((resolve) => window.setTimeout(resolve, 50));
       await send();
       const run = await answer(
         client.POST('/api/runs/{uuid}/marks', {
           params: { path: { uuid } },
-          body: { marks: [{ ...mark, id: newId() }] },
+          body: { marks: marks.map((mark) => ({ ...mark, id: newId() })) },
         }),
       );
       queries.setQueryData(key, run);
-      if (WRITING.includes(mark.kind)) void afterWriting(queries);
+      if (marks.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
       return run;
     },
     [send, queries, key, uuid],

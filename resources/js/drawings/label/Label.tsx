@@ -17,6 +17,10 @@ interface LabelProps {
   /** strength and the like of the outermost */
   facts: string;
   date: string;
+  /** how the length of the outermost is known */
+  known?: string;
+  /** as it was read last; empty: not */
+  level?: string;
 }
 
 export const LABEL_MM = { width: 50, height: 25 };
@@ -27,7 +31,8 @@ const SMALL_FITS = 36;
 const short = (words: string, most: number) => (words.length > most ? `${shorten(words, most - 1)}…` : words);
 
 /** A sticker for the reel foot, 50 by 25 mm: what lies on the reel, in the textures of the other drawings. Units: tenths of a mm. */
-export function Label({ id, reel, lines, facts, date }: LabelProps) {
+export function Label({ id, reel, lines, facts, date, known = '', level = '' }: LabelProps) {
+  const under = [level, known].filter(Boolean).join(' · ');
   const shown = lines.slice(0, 3);
   const pitch = shown.length > 2 ? 40 : 52;
   const high = shown.length > 2 ? 30 : 40;
@@ -38,7 +43,7 @@ export function Label({ id, reel, lines, facts, date }: LabelProps) {
       height={`${LABEL_MM.height}mm`}
       className={classes.label}
       role="img"
-      aria-label={`Label: ${reel}, ${lines.map((line) => line.words).join(', ')}, ${facts}, ${date}`}
+      aria-label={[`Label: ${reel}`, ...lines.map((line) => line.words), facts, date, under].filter(Boolean).join(', ')}
     >
       <rect x="3" y="3" width="494" height="244" rx="18" className={classes.edge} />
       <text x="24" y="52" className={classes.reel}>
@@ -62,13 +67,18 @@ export function Label({ id, reel, lines, facts, date }: LabelProps) {
           </g>
         );
       })}
-      <path d="M24 188H476" className={classes.rule} />
-      <text x="24" y="224" className={classes.line}>
+      <path d={`M24 ${under ? 180 : 188}H476`} className={classes.rule} />
+      <text x="24" y={under ? 207 : 224} className={classes.line}>
         {short(facts, 26)}
       </text>
-      <text x="476" y="224" textAnchor="end" className={classes.line}>
+      <text x="476" y={under ? 207 : 224} textAnchor="end" className={classes.line}>
         {date}
       </text>
+      {under && (
+        <text x="24" y="234" className={classes.line}>
+          {short(under, SMALL_FITS)}
+        </text>
+      )}
     </svg>
   );
 }

@@ -1,0 +1,24 @@
+import type { Schemas } from '../api/client';
+import { length, type Units, within, words } from '../units/units';
+
+type Known = Schemas['KnownBy'];
+
+const WORD: Record<Known[number], string> = {
+  counted: 'counted',
+  said: 'said',
+  depth: 'by depth',
+  planned: 'as planned',
+};
+
+/** How a length that was wound is known: "counted and by depth"; empty where nothing says. */
+export const knownWords = (known: Known | undefined): string => (known ?? []).map((each) => WORD[each]).join(' and ');
+
+/** A length that was wound, with its ± and how it is known: "53 ± 4 m, counted". */
+export function woundWords(
+  of: { length_m: number; half_m?: number | null; known?: Known },
+  units: Units,
+  what = '',
+): string {
+  const figure = of.half_m ? within(of.length_m, of.half_m, units) : words(length(of.length_m, units));
+  return [`${figure}${what ? ` ${what}` : ''}`, knownWords(of.known)].filter(Boolean).join(', ');
+}

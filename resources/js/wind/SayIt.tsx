@@ -1,0 +1,103 @@
+import { Button, Group } from '@mantine/core';
+import { useState } from 'react';
+import { Problem } from '../api/client';
+import { TypedField } from '../parts/TypedField';
+import { useBench } from '../shell/bench';
+import { withUnit } from '../units/units';
+import { standing } from './standing';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+interface SayItProps extends Running {
+  open: boolean;
+  onOpen: (open: boolean) => void;
+}
+
+/** Turns or metres that somebody knows by another way: counted in the head, a mark on the line, a colour, a filler's own figure. */
+export function SayIt({ run, tell, say, ahead, open, onOpen }: SayItProps) {
+  const { units } = useBench();
+  const [turns, setTurns] = useState('');
+  const [metres, setMetres] = useState('');
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const now = standing(run, ahead);
+  // turns before a depth or what was said are settled
+  const settled = Math.round(run.state.progress.turns - run.state.progress.turns_open);
+  if (!open) {
+    return (
+      <Button variant="default" onClick={() => onOpen(true)}>
+        Type turns or {units.length === 'm' ? 'metres' : units.length === 'yd' ? 'yards' : 'feet'}
+      </Button>
+    );
+  }
+  const close = () => {
+    setTurns('');
+    setMetres('');
+    setProblem(null);
+    onOpen(false);
+  };
+  const send = async () => {
+    if (turns.trim() !== '') {
+      const count = Number(/^([\d.,]+)\s*(turns?)?$/.exec(turns.trim())?.[1]?.replace(',', '.'));
+      if (!Number.isFinite(count) || count < settled || count > 20_000) {
+        setProblem(
+          new Problem(
+            422,
+            'turns',
+            settled > 0
+              ? `Give all handle turns of this line, ${settled} or more: so many were there when the depth was read or the length was said.`
+              : 'Give all handle turns of this line, such as 120.',
+          ),
+        );
+        return;
+      }
+      tell({ kind: 'turns', turns: count - now.turns });
+      close();
+      return;
+    }
+    try {
+      await say({ kind: 'said', metres: withUnit(metres, units.length) });
+      close();
+    } catch (error) {
+      setProblem(error instanceof Problem ? error : new Problem(0, 'metres', 'That did not work. Try again.'));
+    }
+  };
+  return (
+    <form
+      className={classes.saying}
+      aria-label="What is on by now"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && close()}
+    >
+      <TypedField
+        label="Handle turns, all of this line"
+        placeholder={`${now.turns} by now`}
+        inputMode="decimal"
+        autoFocus
+        value={turns}
+        disabled={metres.trim() !== ''}
+        onChange={setTurns}
+        error={problem?.field === 'turns' ? problem.message : undefined}
+      />
+      <TypedField
+        label="or what is on, all of this line"
+        unit={units.length}
+        placeholder={`by colours or marks, ${units.length}`}
+        value={metres}
+        disabled={turns.trim() !== ''}
+        onChange={setMetres}
+        error={problem && problem.field !== 'turns' ? problem.message : undefined}
+      />
+      <Group gap="xs">
+        <Button type="submit" disabled={turns.trim() === '' && metres.trim() === ''}>
+          Count it so
+        </Button>
+        <Button variant="default" onClick={close}>
+          Leave it
+        </Button>
+      </Group>
+    </form>
+  );
+}

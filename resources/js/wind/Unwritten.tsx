@@ -1,0 +1,38 @@
+import { Button, Group } from '@mantine/core';
+import type { RunMark } from '../api/types';
+import { ROLE_WORD } from '../drawings/material';
+import { knownWords } from '../parts/known';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import { within } from '../units/units';
+import { standing } from './standing';
+import type { Running } from './useRun';
+import classes from './Wind.module.css';
+
+interface UnwrittenProps extends Omit<Running, 'step' | 'tell'> {
+  /** what was pressed; it goes on with it */
+  then: Omit<RunMark, 'id'>[];
+  onDone: () => void;
+}
+
+/** Line is on that is not written down, and what was pressed leads past it: it is said before it is written. */
+export function Unwritten({ run, say, ahead, then, onDone }: UnwrittenProps) {
+  const { units } = useBench();
+  const now = standing(run, ahead);
+  const role = ROLE_WORD[run.state.layers[run.state.progress.layer]?.role ?? 'main'];
+  const go = () => say({ kind: 'stopped', stop: 'early' }, ...then).then(onDone, failed);
+  return (
+    <section className={classes.ending} aria-label="Not written down yet" data-testid="unwritten">
+      <p>
+        <b>{within(now.unwritten_m, now.half_m, units)}</b> of {role} are on, {knownWords(now.known)}, and not written
+        down yet. Is it more or less? Go back, and say or measure it.
+      </p>
+      <Group gap="xs">
+        <Button onClick={go}>Write them down and go on</Button>
+        <Button variant="default" onClick={onDone}>
+          Back
+        </Button>
+      </Group>
+    </section>
+  );
+}

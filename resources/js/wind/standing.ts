@@ -1,0 +1,25 @@
+import type { Run } from '../api/types';
+
+/** Less than this is nothing, m; the core writes no less. */
+const NOTHING_M = 0.05;
+
+/** How the layer stands that is being wound, with the turns the server does not know of yet. */
+export function standing(run: Run, ahead: number) {
+  const { progress, layers } = run.state;
+  const layer = layers[progress.layer];
+  const metres = ahead * (progress.retrieve_m ?? 0);
+  const on = Math.max(0, (layer?.wound_m ?? 0) + metres);
+  const before = run.written.reduce((sum, each) => sum + (each.layer === progress.layer ? each.length_m : 0), 0);
+  return {
+    turns: Math.round(progress.turns + ahead),
+    on_m: on,
+    half_m: layer?.wound_half_m ?? 0,
+    known: ahead > 0 && layer && !layer.known.includes('counted') ? [...layer.known, 'counted' as const] : layer?.known,
+    left_m: progress.left_m - metres,
+    turns_left: progress.turns_left === null ? null : Math.ceil(progress.turns_left - ahead - 1e-6),
+    /** what a stop now would write, m */
+    unwritten_m: on - before < NOTHING_M ? 0 : on - before,
+    /** of this layer that is in the log already, m */
+    written_m: before,
+  };
+}
