@@ -40,6 +40,8 @@ const spool = async (request: APIRequestContext, reel: string, name: string) => 
     .spools.find((each: { name: string }) => each.name === name).contents as {
     length_m: number;
     line: { name: string };
+    known: string[];
+    half_m: number | null;
   }[];
 };
 
@@ -196,7 +198,7 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   await expect(page.getByRole('img', { name: /^Label: Skerry 30, deep/ })).toBeVisible();
   await stepTo(page, 'first_outing');
   await page.getByRole('button', { name: 'Done, the run is finished' }).click();
-  await expect(page.getByTestId('run-over')).toContainText(/15[01] m of main line/);
+  await expect(page.getByTestId('run-over')).toContainText(/15[01] ± \d+ m of main line, counted, to the mark/);
   await expect(page.getByTestId('run-over')).toContainText('left on the filler');
   expect((await spool(page.request, 'Skerry 30', 'deep')).map((piece) => piece.line.name)).toEqual([
     'Plain Tarn nylon 0.30',
@@ -210,7 +212,11 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   expect(Math.round(again[1]?.length_m ?? 0)).toBe(138);
 });
 
-test('a reload in mid-fill resumes at the same turn, and another window sees the same', async ({ page, context }) => {
+test('a reload in mid-fill resumes at the same turn, and another window sees the same', async ({
+  page,
+  context,
+  browser,
+}) => {
   await begin(page, '/plan/1');
   await stepTo(page, 'wind.0');
   await page.keyboard.press('Space');
@@ -237,6 +243,26 @@ test('a reload in mid-fill resumes at the same turn, and another window sees the
   await context.setOffline(false);
   await expect(soFar(other)).toContainText('44 turns', { timeout: 10_000 });
   await expect(page.getByRole('alert')).toHaveCount(0);
+
+  // another browser keeps the beat, and is gone in the middle of it: what it counted has been told by then
+  await other.close();
+  const first = await browser.newContext();
+  const beating = await first.newPage();
+  await beating.goto(page.url());
+  await beating.getByRole('button', { name: 'Quicker beat' }).click();
+  const pace = await beating.getByText(/\d+ a minute/).textContent();
+  await beating.getByRole('button', { name: 'Start the beat' }).click();
+  await expect(soFar(beating)).toContainText(/5\d turns/);
+  // what is counted is seen with every turn, on either screen
+  await expect(soFar(page)).toContainText(/5\d turns · 2\d\.\d ± [\d.]+ m on/);
+  const counted = Number.parseInt((await soFar(beating).textContent()) ?? '', 10);
+  await first.close();
+  await expect
+    .poll(async () => Number.parseInt((await soFar(page).textContent()) ?? '', 10))
+    .toBeGreaterThanOrEqual(counted - 2);
+  // and the beat goes on at the pace it had
+  await page.reload();
+  await expect(page.getByText(pace ?? '')).toBeVisible();
 });
 
 test('a run that is left keeps what is on, and says so', async ({ page }) => {
@@ -251,7 +277,9 @@ test('a run that is left keeps what is on, and says so', async ({ page }) => {
   await page.getByRole('button', { name: 'Leave the run' }).click();
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
   await expect(page.getByRole('heading', { name: 'Left as it is' })).toBeVisible();
-  await expect(page.getByTestId('run-over')).toContainText(/\d+ m of backing, the run was left, written down/);
+  await expect(page.getByTestId('run-over')).toContainText(
+    /\d+ ± [\d.]+ m of backing, counted, the run was left, written down/,
+  );
   expect((await spool(page.request, 'Skerry 30', 'deep')).length).toBe(1);
   await page.getByRole('button', { name: 'Take the whole run back' }).click();
   await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
@@ -467,7 +495,7 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
   await stepTo(page, 'wind.0');
   // nothing counted: nothing is written by one press
   await page.getByRole('button', { name: 'At the mark: write it down' }).click();
-  await expect(page.getByTestId('how-much')).toContainText('Nothing is counted. What is on?');
+  await expect(page.getByTestId('how-much')).toContainText('Nothing is counted.');
   await page.getByTestId('how-much').getByRole('button', { name: 'Back' }).click();
   await page.evaluate(async () => {
     for (let taps = 0; taps < 20; taps++) {
@@ -482,16 +510,33 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
   await expect(soFar(page)).toContainText('20 turns');
   await page.getByRole('button', { name: 'At the mark: write it down' }).click();
   const asked = page.getByTestId('how-much');
-  await expect(asked).toContainText(/Only [\d.]+ m of \d+ m are counted/);
-  await expect(asked.getByRole('button', { name: /^As counted: 1\d m/ })).toBeVisible();
+  await expect(asked).toContainText(/are counted, and the mark is at \d+ ± \d+ m/);
+  await expect(asked.getByRole('button', { name: /^As counted: 1\d ± [\d.]+ m/ })).toBeVisible();
   await asked.getByRole('button', { name: 'Back' }).click();
   for (let taps = 0; taps < 20; taps++) await page.keyboard.press('Backspace');
   await expect(soFar(page)).toContainText('0 turns · 0.0 m');
+  // turns counted in the head, and what is known by the marks on the line, in any unit: it stays as it is said
+  await page.keyboard.press('t');
+  await page.getByLabel('Handle turns, all of this line').fill('60');
+  await page.keyboard.press('Enter');
+  await expect(soFar(page)).toContainText('60 turns');
+  await expect(page.getByTestId('to-write')).toContainText(/writes down 3\d ± [\d.]+ m of backing, counted/);
+  await page.getByRole('button', { name: 'Type turns or metres' }).click();
+  await page.getByLabel('or what is on, all of this line').fill('75 yd');
+  await page.getByRole('button', { name: 'Count it so' }).click();
+  await expect(soFar(page)).toContainText('68.6 ± 0.7 m on');
+  await expect(page.getByTestId('to-write')).toContainText('writes down 69 ± 0.7 m of backing, said');
+  await page.getByRole('button', { name: 'Type turns or metres' }).click();
+  await page.getByLabel('or what is on, all of this line').fill('0 m');
+  await page.keyboard.press('Enter');
+  await expect(soFar(page)).toContainText('0.0 ± 0.5 m');
   await page.getByRole('button', { name: 'At the mark: write it down' }).click();
-  await asked.getByRole('button', { name: /^As planned: 1\d\d m/ }).click();
+  await asked.getByRole('button', { name: /^As planned: 1\d\d ± \d+ m/ }).click();
   await expect(run(page)).not.toHaveAttribute('data-current', 'wind.0');
   const [backing] = await spool(page.request, 'Skerry 30', 'deep');
   expect(backing?.length_m ?? 0).toBeGreaterThan(100);
+  expect(backing).toMatchObject({ known: ['planned'], half_m: expect.any(Number) });
+  await expect(page.getByTestId('written-so-far')).toContainText(/1\d\d ± \d+ m of backing, as planned/);
   await page.getByRole('button', { name: 'Leave the run' }).click();
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
   await page.getByRole('button', { name: 'Take the whole run back' }).click();

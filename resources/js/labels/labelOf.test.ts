@@ -29,7 +29,7 @@ describe('what a label says', () => {
     const on = spool({ ...piece('Over', 53, '2026-03-04T10:00:00Z'), half_m: 4, known: ['counted', 'depth'] });
     const level = { gap: '1.6', gap_mm: 1.6, half_mm: 0.28, readings: 3, at: '2026-03-05T10:00:00Z' };
     const label = labelOf(reel([on]), { ...on, level }, METRIC);
-    expect(label.lines[0]?.words).toBe('53 ± 4.0 m Over');
+    expect(label.lines[0]?.words).toBe('53 ± 4 m Over');
     expect(label.level).toMatch(/^1\.6 ± 0\.3 mm under the lip, /);
     expect(label.known).toBe('counted and by depth');
   });

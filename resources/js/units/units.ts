@@ -103,9 +103,9 @@ export const words = ({ figure, unit }: Shown): string => `${figure} ${unit}`;
 /** A length with how well it is known, where it was not counted exactly: "80 ± 12 m". */
 export function within(metres: number, half: number | null | undefined, units: Units, digits?: number): string {
   const shown = length(metres, units, digits);
-  return half
-    ? `${shown.figure} ± ${length(half, units, half < 10 * METRES[units.length] ? 1 : 0).figure} ${shown.unit}`
-    : words(shown);
+  // a ± has one figure more than its length only where it is small
+  const fine = half && half < 3 * METRES[units.length] ? 1 : 0;
+  return half ? `${shown.figure} ± ${length(half, units, fine).figure} ${shown.unit}` : words(shown);
 }
 
 /** A small length with how well it is known: "1.6 ± 0.3 mm". */
