@@ -4,7 +4,6 @@ import './theme/mantine';
 import '@mantine/notifications/styles.css';
 import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
@@ -41,7 +40,6 @@ createRoot(document.getElementById('root') as HTMLElement).render(
       defaultColorScheme="auto"
       getStyleNonce={() => nonce}
     >
-      <Notifications position="bottom-center" autoClose={9000} />
       <QueryClientProvider client={queries}>
         <RouterProvider router={router} />
       </QueryClientProvider>

@@ -7,6 +7,7 @@ import classes from './parts.module.css';
 
 interface Step {
   id: string;
+  what: string;
   back: () => Promise<unknown>;
 }
 
@@ -16,7 +17,9 @@ const steps: Step[] = [];
 /** Says what was done and offers to take it back; Ctrl Z takes back the latest. */
 export function done(what: string, back: Step['back']) {
   const id = newId();
-  steps.push({ id, back });
+  steps.push({ id, what, back });
+  // the newest are shown; the others stand in Lately
+  for (const step of steps.slice(0, -2)) notifications.hide(step.id);
   notifications.show({
     id,
     withBorder: true,

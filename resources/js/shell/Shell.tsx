@@ -1,17 +1,24 @@
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { Notifications } from '@mantine/notifications';
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { undoLatest } from '../parts/undo';
 import { BenchProvider, useBench } from './bench';
+import { giveFocusBack } from './focus';
 import { PLACES } from './places';
 import { Rail } from './Rail';
 import classes from './Shell.module.css';
 import { TopBar } from './TopBar';
+import { useArrival } from './useArrival';
 import { useUnitSwitch } from './useUnitSwitch';
 
 const Search = lazy(() => import('./Search'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
+
+/** How long a notice stands, ms. */
+const STAYS = 20_000;
+const AT_ONCE = 2;
 
 export function Shell() {
   return (
@@ -30,6 +37,8 @@ function Room() {
   useHotkeys([['mod+K', openSearch]], []);
   // in a field Ctrl Z stays the field's own
   const queries = useQueryClient();
+  useArrival();
+  useEffect(() => giveFocusBack(), []);
   useHotkeys([['mod+Z', () => void undoLatest(queries)]]);
   useHotkeys(
     singleKeys
@@ -53,6 +62,7 @@ function Room() {
       <main id="work" className={classes.work} tabIndex={-1}>
         <Outlet />
       </main>
+      <Notifications withinPortal={false} classNames={{ root: classes.notices }} autoClose={STAYS} limit={AT_ONCE} />
       <Suspense fallback={null}>
         {help && <Shortcuts onClose={closeHelp} />}
         {search && <Search onClose={closeSearch} />}

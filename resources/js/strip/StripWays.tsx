@@ -65,8 +65,9 @@ export function StripWays({ spool, onDo, first, cautioned = true }: StripWaysPro
   // without backing or without a main line some ways are all of it, which has a way of its own
   const same =
     backingOf(spool).length === 0 ? ['main_off', 'onto_reel'] : mainOf(spool) ? [] : ['main_off', 'to_spare'];
-  const ways = found?.ways.filter((way) => !same.includes(way.id)) ?? [];
-  const likely = first ?? ways.find((way) => way.fits)?.id;
+  const there = found?.ways.filter((way) => !same.includes(way.id)) ?? [];
+  const likely = first ?? there.find((way) => way.fits)?.id;
+  const ways = [...there.filter((way) => way.id === likely), ...there.filter((way) => way.id !== likely)];
   const act = async (id: Schemas['Removal']) => {
     const places = onto[id] ?? [];
     setBusy(id);

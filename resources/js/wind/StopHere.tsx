@@ -159,7 +159,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
           <>
             A stop here writes down <b>{within(now.unwritten_m, now.half_m, units)}</b>
             {now.written_m > 0 ? ' more' : ''} of {role}, {knownWords(now.known)}; planned are{' '}
-            {within(here.planned_m, null, units)}.
+            {within(progress.target_m, progress.left_half_m, units)}.
           </>
         )}
       </p>
