@@ -42,6 +42,16 @@ export async function read(page: Page): Promise<{ value: number; half: number }>
   return { value: Number(found?.[1]), half: Number(found?.[2]) };
 }
 
+/** What stands out beyond the right edge, px: of the page, and of what scrolls in it. */
+export const beyondTheEdge = (page: Page) =>
+  page.evaluate(() =>
+    Math.max(
+      ...[document.documentElement, document.getElementById('work')].map((each) =>
+        each === null ? 0 : each.scrollWidth - each.clientWidth,
+      ),
+    ),
+  );
+
 /** Waits until the picture answers what is typed. */
 export const settled = (page: Page) => expect(page.locator('section[data-fresh="true"]')).toBeVisible();
 

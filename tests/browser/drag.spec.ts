@@ -16,7 +16,6 @@ async function onTheBench(page: Page, reel: string, at = '') {
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByText('On the bench:')).toBeAttached();
-  await page.waitForURL(/plan/);
   await page.goto(`/drag${at}`);
   await expect(figure(page)).toBeVisible();
 }

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { BENCH_URL, expect, read, settled, test, undo } from './bench';
+import { BENCH_URL, beyondTheEdge, expect, read, settled, test, undo } from './bench';
 
 // runs share one counter and what lies on the reels
 test.describe.configure({ mode: 'serial' });
@@ -358,7 +358,7 @@ test('on a phone the figure is large, the pane is the button, and nothing is wid
   await pane.tap().catch(() => pane.click());
   await expect(soFar(page)).toContainText('1 turns');
   await at(page, 'wind.0');
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(await beyondTheEdge(page)).toBeLessThanOrEqual(0);
   await page.getByRole('button', { name: 'Leave the run' }).click();
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
   await page.getByRole('button', { name: 'Take the whole run back' }).click();

@@ -1,4 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { answer, client } from './client';
 import type { paths } from './schema';
 
@@ -34,9 +35,25 @@ export const calculation = <N extends Calculator>(name: N, ask: CaseOf<N>) =>
 
 const keep = <T>(before: T | undefined) => before;
 
-/** A calculator whose last answer stays on the screen until the next one is there. Nothing is asked while there is no question. */
-export const useCalculator = <N extends Calculator>(name: N, ask: CaseOf<N> | null) =>
-  useQuery({ ...calculation(name, ask ?? ({} as CaseOf<N>)), enabled: ask !== null, placeholderData: keep });
+/**
+ * A calculator whose last answer stays on the screen until the next one is there, and also where a figure cannot be read. Nothing is
+ * asked while there is no question.
+ *
+ * @param of what it is about: of another one no answer stays
+ */
+export function useCalculator<N extends Calculator>(name: N, ask: CaseOf<N> | null, of = '') {
+  const query = useQuery({
+    ...calculation(name, ask ?? ({} as CaseOf<N>)),
+    enabled: ask !== null,
+    placeholderData: keep,
+  });
+  const [good, setGood] = useState<{ of: string; data: ResultOf<N> } | null>(null);
+  if (query.data !== undefined && !query.isPlaceholderData && (good?.data !== query.data || good.of !== of))
+    setGood({ of, data: query.data });
+  const data = query.data ?? (query.isError && good?.of === of ? good.data : undefined);
+  const { error, isPending, isError, isPlaceholderData, refetch } = query;
+  return { data, error, isPending, isError, isPlaceholderData, refetch };
+}
 
 /** The same, with no answer between two questions. */
 export const useFreshCalculator = <N extends Calculator>(name: N, ask: CaseOf<N> | null) =>

@@ -1,8 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useCalculator } from '../api/calculators';
 import { useDrags } from '../api/history';
 import { useRods } from '../api/records';
-import type { DragResult, Reel, Spool } from '../api/types';
+import type { Reel, Spool } from '../api/types';
 import { useUpkeep } from '../api/upkeep';
 import { useBench } from '../shell/bench';
 import { metresPer, type Units } from '../units/units';
@@ -46,11 +46,8 @@ export function useDragOf(
     ladder: rungs(total, metresPer(units)),
   });
   const ask = ready ? whole : null;
-  const drag = useCalculator('drag', ask);
-  // a figure that cannot be read takes nothing off the screen: the last good answer of this spool stays
-  const [good, setGood] = useState<{ key: string; data: DragResult } | null>(null);
-  if (drag.data && !drag.isPlaceholderData && good?.data !== drag.data) setGood({ key: which, data: drag.data });
-  const found = ask === null ? undefined : (drag.data ?? (good?.key === which ? good.data : undefined));
+  const drag = useCalculator('drag', ask, which);
+  const found = ask === null ? undefined : drag.data;
   const steps = useCalculator('drag_steps', {
     mechanism: draft.mechanism as 'star',
     reel: reel?.kind ?? 'spinning',

@@ -8,6 +8,7 @@ import { mainOf } from '../parts/onSpool';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { useArriveAt } from '../shell/useArrival';
 import { minutes } from '../units/units';
 import { Calendar } from './Calendar';
 import { DueList, minutesOf } from './DueList';
@@ -23,6 +24,8 @@ const START = { spool: '', at: 'needs', say: '', all: 'find', q: '', kind: '', f
 export function LogPlace() {
   const { angler } = useBench();
   const [at, set] = useLinked(START);
+  // another spool opens at its top, as a place does
+  useArriveAt(at.spool);
   const reels = useReels();
   const upkeep = useUpkeep(angler?.id);
   if (!reels.data || !upkeep.data) return <Waiting query={reels.data ? upkeep : reels} what="the log" />;

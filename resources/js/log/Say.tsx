@@ -1,4 +1,5 @@
 import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { useMediaQuery } from '@mantine/hooks';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useFillers, useReels } from '../api/records';
@@ -25,6 +26,8 @@ interface SayProps {
   onDone?: () => void;
 }
 
+const CHOICES = Object.entries(SAYINGS).map(([value, { word }]) => ({ value, label: word }));
+
 const FOUND = [
   { value: 'fine', label: 'fine' },
   { value: 'coiled', label: 'coiled' },
@@ -45,6 +48,8 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
   const { data: fillers = [] } = useFillers();
   const { data: reels = [] } = useReels();
   const { write, isPending } = useWriteDown();
+  // side by side they would stand out beyond a narrow screen
+  const narrow = useMediaQuery('(max-width: 900px)') ?? false;
   const set = (change: Partial<typeof EMPTY>) => setTyped((before) => ({ ...before, ...change }));
   const has = (field: string) => hasFigure(what, field);
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
@@ -71,14 +76,24 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
         void say();
       }}
     >
-      <SegmentedControl
-        className={classes.what}
-        aria-label="What happened"
-        value={what}
-        onChange={(value) => setWhat(value as Saying)}
-        disabled={instead !== undefined}
-        data={Object.entries(SAYINGS).map(([value, { word }]) => ({ value, label: word }))}
-      />
+      {narrow ? (
+        <NativeSelect
+          label="What happened"
+          value={what}
+          onChange={(event) => setWhat(event.currentTarget.value as Saying)}
+          disabled={instead !== undefined}
+          data={CHOICES}
+        />
+      ) : (
+        <SegmentedControl
+          className={classes.what}
+          aria-label="What happened"
+          value={what}
+          onChange={(value) => setWhat(value as Saying)}
+          disabled={instead !== undefined}
+          data={CHOICES}
+        />
+      )}
       <TextInput
         label="On"
         type="date"

@@ -1,5 +1,5 @@
 import { Button, SegmentedControl, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useDrags } from '../api/history';
 import { useLines } from '../api/records';
@@ -40,6 +40,7 @@ interface SpoolLogProps {
 export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
   const { angler, units, put } = useBench();
   const [until, setUntil] = useState('');
+  const saying = useRef<HTMLDivElement>(null);
   const history = useSpoolHistory(spool.id, angler?.id, until);
   const { data: lines = [] } = useLines();
   if (!history.data) return <Waiting query={history} what="its history" />;
@@ -79,6 +80,17 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
             { value: 'entries', label: 'Entries' },
           ]}
         />
+        {at !== 'time' && (
+          <Button
+            size="compact-sm"
+            onClick={() => {
+              saying.current?.scrollIntoView({ block: 'start' });
+              saying.current?.querySelector<HTMLElement>('select, input')?.focus({ preventScroll: true });
+            }}
+          >
+            Say what happened
+          </Button>
+        )}
         {TO.map(({ to, words }) => (
           <Button
             key={to}
@@ -105,7 +117,11 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
           <Through states={states} lines={lines} units={units} />
         </>
       )}
-      {at !== 'time' && <Say key={`${spool.id} ${say}`} spool={spool.id} caution={care?.caution} first={say} />}
+      {at !== 'time' && (
+        <div ref={saying}>
+          <Say key={`${spool.id} ${say}`} spool={spool.id} caution={care?.caution} first={say} />
+        </div>
+      )}
       {at === 'entries' && <Entries wish={{ spool: spool.id }} of="Nothing is written of this spool yet." />}
       <DragLine reel={reel.id} spool={spool.id} units={units} />
     </>

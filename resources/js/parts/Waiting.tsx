@@ -4,8 +4,10 @@ import { Problem } from '../api/client';
 import { Empty } from './Empty';
 import classes from './parts.module.css';
 
+export type Asked = Pick<UseQueryResult, 'isPending' | 'isError' | 'error' | 'refetch'>;
+
 /** Loading and failing, the same in every place: what is happening, and what to do. */
-export function Waiting({ query, what }: { query: UseQueryResult; what: string }) {
+export function Waiting({ query, what }: { query: Asked; what: string }) {
   if (query.isPending) {
     return (
       <p aria-busy="true" className={classes.waiting}>

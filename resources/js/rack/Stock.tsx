@@ -35,20 +35,20 @@ export function Stock() {
             {lines.map((each) => (
               <tr key={each.line.id} data-out={each.running_out}>
                 <th scope="row">{each.line.name}</th>
-                <td>{within(each.left_m, each.half_m, units, 0)}</td>
-                <td>{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
-                <td>
+                <td data-word="at hand">{within(each.left_m, each.half_m, units, 0)}</td>
+                <td data-word="used in a year">{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
+                <td data-word="lasts">
                   {each.months_left === null
                     ? '—'
                     : `${each.months_left < 1 ? 'under a month' : `${each.months_left.toFixed(0)} months`}`}
                   {each.running_out && <span className={page.pick}>running out</span>}
                 </td>
-                <td>
+                <td data-word={`a ${units.length}`}>
                   {each.per_metre
                     ? price({ ...each.per_metre, amount: each.per_metre.amount * metresPer(units) })
                     : '—'}
                 </td>
-                <td className={classes.enough}>
+                <td className={classes.enough} data-word="enough for">
                   {each.enough_for.length === 0
                     ? 'none of the spools it is on'
                     : each.enough_for

@@ -11,6 +11,7 @@ import { NAMES } from '../knots/names';
 import { within } from '../units/units';
 import { useBench } from './bench';
 import { PLACES } from './places';
+import { usePick } from './usePick';
 import { useUnitSwitch } from './useUnitSwitch';
 
 /** One search over reels, lines, plans and commands. Choosing a reel puts it on the bench. */
@@ -18,9 +19,10 @@ export default function Search({ onClose }: { onClose: () => void }) {
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const { data: plans = [] } = usePlans();
-  const { put, clear, units, anglers, setAngler } = useBench();
+  const { clear, units, anglers, setAngler } = useBench();
   const { setColorScheme } = useMantineColorScheme();
   const navigate = useNavigate();
+  const pick = usePick();
   const switchUnits = useUnitSwitch();
   const signs = useCalculator('trouble', {});
   useEffect(() => spotlight.open(), []);
@@ -37,10 +39,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
           id: `reel-${reel.id}-${spool.id}`,
           label: reel.name,
           description: `${reel.kind}, ${spool.name}`,
-          onClick: () => {
-            put(reel.id, spool.id);
-            navigate(`/plan?reel=${reel.id}&spool=${spool.id}`);
-          },
+          onClick: () => pick(reel.id, spool.id),
         })),
       ),
     },

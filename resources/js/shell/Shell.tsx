@@ -2,7 +2,7 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { Notifications } from '@mantine/notifications';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect } from 'react';
-import { Outlet, useNavigate } from 'react-router';
+import { Outlet } from 'react-router';
 import { undoLatest } from '../parts/undo';
 import { BenchProvider, useBench } from './bench';
 import { giveFocusBack } from './focus';
@@ -11,6 +11,7 @@ import { Rail } from './Rail';
 import classes from './Shell.module.css';
 import { TopBar } from './TopBar';
 import { useArrival } from './useArrival';
+import { useGo } from './usePick';
 import { useUnitSwitch } from './useUnitSwitch';
 
 const Search = lazy(() => import('./Search'));
@@ -32,7 +33,7 @@ function Room() {
   const [help, { open: openHelp, close: closeHelp }] = useDisclosure();
   const [search, { open: openSearch, close: closeSearch }] = useDisclosure();
   const { singleKeys } = useBench();
-  const navigate = useNavigate();
+  const go = useGo();
   const switchUnits = useUnitSwitch();
   useHotkeys([['mod+K', openSearch]], []);
   // in a field Ctrl Z stays the field's own
@@ -43,7 +44,7 @@ function Room() {
   useHotkeys(
     singleKeys
       ? [
-          ...PLACES.map((place, index): [string, () => void] => [String(index + 1), () => navigate(place.path)]),
+          ...PLACES.map((place, index): [string, () => void] => [String(index + 1), () => go(place.path)]),
           ['b', openSearch],
           ['/', openSearch],
           ['u', switchUnits],

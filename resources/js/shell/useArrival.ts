@@ -10,17 +10,19 @@ const placeOf = (pathname: string) => {
   return ONE_PLACE.includes(first) ? first : pathname;
 };
 
-/** Whenever the place changes it opens at its top, with focus on its heading. */
+/** Whenever this changes, what is shown opens at its top, with focus on its heading. @param here false: it goes to its own part */
+export function useArriveAt(shown: string, here = true) {
+  const before = useRef(shown);
+  useLayoutEffect(() => {
+    const work = document.getElementById('work');
+    if (before.current === shown || !work) return;
+    before.current = shown;
+    return here ? arrive(work) : undefined;
+  }, [shown, here]);
+}
+
+/** Each place opens so; a link to a part of a place goes there. */
 export function useArrival() {
   const { pathname, hash } = useLocation();
-  const place = placeOf(pathname);
-  const before = useRef(place);
-  useLayoutEffect(() => {
-    if (before.current === place) return;
-    before.current = place;
-    const work = document.getElementById('work');
-    // a link to a part of a place goes there
-    if (!work || hash !== '') return;
-    return arrive(work);
-  }, [place, hash]);
+  useArriveAt(placeOf(pathname), hash === '');
 }

@@ -1,6 +1,6 @@
 import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
-import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Run, RunMark, RunStep } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
@@ -8,7 +8,7 @@ import { knownWords, woundWords } from '../parts/known';
 import { Pocket } from '../parts/Pocket';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { arrive } from '../shell/focus';
+import { useArriveAt } from '../shell/useArrival';
 import { within } from '../units/units';
 import { Cord } from './Cord';
 import { RunSection, RunTape } from './RunDrawing';
@@ -43,14 +43,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
     if (run.reel && run.spool) put(run.reel, run.spool);
   }, [run.reel, run.spool, put]);
   // each step opens at its top, with focus on its heading
-  const shown = state.over ?? state.current ?? 'end';
-  const before = useRef(shown);
-  useLayoutEffect(() => {
-    const work = document.getElementById('work');
-    if (before.current === shown || !work) return;
-    before.current = shown;
-    return arrive(work);
-  }, [shown]);
+  useArriveAt(state.over ?? state.current ?? 'end');
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const [steps, setSteps] = useState(false);
   const step = state.steps.find((each) => each.id === state.current);

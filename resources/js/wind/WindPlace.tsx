@@ -1,11 +1,13 @@
 import { Anchor, Button, Title } from '@mantine/core';
 import { Link } from 'react-router';
+import type { Schemas } from '../api/client';
 import { useRuns } from '../api/runs';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Pairing } from '../shell/Pairing';
+import { CanBeWound } from './CanBeWound';
 
 /** The runs: those that are going on, and those that are over. */
 export function WindPlace() {
@@ -40,28 +42,33 @@ export function WindPlace() {
           </Button>
         </Empty>
       )}
-      {runs.data.length > 0 && (
-        <ul className={page.entries}>
-          {[...going, ...over].map((run) => (
-            <li key={run.id} className={page.entry}>
-              <Anchor component={Link} to={`/wind/${run.id}`} className={page.title}>
-                {run.name}
-              </Anchor>
-              <p className={page.facts}>
-                {run.ended_at === null ? 'going on' : 'over'} · begun {when(run.started_at)}
-                {run.practice ? ' · practice' : ''}
-              </p>
-            </li>
-          ))}
-        </ul>
-      )}
-      {runs.data.length > 0 && going.length === 0 && (
-        <p className={page.foot}>
-          Nothing is being wound now. <Link to={plan}>{reel ? `Plan ${reel.name}` : 'To the plan'}</Link>
-        </p>
-      )}
+      <Runs title="Going on" runs={going} />
+      {going.length === 0 && <CanBeWound />}
+      <Runs title="Over" runs={over} />
       <Pairing />
     </div>
+  );
+}
+
+function Runs({ title, runs }: { title: string; runs: Schemas['RunAbout'][] }) {
+  if (runs.length === 0) return null;
+  return (
+    <>
+      <h2>{title}</h2>
+      <ul className={page.entries}>
+        {runs.map((run) => (
+          <li key={run.id} className={page.entry}>
+            <Anchor component={Link} to={`/wind/${run.id}`} className={page.title}>
+              {run.name}
+            </Anchor>
+            <p className={page.facts}>
+              {run.ended_at === null ? 'going on' : 'over'} · begun {when(run.started_at)}
+              {run.practice ? ' · practice' : ''}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

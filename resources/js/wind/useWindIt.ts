@@ -10,6 +10,7 @@ import { fillerOf, mainsElsewhere, oldLine, usualName } from '../plan/records';
 import { useKeepReel } from '../plan/useKeepReel';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
+import { benchKey, forgetTyped } from '../shell/typed';
 
 /** Begins a run from a plan: on the reel it was made for, on a new reel of the locker, or as practice. */
 export function useWindIt(plan: Planning) {
@@ -44,6 +45,7 @@ export function useWindIt(plan: Planning) {
       practice,
       sources: { main: source('main'), backing: source('backing') },
     });
+    if (practice === null) forgetTyped('/plan', benchKey(Number(draft.reel), Number(draft.spool)));
     await navigate(`/wind/${run.id}`);
   };
 
