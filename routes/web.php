@@ -71,6 +71,8 @@ Route::prefix('api')->group(static function (): void {
     Route::get('data', [DataController::class, 'document']);
     Route::get('data/schema', [DataController::class, 'schema']);
     Route::post('data/import', [DataController::class, 'import']);
+    Route::get('data/imports', [DataController::class, 'imports']);
+    Route::post('data/imports/{uuid}/take-back', [DataController::class, 'takeBack'])->whereUuid('uuid');
     Route::get('data/{table}', [DataController::class, 'table']);
     Route::get('log', [LogController::class, 'index']);
     Route::post('spools/{spool}/entries', [LogController::class, 'store']);

@@ -33,6 +33,30 @@ final class BadRow extends DomainFault
         );
     }
 
+    /** @param list<int> $rows */
+    public static function twice(string $key, array $rows): self
+    {
+        return new self('key', sprintf(
+            'The key “%s” stands in rows %s. Which of them is meant? Leave one.',
+            mb_substr($key, 0, 60),
+            implode(' and ', $rows),
+        ));
+    }
+
+    public static function partTwice(string $name): self
+    {
+        return new self('text', sprintf(
+            'This is not a document of Undro: “%s” stands twice in one part of it, and only one of the two can be meant. Leave one.',
+            mb_substr($name, 0, 60),
+        ));
+    }
+
+    /** @param list<string> $parts */
+    public static function unknownPart(string $name, array $parts): self
+    {
+        return new self('text', sprintf('“%s” is no part of a document. Its parts are %s.', mb_substr($name, 0, 60), implode(', ', $parts)));
+    }
+
     public static function notATable(string $why): self
     {
         return new self('text', "This cannot be read as a table: $why. Save it as CSV, with the names of the columns in the first row.");

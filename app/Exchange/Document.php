@@ -42,7 +42,8 @@ final class Document
     /**
      * What a text has to take in, kind by kind, each after those it names.
      *
-     * @return array{list<array{string, int, array<array-key, mixed>}>, list<array<array-key, mixed>>} kind, number and row; and the history
+     * @return array{list<array{string, int, array<array-key, mixed>}>, list<array<array-key, mixed>>, list<string>} kind, number and row;
+     *                                                       the history; and parts that nobody here knows
      *
      * @throws BadRow if it is no such document
      */
@@ -53,6 +54,8 @@ final class Document
         } catch (UnreadableJson $fault) {
             throw BadRow::notADocument($fault->getMessage());
         }
+        $twice = Json::twice($text);
+        $twice === null || throw BadRow::partTwice($twice);
         ($document['undro'] ?? null) === self::VERSION || throw BadRow::notADocument('it does not begin with "undro": 1');
         $records = [];
         foreach (array_keys(Mappers::all()) as $kind) {
@@ -61,7 +64,15 @@ final class Document
             }
         }
 
-        return [$records, self::list($document, 'history')];
+        $unknown = array_diff(array_keys($document), self::parts());
+
+        return [$records, self::list($document, 'history'), array_map(strval(...), array_values($unknown))];
+    }
+
+    /** @return list<string> */
+    public static function parts(): array
+    {
+        return ['undro', ...array_keys(Mappers::all()), 'history'];
     }
 
     /**

@@ -9,18 +9,23 @@ use App\Database\Scratch;
 use App\Exchange\Mappers\HistoryMapper;
 use App\Exchange\Mappers\Mapper;
 use App\Exchange\Mappers\Mappers;
+use App\Exchange\Mappers\RecordMapper;
 use App\Exchange\Mappers\Taking;
 use App\Ledger\EventLog;
 use App\Models\Account;
+use App\Models\PastImport;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PDOException;
 use Undro\DomainFault;
+use Undro\Line\Material;
 
 /**
  * Reads a document or a table in, row by row: each is new, changed, the same as here, or bad with the reason. A look takes everything
  * into a copy that is thrown away, so that the two cannot disagree and nobody waits for it; a taking lets others write in between.
  *
- * @phpstan-type Row array{kind: string, row: int, name: string, state: string, problem: string|null}
+ * @phpstan-type Row array{kind: string, row: int, name: string, state: string, problem: string|null, changes: list<array{field: string,
+ *     from: string, to: string}>, unknown: list<string>}
  */
 final class Import
 {
@@ -31,6 +36,10 @@ final class Import
     private const PAUSE_US = 120_000;
     /** Rows whose records are read together. */
     private const AT_ONCE = 100;
+    /** Unknown fields that are named of a row. */
+    private const NAMED = 8;
+    private const MATERIALS = ['material', 'stamp_material'];
+    private const CHOICES = ['kind', 'lip', 'lay'];
 
     /** @var list<Row> */
     private array $rows = [];
@@ -43,7 +52,7 @@ final class Import
     }
 
     /**
-     * @return array{rows: list<Row>, taken: bool, back: string|null} with the document that takes it back
+     * @return array{rows: list<Row>, taken: bool, id: string|null} with what it can be taken back by
      *
      * @throws BadRow if the whole text is neither table nor document
      */
@@ -51,18 +60,86 @@ final class Import
     {
         $this->rows = [];
         Account::current();
-        [$records, $history] = $table === null ? Document::read($text) : [self::table($table, $text), []];
+        [$records, $history, $unknown] = $table === null ? Document::read($text) : [self::table($table, $text), [], []];
+        foreach ($unknown as $part) {
+            $problem = BadRow::unknownPart($part, Document::parts())->getMessage();
+            $this->rows[] = self::row('document', 0, mb_substr($part, 0, 80), 'bad', $problem);
+        }
         try {
             $back = $take ? $this->take($records, $history) : Scratch::during(fn(): InverseDocument => $this->take($records, $history));
         } finally {
             $this->log->forget();
         }
 
-        return [
-            'rows' => $this->rows,
-            'taken' => $take,
-            'back' => $take ? json_encode($back->document(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : null,
-        ];
+        $news = $take ? $this->news() : '';
+        $id = $news === '' ? null : (string) Str::uuid();
+        $id === null || PastImport::keep($id, $news, $back->document());
+
+        return ['rows' => $this->rows, 'taken' => $take, 'id' => $id];
+    }
+
+    /** What has come of it, in words; empty: nothing is news. */
+    private function news(): string
+    {
+        $many = [];
+        foreach ($this->rows as $row) {
+            if ($row['state'] === 'new' || $row['state'] === 'changed') {
+                $what = $row['kind'] === 'history' ? "history ({$row['name']})" : $row['kind'];
+                $many[$what][$row['state']] = ($many[$what][$row['state']] ?? 0) + 1;
+            }
+        }
+        $words = array_map(
+            static fn(string $what, array $of): string => str_starts_with($what, 'history') ? $what : implode(' and ', array_filter([
+                isset($of['new']) ? "{$of['new']} new" : '',
+                isset($of['changed']) ? "{$of['changed']} changed" : '',
+            ])) . " $what",
+            array_keys($many),
+            $many,
+        );
+
+        return implode(', ', $words);
+    }
+
+    /**
+     * @param list<array{field: string, from: string, to: string}> $changes
+     * @param list<string>                                         $unknown
+     *
+     * @return Row
+     */
+    private static function row(
+        string $kind,
+        int $row,
+        string $name,
+        string $state,
+        ?string $problem = null,
+        array $changes = [],
+        array $unknown = [],
+    ): array {
+        return ['kind' => $kind, 'row' => $row, 'name' => $name, 'state' => $state, 'problem' => $problem, 'changes' => $changes]
+            + ['unknown' => array_slice($unknown, 0, self::NAMED)];
+    }
+
+    /**
+     * Keys that stand in more than one row, by kind.
+     *
+     * @param list<array{string, int, array<array-key, mixed>}> $records
+     *
+     * @return array<string, array<array-key, list<int>>> rows by key
+     */
+    private static function twice(array $records): array
+    {
+        $rows = [];
+        foreach ($records as [$kind, $number, $row]) {
+            $key = $row['key'] ?? $row['id'] ?? '';
+            if (is_string($key) && $key !== '') {
+                $rows[$kind][$key][] = $number;
+            }
+        }
+
+        return array_map(
+            static fn(array $keys): array => array_filter($keys, static fn(array $numbers): bool => count($numbers) > 1),
+            $rows,
+        );
     }
 
     /**
@@ -74,17 +151,18 @@ final class Import
         $this->log->forget();
         $finds = new Records();
         $taking = new Taking($finds, $this->log);
+        $twice = self::twice($records);
         [$kept, $of] = [0, count($records)];
         while ($records !== []) {
             $until = microtime(true) + (Scratch::runs() ? INF : self::PART_S);
-            $part = function () use (&$records, $finds, $taking, $until): void {
+            $part = function () use (&$records, $finds, $taking, $until, $twice): void {
                 // others may have written since the last part
                 $finds->forget();
                 while ($records !== [] && microtime(true) < $until) {
                     $next = array_splice($records, 0, self::AT_ONCE);
                     $finds->expect($next);
                     foreach ($next as [$kind, $number, $row]) {
-                        $this->attempt($kind, $number, $row, $taking);
+                        $this->attempt($kind, $number, $row, $taking, $twice[$kind] ?? []);
                     }
                 }
             };
@@ -141,17 +219,21 @@ final class Import
     /**
      * One row in a transaction of its own: a bad one leaves nothing behind.
      *
-     * @param array<array-key, mixed> $row
+     * @param array<array-key, mixed>     $row
+     * @param array<array-key, list<int>> $twice rows by keys that stand in several
      */
-    private function attempt(string $kind, int $number, array $row, Taking $taking): void
+    private function attempt(string $kind, int $number, array $row, Taking $taking, array $twice): void
     {
-        $name = is_string($row['name'] ?? null) && $row['name'] !== ''
-            ? $row['name']
-            : (is_string($row['line'] ?? null) ? $row['line'] : '');
+        $row = self::inOurWords($row);
+        $mapper = $this->mappers[$kind];
+        $name = $mapper instanceof RecordMapper ? $mapper->called($row, $taking->records) : $row['name'] ?? '';
+        $name = is_string($name) ? mb_substr($name, 0, 80) : '';
+        $taking->differences->all = [];
         $problem = null;
         try {
+            $key = $row['key'] ?? $row['id'] ?? '';
+            is_string($key) && isset($twice[$key]) ? throw BadRow::twice($key, $twice[$key]) : null;
             $this->shape->check($kind, $row);
-            $mapper = $this->mappers[$kind];
             $state = $taking->back->during(
                 static fn(): string => self::connection()->attempt(static fn(): string => $mapper->take($row, $taking)),
             );
@@ -160,7 +242,27 @@ final class Import
             $state = 'bad';
             $problem = $fault->getMessage();
         }
-        $this->rows[] = ['kind' => $kind, 'row' => $number, 'name' => mb_substr($name, 0, 80), 'state' => $state, 'problem' => $problem];
+        $changes = $state === 'changed' ? $taking->differences->all : [];
+        $this->rows[] = self::row($kind, $number, $name, $state, $problem, $changes, $this->shape->unknown($kind, $row));
+    }
+
+    /**
+     * A row with what it is made of and chooses said as Undro says it: nylon is mono, and capitals are no other word.
+     *
+     * @param array<array-key, mixed> $row
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function inOurWords(array $row): array
+    {
+        foreach (self::MATERIALS as $field) {
+            $row = is_string($row[$field] ?? null) ? [$field => Material::called($row[$field])->value ?? $row[$field]] + $row : $row;
+        }
+        foreach (self::CHOICES as $field) {
+            $row = is_string($row[$field] ?? null) ? [$field => mb_strtolower(trim($row[$field]))] + $row : $row;
+        }
+
+        return $row;
     }
 
     /**
@@ -172,9 +274,17 @@ final class Import
     {
         $state = 'same';
         $problem = null;
+        $many = 0;
+        $unknown = [];
         try {
+            $seen = [];
             foreach ($events as $index => $event) {
                 self::entry($index, fn() => $this->shape->check('event', $event));
+                self::entry($index, static function () use ($event, $index, &$seen): void {
+                    $id = is_string($event['id'] ?? null) ? $event['id'] : '';
+                    isset($seen[$id]) ? throw BadRow::twice($id, [$seen[$id], $index + 1]) : $seen[$id] = $index + 1;
+                });
+                count($unknown) >= self::NAMED || array_push($unknown, ...array_diff($this->shape->unknown('event', $event), $unknown));
             }
             $new = DB::transaction(function () use ($events, $records): array {
                 $history = new HistoryMapper();
@@ -190,12 +300,15 @@ final class Import
             });
             array_map($back->recorded(...), $new);
             $state = $new === [] ? 'same' : 'new';
+            $many = count($new);
         } catch (DomainFault $fault) {
             $this->log->forget();
             $state = 'bad';
             $problem = $fault->getMessage();
         }
-        $this->rows[] = ['kind' => 'history', 'row' => 1, 'name' => count($events) . ' entries', 'state' => $state, 'problem' => $problem];
+        $of = count($events) . (count($events) === 1 ? ' entry' : ' entries');
+        $name = $many > 0 && $many < count($events) ? "$many new of $of" : $of;
+        $this->rows[] = self::row('history', 1, $name, $state, $problem, unknown: $unknown);
     }
 
     /**

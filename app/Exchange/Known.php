@@ -34,6 +34,12 @@ final class Known
         return array_values($this->byName[$name] ?? []);
     }
 
+    /** What the record with a key is called; null: there is none. */
+    public function name(string $key): ?string
+    {
+        return isset($this->byKey[$key]) ? $this->names[$this->byKey[$key]] ?? null : null;
+    }
+
     /** @return list<int> by its key, or else all of that name */
     public function called(string $word): array
     {

@@ -135,6 +135,15 @@ final class Records
             : $this->named($model, $field, $name)->id;
     }
 
+    /** What a record is called whose key stands in a field; the field's own text where there is none. */
+    public function nameOf(string $field, string $key): string
+    {
+        $model = array_flip(self::WORDS)[rtrim($field, 's')] ?? null;
+        $name = $model === null ? null : $this->known($model)->name($key);
+
+        return $name === null || $name === '' ? $key : $name;
+    }
+
     /** The number of a run. @throws BadRow */
     public function run(string $uuid): int
     {

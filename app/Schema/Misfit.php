@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Schema;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 
 /** Where something does not fit its schema, and why, in words. */
 final readonly class Misfit
 {
     private const TYPES = [
-        'string' => 'text',
-        'boolean' => 'true or false',
-        'array' => 'a list',
-        'object' => 'an object',
+        'string' => 'words or a figure as typed, in quotes',
+        'boolean' => 'yes or no',
+        'array' => 'several, one after the other',
+        'object' => 'figures with their names',
         'integer' => 'a whole number',
         'number' => 'a number',
-        'null' => 'empty',
+        'null' => 'nothing',
     ];
 
     /**
@@ -45,7 +44,7 @@ final readonly class Misfit
             'format' => $figure('format') === 'uuid' ? 'is no id (a UUID)' : "is not {$figure('format')}",
             'pattern' => $figure('pattern') === '\S' ? 'is needed' : 'is no id (a UUID)',
             'type' => self::type($error),
-            default => lcfirst((new ErrorFormatter())->formatErrorMessage($error)),
+            default => 'does not fit here',
         };
     }
 
@@ -56,9 +55,9 @@ final readonly class Misfit
         $said = match (true) {
             is_string($typed) => '“' . mb_substr($typed, 0, 40) . '”',
             is_int($typed), is_float($typed) => (string) $typed,
-            is_bool($typed) => $typed ? 'true' : 'false',
+            is_bool($typed) => $typed ? 'yes' : 'no',
             $typed === null => 'nothing',
-            default => is_array($typed) ? 'a list' : 'an object',
+            default => is_array($typed) ? 'several' : 'figures with their names',
         };
         if ($expected === ['boolean'] && is_string($typed)) {
             return "must be yes or no, not $said";

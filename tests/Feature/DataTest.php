@@ -137,6 +137,11 @@ final class DataTest extends TestCase
         $rows = array_filter($this->import($csv, 'spools', true)['rows'], static fn(array $row): bool => $row['state'] !== 'same');
         self::assertCount(1, $rows);
         self::assertSame('changed', array_values($rows)[0]['state']);
+        self::assertSame(
+            [['field' => 'measures.lip_diameter', 'from' => '46.2 mm', 'to' => '46.4 mm']],
+            array_values($rows)[0]['changes'],
+            'which figure, from what to what',
+        );
         self::assertStringContainsString('46.4 mm', (string) $this->get('/api/data/spools')->content());
         self::assertSame(
             2,
@@ -145,7 +150,7 @@ final class DataTest extends TestCase
         );
     }
 
-    public function testAnImportIsTakenBackByTheDocumentItGives(): void
+    public function testAnImportIsTakenBackAsAWhole(): void
     {
         $this->seed(DemoSeeder::class);
         // a version counts changes, and taking back is one more; what is taken back is put away
@@ -164,11 +169,21 @@ final class DataTest extends TestCase
         self::assertSame(['changed', 'new'], array_column($lines['rows'], 'state'));
         self::assertNotEquals($before, $lists());
 
-        foreach ([$lines['back'], $filler['back']] as $back) {
-            self::assertNotContains('bad', array_column($this->import($back, take: true)['rows'], 'state'));
+        $imports = $this->ask('GET', '/api/data/imports');
+        self::assertSame([$lines['id'], $filler['id']], array_column($imports, 'id'), 'the newest first');
+        self::assertSame('1 new and 1 changed lines', $imports[0]['words']);
+        foreach ($imports as $import) {
+            $back = $this->postJson("/api/data/imports/{$import['id']}/take-back")->assertOk()->json();
+            self::assertNotContains('bad', array_column($back['rows'], 'state'));
+            $this->postJson("/api/data/imports/{$import['id']}/take-back")->assertStatus(409);
         }
         self::assertEquals($before, $lists());
-        self::assertNull($this->import($csv, 'fillers')['back'], 'a look leaves nothing to take back');
+        self::assertNull($this->import($csv, 'fillers')['id'], 'a look leaves nothing to take back');
+        // taking back is an import too: it can be taken back
+        $again = $this->ask('GET', '/api/data/imports')[0];
+        self::assertFalse($again['undone']);
+        $this->postJson("/api/data/imports/{$again['id']}/take-back")->assertOk();
+        self::assertStringContainsString('90 m', (string) $this->get('/api/data/fillers')->content());
     }
 
     public function testAHistoryThatCannotHaveHappenedIsNotTakenAndTheRestIs(): void

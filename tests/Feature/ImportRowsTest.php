@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -62,6 +63,69 @@ final class ImportRowsTest extends TestCase
         $row = implode(',', array_map(static fn(string $column): string => $good[$column] ?? '', explode(',', $header)));
         $both = $this->ask('POST', '/api/data/import', ['text' => "$rows\n$row", 'table' => $table, 'take' => true])['rows'];
         self::assertSame(['bad', 'new'], array_column($both, 'state'), (string) $both[1]['problem']);
+    }
+
+    public function testALookSaysWhichFigureChangesAndCallsFillersByName(): void
+    {
+        $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'mono', 'size' => '0.2', 'strength' => '3 kg'], status: 201);
+        $look = fn(string $text, ?string $table = 'lines'): array => $this->ask(
+            'POST',
+            '/api/data/import',
+            ['text' => $text, 'table' => $table, 'take' => false],
+        )['rows'];
+        [$row] = $look("name,material,size,strength\nThin,Nylon,0.22,3 kg");
+        self::assertSame([['field' => 'size', 'from' => '0.2', 'to' => '0.22']], $row['changes'], 'nylon is mono, the strength is the same');
+        self::assertSame('same', $look("name,material,size\nThin,NYLON,0.2")[0]['state']);
+        $this->ask('POST', '/api/fillers', [
+            'line' => $this->ask('GET', '/api/lines')[0]['id'], 'left' => '300 m', 'name' => 'first', 'event' => (string) Str::uuid(),
+        ], status: 201);
+        $csv = str_replace('300 m', '80 ± 12 m', (string) $this->get('/api/data/fillers')->content());
+        [$filler] = $look($csv, 'fillers');
+        self::assertSame('Thin, first', $filler['name']);
+        self::assertSame([['field' => 'left', 'from' => '300 m', 'to' => '80 ± 12 m']], $filler['changes']);
+        // the document names the line by its key, and the filler is called by its name all the same
+        $document = json_decode((string) $this->get('/api/data')->content(), true);
+        $document['fillers'][0]['price'] = '7 kr';
+        $rows = array_values(array_filter($look((string) json_encode($document), null), static fn(array $of): bool => $of['changes'] !== []));
+        self::assertSame(['Thin, first'], array_column($rows, 'name'));
+        self::assertSame('price', $rows[0]['changes'][0]['field']);
+    }
+
+    public function testWhatStandsTwiceIsRefusedAndWhatIsUnknownIsNamed(): void
+    {
+        $line = static fn(string $name, string $key = 'one'): array => ['key' => $key, 'name' => $name, 'material' => 'mono', 'size' => '0.3'];
+        $import = fn(string $text): array => $this->ask('POST', '/api/data/import', ['text' => $text, 'table' => null, 'take' => true])['rows'];
+        $rows = $import((string) json_encode(['undro' => 1, 'lines' => [$line('A'), $line('B', 'two'), $line('C')]]));
+        self::assertSame(['bad', 'new', 'bad'], array_column($rows, 'state'));
+        self::assertStringContainsString('“one” stands in rows 1 and 3', $rows[0]['problem']);
+        $one = (string) json_encode($line('D', 'four') + ['weight' => 3]);
+        $rows = $import("{\"undro\": 1, \"ropes\": [], \"lines\": [$one]}");
+        self::assertSame([['document', 'bad'], ['lines', 'new']], array_map(static fn(array $row): array => [$row['kind'], $row['state']], $rows));
+        self::assertStringContainsString('“ropes” is no part of a document', $rows[0]['problem']);
+        self::assertSame(['weight'], $rows[1]['unknown']);
+        $twice = $this->postJson('/api/data/import', ['text' => '{"undro": 1, "lines": [], "rods": [{"name": "x", "name": "y"}]}', 'table' => null]);
+        self::assertStringContainsString('“name” stands twice', $twice->assertStatus(422)->json('error.message'));
+        // the same name in two rows is no such thing, nor one that is only written in a text
+        self::assertSame([], $import('{"undro": 1, "lines": [], "rods": []}'));
+        $odd = (string) json_encode($line('a "name": {x', 'five') + ['colour' => '"size": 1, "size": 2']);
+        self::assertSame(['new'], array_column($import("{\"undro\": 1, \"lines\": [$odd]}"), 'state'));
+    }
+
+    public function testNoMessageSpeaksOfHowDataAreKept(): void
+    {
+        foreach ([
+            ['lines' => [['name' => 5, 'material' => 'mono', 'size' => '0.3']]],
+            ['lines' => [['name' => 'x', 'material' => ['a'], 'size' => '0.3']]],
+            ['lines' => [['name' => 'x', 'material' => 'mono', 'size' => '0.3', 'archived' => 'maybe']]],
+            ['lines' => [['name' => 'x', 'material' => 'mono', 'size' => '0.3', 'packs' => 'none']]],
+            ['rods' => ['just words']],
+            ['reels' => 'none'],
+        ] as $part) {
+            $answer = $this->postJson('/api/data/import', ['text' => json_encode(['undro' => 1] + $part), 'table' => null])->json();
+            $said = $answer['rows'][0]['problem'] ?? $answer['error']['message'] ?? '';
+            self::assertNotSame('', $said);
+            self::assertDoesNotMatchRegularExpression('/\b(JSON|string|array|object|boolean|null|integer|true|false)\b/i', $said);
+        }
     }
 
     public function testATableIsReadHoweverItsProgramWroteIt(): void

@@ -25,6 +25,7 @@ final class Facts
         'paired_devices',
         'pairing_codes',
         'calendar_keys',
+        'past_imports',
     ];
     private const NOT_COMPARED = ['id', 'account_id', 'created_at', 'updated_at', 'version'];
     /** What a column's number names. */

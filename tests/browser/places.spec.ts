@@ -115,7 +115,32 @@ test('places, search, units, dim and the list of shortcuts are one key away', as
   await page.getByLabel('Search', { exact: true }).fill('Hallow');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /On the bench: Hallow 100/ })).toBeVisible();
+  // one stays in the place, and it is planned where plans are made
+  await expect(page.getByRole('heading', { name: 'Rack' })).toBeVisible();
+  await page.keyboard.press('3');
   await expect(page.getByLabel('Stamped on the spool')).toHaveValue('12-110, 14-95');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  // what is typed for one reel is kept with it while another is looked at
+  await page.getByRole('group', { name: 'Main line' }).getByLabel('Size').fill('0.31');
+  await page.waitForURL(/0\.31/);
+  await page.getByRole('heading', { level: 1 }).click();
+  for (const [reel, size] of [
+    ['Bight', ''],
+    ['Hallow', '0.31'],
+  ] as const) {
+    await page.keyboard.press('b');
+    await page.getByLabel('Search', { exact: true }).fill(reel);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: new RegExp(`On the bench: ${reel}`) })).toBeVisible();
+    await expect(page.getByRole('group', { name: 'Main line' }).getByLabel('Size')).toHaveValue(
+      size === '' ? /^(?!.*0\.31)/ : size,
+    );
+  }
+  // what is closed gives focus back to where it was
+  const help = page.getByRole('button', { name: 'Shortcuts' });
+  await help.click();
+  await page.keyboard.press('Escape');
+  await expect(help).toBeFocused();
   await page.getByRole('button', { name: 'Switch to the dim garage' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
   await page.reload();

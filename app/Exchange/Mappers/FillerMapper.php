@@ -33,6 +33,13 @@ final class FillerMapper extends RecordMapper
         parent::__construct('fillers', Filler::class, ['line']);
     }
 
+    public function called(array $row, Records $records): string
+    {
+        $line = is_string($row['line'] ?? null) ? $records->nameOf('line', $row['line']) : '';
+
+        return implode(', ', array_filter([$line, parent::called($row, $records)]));
+    }
+
     protected function beside(): string
     {
         return self::LEFT;
@@ -88,7 +95,14 @@ final class FillerMapper extends RecordMapper
         }
         [$left, $half] = Filler::left($in);
 
-        return abs($left->inMetres() - $there) < 0.001 ? null : static fn(Filler $filler) => self::setLeft(
+        if (abs($left->inMetres() - $there) < 0.001) {
+            return null;
+        }
+        if ($record !== null) {
+            $taking->differences->add(self::LEFT, Exact::plain($there) . ' m', $in->asTyped(self::LEFT));
+        }
+
+        return static fn(Filler $filler) => self::setLeft(
             $filler,
             $left,
             $half,

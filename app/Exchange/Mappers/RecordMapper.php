@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange\Mappers;
 
+use App\Exchange\Differences;
 use App\Exchange\Records;
 use App\Models\Record;
 use Illuminate\Support\Str;
@@ -41,6 +42,7 @@ abstract class RecordMapper implements Mapper
         if ($is !== null && $more === null && self::same($row, $is)) {
             return 'same';
         }
+        $is === null || self::tell($row, $is, $taking);
         $record ??= $this->blank($row);
         if (!$record->exists) {
             $record->key = is_string($row['key'] ?? null) && $row['key'] !== '' ? $row['key'] : (string) Str::uuid();
@@ -76,6 +78,16 @@ abstract class RecordMapper implements Mapper
     final public function row(Record $record): array
     {
         return ['key' => $record->key, 'name' => $record->name, 'archived' => $record->archived_at !== null] + $this->fields($record);
+    }
+
+    /**
+     * What the record of a row is called, for those who look at it.
+     *
+     * @param array<array-key, mixed> $row
+     */
+    public function called(array $row, Records $records): string
+    {
+        return is_string($row['name'] ?? null) ? $row['name'] : '';
     }
 
     /** A column that a table has beside what the record is; taken by itself. */
@@ -166,6 +178,25 @@ abstract class RecordMapper implements Mapper
     }
 
     /**
+     * Says which figures a row changes.
+     *
+     * @param array<array-key, mixed> $row
+     * @param array<string, mixed>    $is
+     */
+    private static function tell(array $row, array $is, Taking $taking): void
+    {
+        $is = json_decode(json_encode($is, JSON_THROW_ON_ERROR), true);
+        foreach ($row as $field => $said) {
+            $taking->differences->between(
+                (string) $field,
+                is_array($is) ? $is[$field] ?? null : null,
+                $said,
+                $taking->records->nameOf(...),
+            );
+        }
+    }
+
+    /**
      * Whether a record already is what a row says, in every field the row has.
      *
      * @param array<array-key, mixed> $row
@@ -180,25 +211,11 @@ abstract class RecordMapper implements Mapper
             if ($field === 'measures' && is_array($said) && is_array($here)) {
                 $here = array_intersect_key($here, $said);
             }
-            if (!self::equal($said, $here)) {
+            if (!Differences::equal($said, $here)) {
                 return false;
             }
         }
 
         return true;
-    }
-
-    private static function equal(mixed $one, mixed $other): bool
-    {
-        if (is_array($one) && is_array($other)) {
-            $same = static fn(int|string $key): bool => array_key_exists($key, $other) && self::equal($one[$key], $other[$key]);
-
-            return count($one) === count($other) && array_filter(array_keys($one), $same) === array_keys($one);
-        }
-        if (is_float($one) || is_float($other)) {
-            return is_numeric($one) && is_numeric($other) && !is_string($one) && !is_string($other) && (float) $one === (float) $other;
-        }
-
-        return $one === $other;
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock;
 use App\Exchange\Document;
 use App\Exchange\Import;
 use App\Exchange\LogTable;
 use App\Exchange\Table;
 use App\Http\Requests\ShapeRequest;
 use App\Ledger\EventLog;
+use App\Models\PastImport;
 use App\Schema\Schema;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -39,6 +41,28 @@ final class DataController
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"undro-$table.csv\"",
         ]);
+    }
+
+    /** What was imported, the newest first; each can be taken back as a whole. */
+    public function imports(): JsonResponse
+    {
+        return new JsonResponse(PastImport::query()->orderByDesc('id')->get()->map(static fn(PastImport $each): array => [
+            'id' => $each->uuid,
+            'happened_at' => $each->happened_at,
+            'words' => $each->words,
+            'undone' => $each->undone_at !== null,
+        ])->all());
+    }
+
+    /** Takes an import back; that is an import too, and can itself be taken back. */
+    public function takeBack(Import $import, string $uuid): JsonResponse
+    {
+        $past = PastImport::query()->where('uuid', $uuid)->firstOrFail();
+        $past->undone_at === null || abort(409);
+        $result = $import->run($past->document(), null, true);
+        $past->update(['undone_at' => Clock::now()]);
+
+        return new JsonResponse($result);
     }
 
     public function import(ShapeRequest $request, Import $import): JsonResponse

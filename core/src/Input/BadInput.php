@@ -20,7 +20,7 @@ final class BadInput extends DomainFault
     /** Names no field. */
     public static function notJson(string $why): self
     {
-        return new self('', "The case is not a JSON object: $why.");
+        return new self('', "The question cannot be read: $why.");
     }
 
     /** Names the field it is given. */

@@ -176,7 +176,7 @@ final readonly class Input
     {
         $value = $this->fields[$key] ?? $default;
 
-        return is_bool($value) ? $value : throw BadInput::wrongType($this->at($key), 'true or false');
+        return is_bool($value) ? $value : throw BadInput::wrongType($this->at($key), 'yes or no');
     }
 
     /**
@@ -247,7 +247,7 @@ final readonly class Input
     public function words(string $key, int $most): array
     {
         $value = $this->fields[$key] ?? [];
-        is_array($value) && count($value) <= $most || throw BadInput::wrongType($this->at($key), "an object of at most $most words");
+        is_array($value) && count($value) <= $most || throw BadInput::wrongType($this->at($key), "at most $most words with their names");
         $words = [];
         foreach ($value as $name => $word) {
             $words[(string) $name] = $this->short($key, $word);
@@ -267,7 +267,7 @@ final readonly class Input
 
         return is_array($value) && ($value === [] || !array_is_list($value))
             ? new self($value, $this->at($key))
-            : throw BadInput::wrongType($this->at($key), 'an object');
+            : throw BadInput::wrongType($this->at($key), 'figures with their names');
     }
 
     /** @return list<self> */
@@ -276,7 +276,7 @@ final readonly class Input
         $objects = [];
         foreach ($this->values($key, $least, $most) as $index => $value) {
             $path = $this->at($key) . ".$index";
-            $objects[] = is_array($value) ? new self($value, $path) : throw BadInput::wrongType($path, 'an object');
+            $objects[] = is_array($value) ? new self($value, $path) : throw BadInput::wrongType($path, 'figures with their names');
         }
 
         return $objects;
@@ -296,12 +296,12 @@ final readonly class Input
     public function named(string $key, int $most): array
     {
         $value = $this->fields[$key] ?? [];
-        is_array($value) || throw BadInput::wrongType($this->at($key), 'an object');
+        is_array($value) || throw BadInput::wrongType($this->at($key), 'figures with their names');
         count($value) <= $most || throw BadInput::tooMany($this->at($key), $most);
         $objects = [];
         foreach ($value as $name => $object) {
             $path = $this->at($key) . ".$name";
-            $objects[(string) $name] = is_array($object) ? new self($object, $path) : throw BadInput::wrongType($path, 'an object');
+            $objects[(string) $name] = is_array($object) ? new self($object, $path) : throw BadInput::wrongType($path, 'figures with their names');
         }
 
         return $objects;
@@ -311,7 +311,7 @@ final readonly class Input
     public function numbers(string $key, float $least, float $most, string $unit, int $count): array
     {
         return array_map(function (mixed $value) use ($key, $least, $most, $unit): float {
-            is_int($value) || is_float($value) || throw BadInput::wrongType($this->at($key), 'a list of numbers');
+            is_int($value) || is_float($value) || throw BadInput::wrongType($this->at($key), 'several numbers');
 
             return $this->bounded($key, (float) $value, $least, $most, $unit);
         }, $this->values($key, 0, $count));
@@ -397,7 +397,7 @@ final readonly class Input
     private function values(string $key, int $least, int $most): array
     {
         $value = $this->fields[$key] ?? [];
-        is_array($value) && array_is_list($value) || throw BadInput::wrongType($this->at($key), 'a list');
+        is_array($value) && array_is_list($value) || throw BadInput::wrongType($this->at($key), 'several, one after the other');
         count($value) >= $least || throw BadInput::missing($this->at($key));
 
         return count($value) <= $most ? $value : throw BadInput::tooMany($this->at($key), $most);

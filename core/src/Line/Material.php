@@ -17,6 +17,24 @@ enum Material: string
     case Hybrid = 'hybrid';
     case Braid = 'braid';
 
+    /** By its word on the screen or in a shop, in any case: "nylon", "Fluorocarbon"; null: it is none of them. */
+    public static function called(string $word): ?self
+    {
+        $word = mb_strtolower(trim($word));
+        foreach (self::cases() as $each) {
+            if ($word === $each->value || $word === $each->word()) {
+                return $each;
+            }
+        }
+
+        return match ($word) {
+            'monofilament', 'polyamide' => self::Mono,
+            'braided', 'pe' => self::Braid,
+            'fc', 'pvdf' => self::Fluoro,
+            default => null,
+        };
+    }
+
     /** The word on screen. */
     public function word(): string
     {

@@ -19,6 +19,7 @@ type Root =
   | 'day'
   | 'days'
   | 'calendar'
+  | 'imports'
   | 'pairing';
 
 /** A key by its root and what narrows it down. */
@@ -45,7 +46,7 @@ const STALE = {
   /** what is wound is written down */
   runWritten: ['anglers', 'runs', 'lines', ...LOGGED],
   runTakenBack: ['runs', 'run', 'lines', ...LOGGED],
-  import: ['anglers', 'reels', 'lines', 'fillers', 'plans', 'rods', 'runs', 'run', 'packs', ...LOGGED],
+  import: ['imports', 'anglers', 'reels', 'lines', 'fillers', 'plans', 'rods', 'runs', 'run', 'packs', ...LOGGED],
   calendar: ['calendar'],
   pairing: ['pairing'],
 } as const satisfies Record<string, Root[]>;

@@ -88,4 +88,12 @@ export const useImport = () =>
     answer(client.POST('/api/data/import', { body })),
   );
 
+/** What was imported, the newest first. */
+export const useImports = () =>
+  useQuery({ queryKey: key('imports'), queryFn: () => answer(client.GET('/api/data/imports')) });
+export const useTakeImportBack = () =>
+  useChange('import', (uuid: string) =>
+    answer(client.POST('/api/data/imports/{uuid}/take-back', { params: { path: { uuid } } })),
+  );
+
 export const useForget = () => useChange('pairing', (id: number) => answer(client.DELETE('/api/pairing/{id}', at(id))));

@@ -2,7 +2,7 @@ import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Problem, type Schemas } from '../api/client';
-import { useImport } from '../api/records';
+import { useImport, useTakeImportBack } from '../api/records';
 import page from '../parts/parts.module.css';
 import { shorten } from '../parts/shorten';
 import { done } from '../parts/undo';
@@ -29,21 +29,22 @@ export function DataPlace() {
   const [result, setResult] = useState<Result | null>(null);
   const [problem, setProblem] = useState('');
   const read = useImport();
+  const undo = useTakeImportBack();
 
   const run = async (take: boolean, of = text, as = what) => {
     try {
       setProblem('');
       const found = await read.mutateAsync({ text: of, table: (as || null) as Schemas['DataTable'] | null, take });
       setResult(found);
-      const { back } = found;
-      if (back !== null) done('The file was taken.', () => takeBack(back));
+      const { id } = found;
+      if (id !== null) done('The file was taken.', () => takeBack(id), true);
     } catch (error) {
       setResult(null);
       setProblem(error instanceof Problem ? error.message : 'That did not work. Try again.');
     }
   };
-  const takeBack = async (back: string) => {
-    const { rows } = await read.mutateAsync({ text: back, table: null, take: true });
+  const takeBack = async (id: string) => {
+    const { rows } = await undo.mutateAsync(id);
     setResult(null);
     const left = rows.find((row) => row.problem !== null);
     if (left) setProblem(`Not all of it could be taken back. ${left.problem}`);
@@ -217,6 +218,19 @@ function Rows({ result }: { result: Result }) {
                   </>
                 ) : (
                   STATE[row.state]
+                )}
+                {row.changes.length > 0 && (
+                  <ul className={classes.changes}>
+                    {row.changes.map((each) => (
+                      <li key={each.field}>
+                        {each.field.replaceAll('_', ' ').replaceAll('.', ', ')}: {each.from || 'nothing'} →{' '}
+                        <b>{each.to || 'nothing'}</b>
+                      </li>
+                    ))}
+                  </ul>
+                )}
+                {row.unknown.length > 0 && (
+                  <p className={page.late}>Not known here, and not taken: {row.unknown.join(', ')}.</p>
                 )}
               </td>
             </tr>

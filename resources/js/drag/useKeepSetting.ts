@@ -39,7 +39,7 @@ export function useKeepSetting({ draft, drag, reel, spool }: Kept) {
         chain: chainOf(draft),
         ...setting,
       });
-      done(words, () => takeBack(made.id));
+      done(words, () => takeBack(made.id), true);
       return true;
     } catch (error) {
       failed(error);

@@ -46,7 +46,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
       note: how || null,
       moves: [{ from: { kind: 'unseen' }, to: { kind: 'spool', id: spool.id }, length_m: length, line: line.id }],
     });
-    done('Noted.', () => takeBack(event.id));
+    done('Noted.', () => takeBack(event.id), true);
     onDone();
   };
   return (
@@ -118,7 +118,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
                 },
               ],
             });
-            done(`${spool.name} counted by its level.`, () => takeBack(event.id));
+            done(`${spool.name} counted by its level.`, () => takeBack(event.id), true);
           },
         },
       ]}

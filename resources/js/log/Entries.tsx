@@ -44,7 +44,7 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
   const back = async () => {
     try {
       const id = await takeBack(entry.id);
-      done(`${DID[entry.kind]} of ${day(entry.happened_at)} taken back.`, () => takeBack(id));
+      done(`${DID[entry.kind]} of ${day(entry.happened_at)} taken back.`, () => takeBack(id), true);
     } catch (error) {
       failed(error);
     }

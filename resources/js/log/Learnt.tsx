@@ -165,7 +165,7 @@ function Reading({ reading }: { reading: Read }) {
   const forget = async () => {
     try {
       const id = await takeBack(reading.uuid);
-      done('Forgotten.', () => takeBack(id));
+      done('Forgotten.', () => takeBack(id), true);
     } catch (error) {
       failed(error);
     }

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { QueryClient } from '@tanstack/react-query';
+import { useSyncExternalStore } from 'react';
 import { Problem } from '../api/client';
 import { newId } from './newId';
 import classes from './parts.module.css';
@@ -9,15 +10,31 @@ interface Step {
   id: string;
   what: string;
   back: () => Promise<unknown>;
+  logged: boolean;
 }
 
 /** What was done on this page and can still be taken back, oldest first. */
-const steps: Step[] = [];
+let steps: readonly Step[] = [];
+const listeners = new Set<() => void>();
+const become = (next: readonly Step[]) => {
+  steps = next;
+  for (const tell of listeners) tell();
+};
+const listen = (tell: () => void) => {
+  listeners.add(tell);
+  return () => {
+    listeners.delete(tell);
+  };
+};
 
-/** Says what was done and offers to take it back; Ctrl Z takes back the latest. */
-export function done(what: string, back: Step['back']) {
+/** Changes to records on this page that can still be taken back, the newest first; what is in the log stands there. */
+export const useSteps = (): readonly Step[] =>
+  [...useSyncExternalStore(listen, () => steps)].filter((step) => !step.logged).reverse();
+
+/** Says what was done and offers to take it back; Ctrl Z takes back the latest. @param logged it stands in the log, or among the imports */
+export function done(what: string, back: Step['back'], logged = false) {
   const id = newId();
-  steps.push({ id, what, back });
+  become([...steps, { id, what, back, logged }]);
   // the newest are shown; the others stand in Lately
   for (const step of steps.slice(0, -2)) notifications.hide(step.id);
   notifications.show({
@@ -38,8 +55,9 @@ export function done(what: string, back: Step['back']) {
 /** Takes one change back: the one named, or the latest. */
 export async function undo(id?: string) {
   const at = id === undefined ? steps.length - 1 : steps.findIndex((step) => step.id === id);
-  const [step] = at < 0 ? [] : steps.splice(at, 1);
+  const step = steps[at];
   if (!step) return;
+  become(steps.filter((each) => each !== step));
   try {
     await step.back();
     notifications.hide(step.id);

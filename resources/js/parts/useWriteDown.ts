@@ -14,7 +14,7 @@ export function useWriteDown() {
     isPending: add.isPending,
     write: async (spool: number, body: Entry, said: (made: Awaited<ReturnType<typeof add.mutateAsync>>) => string) => {
       const made = await add.mutateAsync({ id: spool, body: { id: newId(), ...body } });
-      done(said(made), () => takeBack(made.id));
+      done(said(made), () => takeBack(made.id), true);
     },
   };
 }

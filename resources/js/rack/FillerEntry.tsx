@@ -57,7 +57,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
       note: how || null,
       counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
-    done(`Counted: ${line.name}.`, () => takeBack(made.id));
+    done(`Counted: ${line.name}.`, () => takeBack(made.id), true);
     setOpen('');
   };
   const saveFiller = async (values: Record<string, string>, version?: number) => {
