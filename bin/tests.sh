@@ -19,18 +19,20 @@ part() {
 # where runs change what lies on reels, a simulated counter is at hand and a phone may come in
 browser() {
     (
-        local tmp port
+        local tmp port seed
         tmp=$(mktemp -d)
-        for kind in demo empty bench; do
+        for kind in demo empty evening1 evening2 evening3 bench; do
             [ "$kind" != bench ] || on_the_network
             use_data "$tmp/$kind"
             fresh_caches
-            php artisan undro:prepare "${kind/bench/demo}"
+            case $kind in bench) seed=demo ;; evening*) seed=empty ;; *) seed=$kind ;; esac
+            php artisan undro:prepare "$seed"
             port=$(free_port)
             serve "$port"
             declare -x "UNDRO_${kind^^}_URL=http://127.0.0.1:$port"
             [ "$kind" != bench ] || devices standin standin standin
         done
+        export UNDRO_EVENING_URLS="$UNDRO_EVENING1_URL $UNDRO_EVENING2_URL $UNDRO_EVENING3_URL"
         trap 'stop; rm -rf "$tmp"' EXIT
         npx --no-install playwright test "$@"
     )

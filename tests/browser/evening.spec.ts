@@ -1,0 +1,263 @@
+import type { Locator, Page } from '@playwright/test';
+import { beyondTheEdge, expect, figure, line, stamp, test } from './bench';
+
+/** Each evening begins at a bench of its own on which nothing is yet. */
+const EVENINGS = (process.env.UNDRO_EVENING_URLS ?? '').split(' ');
+
+const run = (page: Page) => page.getByTestId('run');
+const soFar = (page: Page) => page.getByTestId('so-far');
+const toWrite = (page: Page) => page.getByTestId('to-write');
+const far = (text: string | null) => Number(/([\d.]+) turns/.exec(text ?? '')?.[1]);
+
+interface Piece {
+  role: string;
+  length_m: number;
+  half_m: number | null;
+  known: string[];
+  line: { name: string };
+}
+
+async function get<T>(page: Page, path: string): Promise<T> {
+  const asked = await page.request.get(new URL(path, page.url()).href);
+  expect(asked.ok(), path).toBeTruthy();
+  return asked.json();
+}
+const contents = async (page: Page): Promise<Piece[]> =>
+  (await get<{ spools: { contents: Piece[] }[] }[]>(page, '/api/reels'))[0]?.spools[0]?.contents ?? [];
+const left = async (page: Page, name: string) =>
+  (
+    await get<{ name: string; left_m: number; half_m: number | null; line: { name: string } }[]>(page, '/api/fillers')
+  ).find((each) => each.line.name === name);
+
+/** A line with what is on its filler, into the rack. */
+async function rack(page: Page, name: string, kind: string, size: string, there: string) {
+  await page.goto('/rack?add=filler');
+  await page.getByLabel('Name of the line').fill(name);
+  await page.getByLabel('Kind').selectOption({ label: kind });
+  await page.getByLabel('Thickness or strength').fill(size);
+  await page.getByLabel('On it now').fill(there);
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText(`${name} is in the rack.`)).toBeVisible();
+}
+
+/** Through the steps as they say, up to one. */
+async function upTo(page: Page, step: string) {
+  for (let steps = 0; steps < 25; steps++) {
+    const now = await run(page).getAttribute('data-current');
+    if (now === step) return;
+    await page
+      .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
+      .first()
+      .click();
+    await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
+    // each step opens at its top, with focus on its heading
+    await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  }
+  throw new Error(`The run never came to ${step}.`);
+}
+
+/** On a phone and at twice the size the figure is there without scrolling, and nothing stands out beyond the edge. */
+async function smaller(page: Page, look: Locator) {
+  for (const [width, height] of [
+    [390, 780],
+    [640, 400],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.evaluate(() => document.getElementById('work')?.scrollTo(0, 0));
+    await expect(look).toBeInViewport();
+    expect(await beyondTheEdge(page)).toBeLessThanOrEqual(0);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+}
+
+test.describe('an evening with a spinning reel, a ruler and half-used nylon', () => {
+  test.use({ baseURL: EVENINGS[0] ?? '' });
+  test('what is on, what is left and what is in the log is what was done', async ({ page }) => {
+    await rack(page, 'Ledge nylon 0.30', 'nylon (mono)', '0.30', '80 +- 12 m');
+    await rack(page, 'Eight strands', 'braid', 'PE 1', '150 m');
+    await page.getByRole('link', { name: /^Plan/ }).click();
+    await stamp(page).fill('0.25/200');
+    await page.getByLabel('Lip').first().fill('46');
+    await page.getByLabel('Arbor', { exact: true }).fill('36');
+    await page.getByLabel('Traverse').fill('17');
+    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByLabel('Gear ratio').fill('5.2');
+    await page.getByLabel('Measured with').selectOption({ label: 'a ruler' });
+    await page.getByLabel('Main line from the rack').selectOption({ label: 'Eight strands (150 m left)' });
+    await page.getByLabel('Backing from the rack').selectOption({ label: 'Ledge nylon 0.30 (80 ± 12 m left)' });
+    await expect(figure(page)).toContainText('±');
+    await smaller(page, figure(page));
+    await page.getByRole('button', { name: 'Wind it' }).click();
+    await page.getByLabel(/What is this reel called/).fill('Evening reel');
+    await page.keyboard.press('Enter');
+    await upTo(page, 'wind.0');
+
+    // the beat for a while, the rest counted in the head
+    await page.getByRole('button', { name: 'Start the beat' }).click();
+    await expect.poll(async () => far(await soFar(page).textContent())).toBeGreaterThan(3);
+    await expect(soFar(page)).toContainText(/[1-9]\d*\.\d ± [\d.]+ m on/);
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('button', { name: 'Start the beat' })).toBeVisible();
+    const wanted = far(await soFar(page).textContent()) + Number(await page.getByTestId('turns-left').textContent());
+    await page.keyboard.press('t');
+    await page.getByLabel('Handle turns, all of this line').fill(`${wanted} turns`);
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('turns-left')).toHaveText(/^[01]$/);
+    await smaller(page, page.getByTestId('turns-left'));
+    // within the band it is one press, and what it writes stands beside it
+    const said = /writes down ([\d.]+) ± ([\d.]+) m of backing, counted; planned are ([\d.]+)/.exec(
+      (await toWrite(page).textContent()) ?? '',
+    );
+    expect(Math.abs(Number(said?.[1]) - Number(said?.[3]))).toBeLessThan(2);
+    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await expect(run(page)).toHaveAttribute('data-current', 'place.1');
+    const [backing] = await contents(page);
+    expect(backing).toMatchObject({ role: 'main', known: ['counted'] });
+    expect(Math.abs((backing?.length_m ?? 0) - Number(said?.[1]))).toBeLessThan(0.6);
+    const nylon = await left(page, 'Ledge nylon 0.30');
+    expect(nylon?.left_m).toBeCloseTo(80 - (backing?.length_m ?? 0), 3);
+    expect(nylon?.half_m).toBeCloseTo(Math.hypot(12, backing?.half_m ?? 0), 3);
+
+    // the main line is known by its label, and said so
+    await upTo(page, 'wind.1');
+    await page.getByRole('button', { name: 'Type turns or metres' }).click();
+    await page.getByLabel('or what is on, all of this line').fill('164 yd');
+    await page.getByRole('button', { name: 'Count it so' }).click();
+    await expect(toWrite(page)).toContainText(/writes down 150 ± [\d.]+ m of main line, said/);
+    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await expect(run(page)).toHaveAttribute('data-current', 'level');
+    for (const place of ['First place', 'Second place', 'Third place']) await page.getByLabel(place).fill('1.7');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('level')).toHaveText('1.7 mm');
+    await upTo(page, 'first_outing');
+    await page.getByRole('button', { name: 'Done, the run is finished' }).click();
+    await expect(page.getByTestId('run-over')).toContainText(/150 ± [\d.]+ m of main line, said, to the mark/);
+
+    // the locker, the log and the label say the same
+    await page.getByRole('link', { name: 'To the locker' }).click();
+    await expect(page.getByText(/1\.7 ± 0\.\d mm under the lip, read/)).toBeVisible();
+    await expect(
+      page.getByText(/[\d.]+ ± [\d.]+ m Ledge nylon 0\.30, counted under 150 ± [\d.]+ m Eight strands, said/),
+    ).toBeVisible();
+    await smaller(page, page.getByRole('heading', { name: 'Evening reel' }));
+    await page.getByRole('link', { name: /^Log/ }).click();
+    const entries = page.getByRole('region', { name: 'Entries' });
+    await expect(entries.getByRole('listitem').filter({ hasText: 'Wound' })).toHaveCount(2);
+    await expect(entries).toContainText(/150 ± [\d.]+ m Eight strands, said/);
+    await expect(entries).toContainText('1.7 mm under the lip, 3 readings');
+    await page.goto('/labels');
+    await expect(
+      page.getByRole('img', { name: /150 ± [\d.]+ m Eight strands.*1\.7 ± 0\.\d mm under the lip.*said/ }),
+    ).toBeVisible();
+    expect((await left(page, 'Eight strands'))?.left_m ?? 0).toBeLessThan(0.1);
+  });
+});
+
+test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
+  test.use({ baseURL: EVENINGS[1] ?? '' });
+  test('it snaps, the filler ends early, and nothing is written that nobody said', async ({ page }) => {
+    await rack(page, 'Clear fluoro', 'fluorocarbon', '0.28', '90 m');
+    await page.getByRole('link', { name: /^Plan/ }).click();
+    await page.getByText('baitcasting', { exact: true }).click();
+    await page.getByLabel('Lip').first().fill('34');
+    await page.getByLabel('Arbor', { exact: true }).fill('22');
+    await page.getByLabel('Traverse').fill('23');
+    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByLabel('Gear ratio').fill('7.1');
+    await page.getByLabel('Arbor, other end').fill('14');
+    await page.getByLabel('Main line from the rack').selectOption({ label: 'Clear fluoro (90 m left)' });
+    await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
+    await expect(figure(page)).toBeVisible();
+    await page.getByRole('button', { name: 'Wind it' }).click();
+    await page.getByLabel(/What is this reel called/).fill('Low reel');
+    await page.keyboard.press('Enter');
+    await upTo(page, 'wind.0');
+    await expect(page.getByText(/Guide by hand until the vee is flush/)).toBeVisible();
+
+    // a few metres on, and it snaps: strip and tie again comes first
+    await page.keyboard.press('t');
+    await page.getByLabel('Handle turns, all of this line').fill('14');
+    await page.keyboard.press('Enter');
+    await expect(soFar(page)).toContainText('14 turns');
+    await page.getByRole('button', { name: 'It snapped' }).click();
+    await expect(page.getByTestId('ending')).toContainText('tie the line on anew');
+    const few = (await contents(page))[0]?.length_m ?? 0;
+    expect(few).toBeGreaterThan(3);
+    await smaller(page, page.getByRole('heading', { level: 1 }));
+    await page.getByRole('button', { name: /are off: tie on anew/ }).click();
+    await expect(run(page)).toHaveAttribute('data-current', 'tie.0');
+    expect(await contents(page)).toEqual([]);
+    expect((await left(page, 'Clear fluoro'))?.left_m).toBeCloseTo(90 - few, 3);
+    await upTo(page, 'wind.0');
+    await expect(soFar(page)).toContainText('0 turns');
+
+    // the filler is empty, and nobody counted: what was on it is asked about, not made up
+    await page.getByRole('button', { name: 'The filler is empty' }).click();
+    const asked = page.getByTestId('how-much');
+    await expect(asked).toContainText('Nothing is counted.');
+    await expect(asked.getByRole('textbox')).toBeFocused();
+    await asked.getByRole('textbox').fill('lots');
+    await asked.getByRole('button', { name: 'Write that down' }).click();
+    await expect(page.getByText(/"lots" cannot be read/).first()).toBeVisible();
+    await asked.getByRole('button', { name: /^All that was on the filler/ }).click();
+    await expect(page.getByTestId('ending')).toContainText('The line ended');
+    await expect.poll(async () => (await contents(page))[0]?.length_m ?? 0).toBeCloseTo(90 - few, 1);
+    expect((await contents(page))[0]?.known).toEqual(['said']);
+    expect((await left(page, 'Clear fluoro'))?.left_m).toBe(0);
+    await page.getByRole('button', { name: 'Leave it there: next step' }).click();
+    await page.getByRole('button', { name: 'Leave the run' }).click();
+    await expect(page.getByText('Nothing more is written down')).toBeVisible();
+    await page.getByRole('button', { name: 'Leave it as it is' }).click();
+    await expect(page.getByTestId('run-over')).toContainText('the filler ran out');
+    // what was taken off again stands in the log as it happened
+    await page.getByRole('link', { name: /^Log/ }).click();
+    const entries = page.getByRole('region', { name: 'Entries' });
+    await expect(entries.getByRole('listitem').filter({ hasText: 'Cut back' })).toHaveCount(1);
+    await expect(entries.getByRole('listitem').filter({ hasText: 'Wound' })).toHaveCount(2);
+  });
+});
+
+test.describe('an evening with a child’s spincast reel and a stamp alone', () => {
+  test.use({ baseURL: EVENINGS[2] ?? '' });
+  test('no turn tells a length: what is on is asked, and written as it was said', async ({ page }) => {
+    await page.goto('/plan');
+    await page.getByText('spincast', { exact: true }).click();
+    await stamp(page).fill('8lb/75yd');
+    await line(page, 'Main line').getByLabel('Kind').selectOption({ label: 'nylon (mono)' });
+    await line(page, 'Main line').getByLabel('Size').fill('0.26');
+    await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
+    await expect(figure(page)).toBeVisible();
+    await smaller(page, figure(page));
+    await page.getByRole('button', { name: 'Wind it' }).click();
+    await page.getByLabel(/What is this reel called/).fill('Small one');
+    await page.keyboard.press('Enter');
+    await upTo(page, 'wind.0');
+    await expect(page.getByText('Turns tell no length here')).toBeVisible();
+    await smaller(page, page.getByTestId('turns-left'));
+    // two presses of one button write nothing that nobody said
+    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    const asked = page.getByTestId('how-much');
+    await expect(asked).toContainText('Nothing is counted.');
+    await asked.getByRole('button', { name: 'Back' }).click();
+    expect(await contents(page)).toEqual([]);
+    await expect(run(page)).toHaveAttribute('data-current', 'wind.0');
+    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    const planned = asked.getByRole('button', { name: /^As planned/ });
+    const [, metres, half] = /([\d.]+) ± ([\d.]+) m/.exec((await planned.textContent()) ?? '') ?? [];
+    await planned.click();
+    await expect(run(page)).toHaveAttribute('data-current', 'level');
+    const [on] = await contents(page);
+    expect(on?.known).toEqual(['planned']);
+    expect(Math.abs((on?.length_m ?? 0) - Number(metres))).toBeLessThan(0.6);
+    expect(Math.abs((on?.half_m ?? 0) - Number(half))).toBeLessThan(0.6);
+    await upTo(page, 'first_outing');
+    await page.getByRole('button', { name: 'Done, the run is finished' }).click();
+    await expect(page.getByTestId('run-over')).toContainText(/of main line, as planned, to the mark/);
+    // a notice stands in a row of its own, and what was done can be taken back from Lately
+    await page.getByRole('button', { name: /^Lately/ }).click();
+    await page.getByRole('button', { name: /^Take back: Wound Small one/ }).click();
+    await expect.poll(() => contents(page)).toEqual([]);
+    await page.getByRole('button', { name: /^Put back: Wound/ }).click();
+    await expect.poll(async () => (await contents(page)).length).toBe(1);
+  });
+});
