@@ -73,18 +73,18 @@ async function smaller(page: Page, look: Locator) {
 test.describe('an evening with a spinning reel, a ruler and half-used nylon', () => {
   test.use({ baseURL: EVENINGS[0] ?? '' });
   test('what is on, what is left and what is in the log is what was done', async ({ page }) => {
-    await rack(page, 'Ledge nylon 0.30', 'nylon (mono)', '0.30', '80 +- 12 m');
+    await rack(page, 'Ledge nylon 0.30', 'nylon (mono)', '0.30', '120 +- 12 m');
     await rack(page, 'Eight strands', 'braid', 'PE 1', '150 m');
     await page.getByRole('link', { name: /^Plan/ }).click();
     await stamp(page).fill('0.25/200');
     await page.getByLabel('Lip').first().fill('46');
-    await page.getByLabel('Arbor', { exact: true }).fill('36');
+    await page.getByLabel('Arbor', { exact: true }).fill('31');
     await page.getByLabel('Traverse').fill('17');
     await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('5.2');
     await page.getByLabel('Measured with').selectOption({ label: 'a ruler' });
     await page.getByLabel('Main line from the rack').selectOption({ label: 'Eight strands (150 m left)' });
-    await page.getByLabel('Backing from the rack').selectOption({ label: 'Ledge nylon 0.30 (80 ± 12 m left)' });
+    await page.getByLabel('Backing from the rack').selectOption({ label: 'Ledge nylon 0.30 (120 ± 12 m left)' });
     await expect(figure(page)).toContainText('±');
     await smaller(page, figure(page));
     await page.getByRole('button', { name: 'Wind it' }).click();
@@ -115,7 +115,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     expect(backing).toMatchObject({ role: 'main', known: ['counted'] });
     expect(Math.abs((backing?.length_m ?? 0) - Number(said?.[1]))).toBeLessThan(0.6);
     const nylon = await left(page, 'Ledge nylon 0.30');
-    expect(nylon?.left_m).toBeCloseTo(80 - (backing?.length_m ?? 0), 3);
+    expect(nylon?.left_m).toBeCloseTo(120 - (backing?.length_m ?? 0), 3);
     expect(nylon?.half_m).toBeCloseTo(Math.hypot(12, backing?.half_m ?? 0), 3);
 
     // the main line is known by its label, and said so
@@ -164,7 +164,7 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await page.getByLabel('Traverse').fill('23');
     await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('7.1');
-    await page.getByLabel('Arbor, other end').fill('14');
+    await page.getByLabel('Other arbor end').fill('14');
     await page.getByLabel('Main line from the rack').selectOption({ label: 'Clear fluoro (90 m left)' });
     await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
     await expect(figure(page)).toBeVisible();
