@@ -1,6 +1,6 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { answer, client } from './client';
+import { useLastGood } from './lastGood';
 import type { paths } from './schema';
 
 type NameIn<P> = P extends `/api/compute/${infer N}` ? (N extends `{${string}` ? never : N) : never;
@@ -47,10 +47,7 @@ export function useCalculator<N extends Calculator>(name: N, ask: CaseOf<N> | nu
     enabled: ask !== null,
     placeholderData: keep,
   });
-  const [good, setGood] = useState<{ of: string; data: ResultOf<N> } | null>(null);
-  if (query.data !== undefined && !query.isPlaceholderData && (good?.data !== query.data || good.of !== of))
-    setGood({ of, data: query.data });
-  const data = query.data ?? (query.isError && good?.of === of ? good.data : undefined);
+  const data = useLastGood<ResultOf<N>>(query, of);
   const { error, isPending, isError, isPlaceholderData, refetch } = query;
   return { data, error, isPending, isError, isPlaceholderData, refetch };
 }

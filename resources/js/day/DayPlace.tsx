@@ -1,6 +1,6 @@
 import { Button, Switch } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import { useReels } from '../api/records';
@@ -36,6 +36,7 @@ function OneDay() {
   const navigate = useNavigate();
   // on a phone a day that goes on shows what there is to do first
   const narrow = useMediaQuery('(max-width: 980px)', false, { getInitialValueInEffect: false });
+  const [begun] = useState(at.spools !== '');
   const picked = useMemo(() => new Set(at.spools.split(',').filter(Boolean)), [at.spools]);
   const wishes = own(at.wish);
   const ticked = useMemo(() => new Set(at.done.split(',').filter(Boolean).map(Number)), [at.done]);
@@ -136,7 +137,10 @@ function OneDay() {
           />
         </details>
       </aside>
-      <div className={`${beside.main} ${classes.main}`}>
+      <div
+        className={`${beside.main} ${classes.main}`}
+        data-first={(begun && day.data && jobs.length > 0) || undefined}
+      >
         {gone && (
           <Empty title="This day is put away" order={2}>
             <p>Another one can be begun at any time: pick its spools.</p>

@@ -102,6 +102,15 @@ export function WhichLine() {
   const mainLength = data ? words(length(data.length_m, units, 0)) : '';
   return (
     <section className={classes.which} aria-label="Which line">
+      <p className={`${classes.strength} ${classes.first}`} data-stale={problem !== null || undefined}>
+        {ask && data ? (
+          <>
+            {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
+          </>
+        ) : (
+          <span>How strong? Say the fish.</span>
+        )}
+      </p>
       <form onSubmit={(event) => event.preventDefault()} className={classes.asked}>
         {select('fishing', 'How you fish', FISHING)}
         <TypedField
@@ -160,8 +169,8 @@ export function WhichLine() {
       </form>
       <div className={classes.chosen} aria-live="polite">
         {!ask && <p className={classes.soft}>Say how heavy a fish you hope for; the rest can stay as it is.</p>}
-        {ask && data && !problem && (
-          <>
+        {ask && data && (
+          <div data-stale={problem !== null || undefined} className={classes.answer}>
             <p className={classes.strength} data-testid="choice">
               {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
             </p>
@@ -195,7 +204,7 @@ export function WhichLine() {
             <p className={classes.soft}>
               General experience, not a promise. Rules on line and leaders differ by water: follow the local ones.
             </p>
-          </>
+          </div>
         )}
       </div>
     </section>
