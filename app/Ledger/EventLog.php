@@ -6,6 +6,8 @@ namespace App\Ledger;
 
 use App\Clock;
 use App\Models\Event as EventRow;
+use App\Models\Filler;
+use App\Models\Spool;
 use Illuminate\Support\Facades\DB;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
@@ -15,6 +17,7 @@ use Undro\Ledger\Ledger;
 use Undro\Ledger\Move;
 use Undro\Ledger\Piece;
 use Undro\Ledger\Place;
+use Undro\Ledger\PlaceKind;
 
 /** The account's event log: what lies where is read from it, and each new entry is checked against all the others. */
 final readonly class EventLog
@@ -58,7 +61,17 @@ final readonly class EventLog
         ?string $note = null,
         ?int $run = null,
     ): EventRow {
-        return DB::transaction(function () use ($uuid, $kind, $moves, $counts, $happenedAt, $angler, $corrects, $note, $run): EventRow {
+        return $this->naming(fn(): EventRow => DB::transaction(function () use (
+            $uuid,
+            $kind,
+            $moves,
+            $counts,
+            $happenedAt,
+            $angler,
+            $corrects,
+            $note,
+            $run,
+        ): EventRow {
             $known = $this->events->known($uuid, $kind);
             if ($known !== null) {
                 return $known;
@@ -83,7 +96,7 @@ final readonly class EventLog
             }
 
             return $row;
-        });
+        }));
     }
 
     /**
@@ -105,7 +118,41 @@ final readonly class EventLog
     /** Reads all of the log anew. @throws BadLedger if it cannot have happened as told */
     public function readAgain(): void
     {
-        $this->book->keep(Ledger::read($this->events->all()), $this->events->last());
+        $this->naming(function (): void {
+            $this->book->keep(Ledger::read($this->events->all()), $this->events->last());
+        });
+    }
+
+    /**
+     * What cannot have happened calls fillers and spools by their names.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     *
+     * @throws BadLedger
+     */
+    private function naming(\Closure $work): mixed
+    {
+        try {
+            return $work();
+        } catch (BadLedger $fault) {
+            throw $fault->calling(self::nameOf(...));
+        }
+    }
+
+    /** What a place is called; null: it has no name. */
+    private static function nameOf(Place $place): ?string
+    {
+        $name = match ($place->kind) {
+            PlaceKind::Filler => Filler::query()->with('line')->find($place->id)?->called(),
+            PlaceKind::Spool => Spool::query()->with('reels')->find($place->id)?->called(),
+            default => null,
+        };
+
+        return $name === '' ? null : $name;
     }
 
     /** Forgets what was read, for when the log was written to in another way. */

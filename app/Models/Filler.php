@@ -44,6 +44,12 @@ final class Filler extends Record
         'version' => 1,
     ];
 
+    /** By its line, and by its own name where it has one. */
+    public function called(): string
+    {
+        return implode(', ', array_filter([$this->line->name, $this->name]));
+    }
+
     /** @return BelongsTo<LineProduct, $this> */
     public function line(): BelongsTo
     {

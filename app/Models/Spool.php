@@ -42,6 +42,12 @@ final class Spool extends Record
 
     protected $casts = ['grips' => 'boolean', 'lip' => LipShape::class, 'lay' => Lay::class, 'measured_with' => MeasuredWith::class];
 
+    /** By its reel, and by its own name. */
+    public function called(): string
+    {
+        return implode(', ', array_filter([$this->reels->first()?->name, $this->name]));
+    }
+
     /** @return HasOne<Rating, $this> */
     public function rating(): HasOne
     {

@@ -12,6 +12,8 @@ use Undro\Units\Sentence;
 /** An event that cannot have happened as told. */
 final class BadLedger extends DomainFault
 {
+    private const PLACE = 'place';
+
     /** Names “length_m”. */
     public static function noLength(): self
     {
@@ -27,11 +29,28 @@ final class BadLedger extends DomainFault
     /** Names “length_m”. */
     public static function notEnough(Place $place, Length $wanted, Length $there): self
     {
-        return new self('length_m', Sentence::of(
+        $says = Sentence::of(
             ucfirst($place->kind->word()) . ' holds {0}, and {1} cannot come off it. Give {0} at most, or correct the stock first.',
             Exact::metres(floor(10 * $there->inMetres()) / 10),
             Exact::metres(ceil(10 * $wanted->inMetres()) / 10),
-        ));
+        );
+
+        return new self('length_m', $says, [self::PLACE => $place->key()]);
+    }
+
+    /**
+     * The same fault with the place it speaks of called by its name.
+     *
+     * @param \Closure(Place): ?string $name
+     */
+    public function calling(\Closure $name): self
+    {
+        $place = isset($this->more[self::PLACE]) ? Place::ofKey($this->more[self::PLACE]) : null;
+        $called = $place === null ? null : $name($place);
+
+        return $place === null || $called === null
+            ? $this
+            : new self($this->field, $this->says->calling(ucfirst($place->kind->word()), ucfirst("{$place->kind->word()} “{$called}”")));
     }
 
     /** An entry that stands already cannot have happened any more. */
@@ -44,6 +63,7 @@ final class BadLedger extends DomainFault
                 str_replace('_', ' ', $event->kind->value),
                 substr($event->happenedAt, 0, 10),
             )),
+            $fault->more,
         );
     }
 

@@ -22,4 +22,13 @@ final readonly class Place
     {
         return "{$this->kind->value}:$this->id";
     }
+
+    /** The place of such a key; null: it is none. */
+    public static function ofKey(string $key): ?self
+    {
+        [$kind, $id] = explode(':', $key) + ['', '0'];
+        $kind = PlaceKind::tryFrom($kind);
+
+        return $kind === null || $kind->holds() !== ((int) $id > 0) ? null : new self($kind, (int) $id);
+    }
 }

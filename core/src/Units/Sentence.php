@@ -29,6 +29,12 @@ final readonly class Sentence
         return new self($words . $this->words, $this->figures);
     }
 
+    /** The same sentence with something called in other words. */
+    public function calling(string $what, string $name): self
+    {
+        return new self(str_replace($what, strtr($name, ['{' => '(', '}' => ')']), $this->words), $this->figures);
+    }
+
     /** The same sentence before other words. */
     public function before(string $words): self
     {

@@ -11,7 +11,7 @@ const KEYS: [string, string][] = [
   ['Tab, then ↑ ↓', 'nudge a mark on the section by 0.1 mm; with Shift or Page keys by 0.5'],
   ['Space', 'counting: a turn; with the beat running, stops it'],
   ['Backspace', 'counting: takes the last turn back'],
-  ['p, d', 'counting: starts or holds the beat; measures the depth'],
+  ['p, d, t', 'counting: starts or holds the beat; measures the depth; turns or metres typed'],
   ['Enter, s, n, ←', 'winding: step done, left out, noted, back'],
   ['h, l', 'slack test: hangs straight, springs into loops'],
   [

@@ -81,6 +81,7 @@ export function CountTool(running: Running) {
         <span className={classes.lead}>{lead}</span>
         <span className={classes.soFar} data-testid="so-far">
           {now.turns} turns · {within(now.on_m, now.half_m, units, 1)} on
+          {count.bounced && ' · a second contact at once is not counted'}
         </span>
       </button>
       <ul className={classes.facts}>

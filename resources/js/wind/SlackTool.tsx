@@ -38,7 +38,9 @@ export function SlackTool({ run, tell, ahead }: Running) {
     <div className={classes.slack}>
       <button type="button" className={classes.smallPane} onClick={count.tap}>
         <span className={classes.large}>{Math.round(progress.turns + ahead)}</span>
-        <span className={classes.lead}>turns on; tap for one more</span>
+        <span className={classes.lead}>
+          {count.bounced ? 'a second contact at once is not counted' : 'turns on; tap for one more'}
+        </span>
       </button>
       <Hanging loops={made ? made.loops === true : slack.seen.at(-1) === 'loops'} />
       <div>

@@ -40,6 +40,17 @@ describe('counting handle turns', () => {
     expect(turns()).toBe(1);
   });
 
+  it('says that a wet bounce is not counted, until the next turn', () => {
+    const { result } = counting();
+    act(() => result.current.tap({ timeStamp: 1000 }));
+    expect(result.current.bounced).toBe(false);
+    act(() => result.current.tap({ timeStamp: 1060 }));
+    expect(result.current.bounced).toBe(true);
+    expect(turns()).toBe(1);
+    act(() => result.current.tap({ timeStamp: 1400 }));
+    expect(result.current.bounced).toBe(false);
+  });
+
   it('goes on by the beat, at the pace there is, until it is held', () => {
     const { result } = counting();
     act(() => result.current.start());

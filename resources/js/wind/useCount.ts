@@ -21,6 +21,7 @@ interface CountProps {
 /** Counting handle turns: by tap, or by a steady beat that taps put right. */
 export function useCount({ tell, pace, sound, slow, soFar, left }: CountProps) {
   const [beat, setBeat] = useState(() => beats.still(pace));
+  const [bounced, setBounced] = useState(false);
   // the beat changes faster than it is drawn: every change goes through here
   const now = useRef(beat);
   const seen = useLatest({ sound, slow, soFar });
@@ -56,12 +57,17 @@ export function useCount({ tell, pace, sound, slow, soFar, left }: CountProps) {
   }, [there, set, seen]);
   return {
     running,
+    /** the last tap came so soon after one that it is taken for the same, with a wet hand */
+    bounced,
     pace: beat.pace,
     // when it was tapped, not when the page got round to it: a page that was busy for a while makes no two turns of one wet tap
     // held down, a key is one tap
     tap: useCallback(
       (event: { timeStamp: number; repeat?: boolean }) => {
-        if (!event.repeat) take(beats.tap(now.current, event.timeStamp));
+        if (event.repeat) return;
+        const [turns, after] = beats.tap(now.current, event.timeStamp);
+        setBounced(turns === 0);
+        take([turns, after]);
       },
       [take],
     ),
