@@ -61,7 +61,8 @@ export function Ways({ plan }: { plan: Planning }) {
           />
         </div>
       </header>
-      {error && <p role="alert">{error.message}</p>}
+      {/* what the plan says of itself is not said twice */}
+      {error && !plan.problem && <p role="alert">{error.message}</p>}
       <Entries
         data={data}
         fresh={!isPlaceholderData && rested === asked}

@@ -84,13 +84,18 @@ export function usePlan(): Planning {
       if (saved.reel && saved.spool) put(saved.reel, saved.spool);
     } else if (params.get('new')) {
       store.step({ what: 'revive', stored: {} });
-    } else if (!params.has('stamp') && !params.has('lipMm')) {
+    } else {
       if (reels === undefined) return;
-      const reel = reels.find((each) => String(each.id) === params.get('reel')) ?? benchReel;
+      // another link within the place is another plan: nothing of the one before comes along
+      if (filled.current.at !== '') store.step({ what: 'revive', stored: Object.fromEntries(params) });
+      const asked = reels.find((each) => String(each.id) === params.get('reel'));
+      const reel = asked ?? benchReel;
       const spool =
         reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
         (reel === benchReel ? benchSpool : reel?.spools[0]);
-      if (reel && spool) {
+      if (params.has('stamp') || params.has('lipMm')) {
+        if (asked && spool) put(asked.id, spool.id);
+      } else if (reel && spool) {
         store.step({ what: 'set', change: fromReel(reel, spool) });
         put(reel.id, spool.id);
       }
@@ -101,7 +106,8 @@ export function usePlan(): Planning {
   // the address follows what is typed, unless it was saved in the meantime
   const typedAs = useRef(0);
   const link = useDebouncedCallback((as: number) => {
-    if (as !== typedAs.current) return;
+    // whoever has gone on from here meanwhile is not called back
+    if (as !== typedAs.current || !window.location.pathname.startsWith('/plan')) return;
     const to = new URLSearchParams(differences(store.get().draft, units));
     filled.current.next = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
