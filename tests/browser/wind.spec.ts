@@ -510,7 +510,7 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
   await expect(soFar(page)).toContainText('20 turns');
   await page.getByRole('button', { name: 'At the mark: write it down' }).click();
   const asked = page.getByTestId('how-much');
-  await expect(asked).toContainText(/are counted, and the mark is at \d+ ± \d+ m/);
+  await expect(asked).toContainText(/are on, counted; the mark is at \d+ ± \d+ m/);
   await expect(asked.getByRole('button', { name: /^As counted: 1\d ± [\d.]+ m/ })).toBeVisible();
   await asked.getByRole('button', { name: 'Back' }).click();
   for (let taps = 0; taps < 20; taps++) await page.keyboard.press('Backspace');

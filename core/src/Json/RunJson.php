@@ -101,7 +101,7 @@ final class RunJson
             'counter' => $run->counter,
             'counter_m' => $at->byCounter?->inMetres(),
             'counter_as_m' => $at->byCounter === null ? null : $at->byCounter->inMetres() * (1 + Belief::SLIP),
-            'target_m' => $at->target->inMetres(),
+            'mark_m' => $at->mark()->inMetres(),
             'mark_half_m' => $at->markHalf()->inMetres(),
             'left_m' => $at->left->inMetres(),
             'left_half_m' => $at->leftHalf->inMetres(),

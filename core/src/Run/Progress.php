@@ -71,10 +71,16 @@ final readonly class Progress
         public Fill $now,
     ) {}
 
+    /** What is on of the layer at its mark, as it is believed to be now. */
+    public function mark(): Length
+    {
+        return Length::metres(max(0.0, $this->wound[$this->layer]->inMetres() + $this->left->inMetres()));
+    }
+
     /** Half the band of what is on where the layer is said to be at its mark: as well as the mark is known, and no better than metres are said. */
     public function markHalf(): Length
     {
-        return Length::metres(max(Said::of($this->target)->half->inMetres(), $this->leftHalf->inMetres()));
+        return Length::metres(max(Said::of($this->mark())->half->inMetres(), $this->leftHalf->inMetres()));
     }
 
     /** What is counted lies so far from the mark, outside of its band, that what is on is asked before it is written down. */

@@ -104,6 +104,10 @@ final class ProgressTest extends TestCase
         $near = self::at([new Stretch(0, 0, said: Said::of(Length::metres(0.97 * $planned)))]);
         self::assertFalse($near->farFromMark());
         self::assertGreaterThanOrEqual($near->leftHalf->inMetres(), $near->markHalf()->inMetres());
+        foreach ([0.3, 1.9] as $share) {
+            $at = self::at([new Stretch(0, 0, said: Said::of(Length::metres($share * $planned)))]);
+            self::assertEqualsWithDelta($planned, $at->mark()->inMetres(), 0.5, 'the mark stays where it is, passed or not');
+        }
     }
 
     public function testADepthReplansWhatIsLeftAndTheBandShrinks(): void

@@ -31,10 +31,10 @@ export function giveFocusBack(page: Document = document): () => void {
     );
   };
   const go = ({ target, relatedTarget }: FocusEvent) => {
-    // whoever presses on nothing has left by themselves
+    // whoever presses on nothing has left by themselves; a button that is busy has only let go of it
     if (relatedTarget === null && target instanceof HTMLElement)
       setTimeout(() => {
-        if (target.isConnected && page.activeElement === page.body) left = true;
+        if (canTake(target) && page.activeElement === page.body) left = true;
       });
   };
   const same = (each: Had) =>

@@ -105,7 +105,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   }
   const counted = within(now.on_m, now.half_m, units);
   if (asked) {
-    const planned = within(progress.target_m, progress.mark_half_m, units);
+    const planned = within(progress.mark_m, progress.mark_half_m, units);
     const saidAs = (metres: number, half: number, isPlan: boolean): Mark => ({
       kind: 'said',
       metres: `${metres.toFixed(2)} ± ${half.toFixed(2)} m`,
@@ -127,7 +127,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         onBack={() => setAsked(null)}
       >
         {asked === 'at_mark' && (
-          <Button loading={busy} onClick={() => stop(asked, saidAs(progress.target_m, progress.mark_half_m, true))}>
+          <Button loading={busy} onClick={() => stop(asked, saidAs(progress.mark_m, progress.mark_half_m, true))}>
             As planned: {planned}
           </Button>
         )}
@@ -138,7 +138,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         )}
         {now.on_m >= 0.05 ? (
           <Button variant="default" loading={busy} onClick={() => stop(asked === 'at_mark' ? 'early' : asked)}>
-            As counted: {counted}
+            {asIs(now.known)}: {counted}
           </Button>
         ) : (
           asked !== 'at_mark' && (
@@ -154,12 +154,12 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     <div className={classes.stops}>
       <p className={classes.toWrite} data-testid="to-write">
         {now.on_m < 0.05 ? (
-          <>Nothing is counted yet; planned are {within(progress.target_m, progress.left_half_m, units)}.</>
+          <>Nothing is counted yet; planned are {within(progress.mark_m, progress.left_half_m, units)}.</>
         ) : (
           <>
             A stop here writes down <b>{within(now.unwritten_m, now.half_m, units)}</b>
             {now.written_m > 0 ? ' more' : ''} of {role}, {knownWords(now.known)}; planned are{' '}
-            {within(progress.target_m, progress.left_half_m, units)}.
+            {within(progress.mark_m, progress.left_half_m, units)}.
           </>
         )}
       </p>
@@ -181,11 +181,15 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   );
 }
 
-function whyAsked(why: Stop, any: boolean, counted: string, planned: string, held: string): string {
+/** By what the figure is that stands there. */
+const asIs = (known: Schemas['KnownBy'] | undefined) =>
+  known?.includes('counted') ? 'As counted' : known?.includes('depth') ? 'As read' : 'As said';
+
+function whyAsked(why: Stop, any: boolean, on: string, planned: string, held: string): string {
   if (!any)
     return why === 'at_mark' ? 'Nothing is counted. What is on is written only as you say it.' : 'Nothing is counted.';
-  if (why === 'filler_out') return `${counted} are counted, and ${held} were on the filler. One of the two is wrong.`;
-  return `${counted} are counted, and the mark is at ${planned}. Were turns missed?`;
+  if (why === 'filler_out') return `${on}, and ${held} were on the filler. One of the two is wrong.`;
+  return `${on}; the mark is at ${planned}. Were turns missed, or counted twice?`;
 }
 
 interface AskProps {
