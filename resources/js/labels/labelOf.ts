@@ -29,10 +29,9 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
           .filter(Boolean)
           .join(' · ')
       : '',
-    level: spool.level
-      ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip, ${day(spool.level.at)}`
-      : '',
-    known: knownWords(top?.known),
+    level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip` : '',
+    // on a sticker every letter counts
+    known: knownWords(top?.known).replace(' and ', ', '),
     date: day(top?.since),
   };
 }

@@ -98,7 +98,7 @@ export const LineFields = memo(
                         group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off another reel',
                         items: old.map(({ id, reel, spool, piece }) => ({
                           value: `o${id}`,
-                          label: `${piece.line.name}, ${words(length(piece.length_m, units))} off ${reel.name}, ${spool.name}`,
+                          label: `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)} off ${reel.name}, ${spool.name}`,
                         })),
                       },
                     ]

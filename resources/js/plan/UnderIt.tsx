@@ -4,7 +4,7 @@ import { day } from '../parts/day';
 import { backingOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
-import { length, small, words } from '../units/units';
+import { small, within, words } from '../units/units';
 import { chosen, type Draft } from './draft';
 import classes from './Plan.module.css';
 import { spoolOf } from './records';
@@ -115,7 +115,7 @@ function KeptFields({ plan: { draft, set, errorFor, result } }: { plan: Planning
       <p className={classes.reason}>
         {backing.length === 0
           ? 'The log knows of no backing on this spool: read how deep it lies, with the main line off.'
-          : `By the log ${backing.map(({ length_m, line }) => `${words(length(length_m, units, 0))} ${line.name}`).join(' under ')}, since ${day(backing[0]?.since ?? null)}. It stays where it lies firm and level and is dry.`}
+          : `By the log ${backing.map(({ length_m, half_m, line }) => `${within(length_m, half_m, units, 0)} ${line.name}`).join(' under ')}, since ${day(backing[0]?.since ?? null)}. It stays where it lies firm and level and is dry.`}
       </p>
       <TypedField
         label="Its surface, under the lip"

@@ -10,7 +10,7 @@ import { mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { length, words } from '../units/units';
+import { within } from '../units/units';
 import classes from './Start.module.css';
 
 /** Where the bench opens once there is history: the run left open, the reel last on it, what is due. Without any, at Plan. */
@@ -79,7 +79,7 @@ export function StartPlace() {
                 <br />
                 <span className={page.soft}>
                   {top
-                    ? `${words(length(top.length_m, units, 0))} ${top.line.name}, since ${day(top.since)}`
+                    ? `${within(top.length_m, top.half_m, units, 0)} ${top.line.name}, since ${day(top.since)}`
                     : spool.contents.length > 0
                       ? 'only backing on it'
                       : 'empty'}

@@ -10,7 +10,7 @@ import { backingOf, mainOf } from '../parts/onSpool';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { length, metresPer, withUnit, words } from '../units/units';
+import { length, metresPer, within, withUnit, words } from '../units/units';
 import classes from './Strip.module.css';
 
 export interface Stripped {
@@ -88,12 +88,12 @@ export function StripWays({ spool, onDo, first, cautioned = true }: StripWaysPro
       <Tape
         segments={segmentsOf(
           spool.contents,
-          ({ line, length_m }) => `${line.name} · ${words(length(length_m, units))}`,
+          ({ line, length_m, half_m }) => `${line.name} · ${within(length_m, half_m, units)}`,
         )}
         scaleUnit={{ m: metresPer(units), name: units.length }}
         {...(found ? { band: { at: found.total_m - found.worn_m / 2, half: found.worn_m / 2 } } : {})}
         ends="reel"
-        label={`On the spool: ${spool.contents.map((piece) => `${words(length(piece.length_m, units))} ${piece.line.name}`).join(', ')}`}
+        label={`On the spool: ${spool.contents.map((piece) => `${within(piece.length_m, piece.half_m, units)} ${piece.line.name}`).join(', ')}`}
       />
       <TypedField
         label="Worn at the outer end (marked on the tape)"

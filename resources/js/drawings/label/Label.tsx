@@ -27,6 +27,7 @@ export const LABEL_MM = { width: 50, height: 25 };
 /** Letters of a name that fit the width. */
 const FITS = 25;
 const SMALL_FITS = 36;
+const FINE_FITS = 47;
 
 const short = (words: string, most: number) => (words.length > most ? `${shorten(words, most - 1)}…` : words);
 
@@ -75,8 +76,8 @@ export function Label({ id, reel, lines, facts, date, known = '', level = '' }: 
         {date}
       </text>
       {under && (
-        <text x="24" y="234" className={classes.line}>
-          {short(under, SMALL_FITS)}
+        <text x="24" y="234" className={classes.under}>
+          {short(under, FINE_FITS)}
         </text>
       )}
     </svg>
