@@ -17,7 +17,7 @@ import { KeepMeasures } from './KeepMeasures';
 import { KeepReel } from './KeepReel';
 import classes from './Plan.module.css';
 import { sameFor } from './planning';
-import { fromReel } from './records';
+import { fromReel, keepSpool, keptSpool } from './records';
 import type { Planning } from './usePlan';
 
 const MEASURES: { key: DraftKey; word: string; what: string }[] = [
@@ -55,12 +55,13 @@ export const SpoolFields = memo(
       const [reelId, spoolId] = value.split(' ').map(Number);
       const reel = reels.find((each) => each.id === reelId);
       const spool = reel?.spools.find((each) => each.id === spoolId);
+      keepSpool(draft, reels);
       if (reel && spool) {
         put(reel.id, spool.id);
-        set(fromReel(reel, spool));
+        set({ ...fromReel(reel, spool), ...keptSpool({ reel: String(reel.id), spool: String(spool.id) }) });
       } else {
         const { mainName, mainMaterial, mainSize, mainFrom, mainLength, mainFiller, ...rest } = EMPTY;
-        set({ ...rest, open: draft.open });
+        set({ ...rest, open: draft.open, ...keptSpool({ reel: '', spool: '' }) });
       }
     };
     const field = (key: DraftKey) => ({

@@ -1,12 +1,52 @@
 import type { Filler, Line, Reel, Spool } from '../api/types';
 import { backingOf, mainOf } from '../parts/onSpool';
-import { ADJUSTMENTS, type Draft, type DraftKey, type LineRole, lineKeys } from './draft';
+import { ADJUSTMENTS, type Draft, type DraftKey, EMPTY, type LineRole, lineKeys } from './draft';
 
 /** A spare spool just like this one. */
 const alike = (other: Spool, spool: Spool): boolean =>
   other.id !== spool.id &&
   other.stamp === spool.stamp &&
   Object.entries(spool.measures).every(([key, value]) => other.measures[key as keyof Spool['measures']] === value);
+
+/** What is typed of a spool and its reel. */
+const SPOOL = [
+  'kind',
+  'gear',
+  'lip',
+  'lay',
+  'grips',
+  'spare',
+  'stamp',
+  'stampUnits',
+  'stampMaterial',
+  'lipMm',
+  'arborMm',
+  'deepMm',
+  'traverseMm',
+  'bevel',
+  'mark',
+  'ratedGap',
+  'with',
+  'gap',
+  'join',
+  'off',
+] as const satisfies readonly (keyof Draft)[];
+const spoolKey = (draft: Pick<Draft, 'reel' | 'spool'>) => `undro-spool ${draft.reel} ${draft.spool}`;
+
+/** Another reel is picked: what was typed of the spool is kept with this one, as long as the window is open. */
+export function keepSpool(draft: Draft, reels: Reel[]): void {
+  const spool = spoolOf(draft, reels);
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const locker: Partial<Draft> = reel && spool ? fromReel(reel, spool) : {};
+  const typed = Object.fromEntries(
+    SPOOL.filter((key) => draft[key] !== (locker[key] ?? EMPTY[key])).map((key) => [key, draft[key]]),
+  );
+  sessionStorage.setItem(spoolKey(draft), JSON.stringify(typed));
+}
+
+/** What was typed of it before. */
+export const keptSpool = (of: Pick<Draft, 'reel' | 'spool'>): Partial<Draft> =>
+  JSON.parse(sessionStorage.getItem(spoolKey(of)) ?? '{}');
 
 /** The figures of a spool in its reel, as they stand in the locker. */
 export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {

@@ -117,7 +117,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         why={whyAsked(
           asked,
           now.on_m >= 0.05,
-          counted,
+          `${counted} are on, ${knownWords(now.known)}`,
           planned,
           held === null ? '' : within(held, from?.half_m, units),
         )}
