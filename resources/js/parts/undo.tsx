@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
+import { type NotificationData, notifications } from '@mantine/notifications';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { Problem } from '../api/client';
@@ -31,16 +31,25 @@ const listen = (tell: () => void) => {
 export const useSteps = (): readonly Step[] =>
   [...useSyncExternalStore(listen, () => steps)].filter((step) => !step.logged).reverse();
 
+/** So many notices stand at once. */
+const AT_ONCE = 2;
+let shown: string[] = [];
+
+/** The newest are shown at once: the oldest make room, and what they said stands in Lately. */
+function notice(data: NotificationData) {
+  const id = data.id ?? newId();
+  shown = [...shown, id];
+  for (const old of shown.slice(0, -AT_ONCE)) notifications.hide(old);
+  shown = shown.slice(-AT_ONCE);
+  notifications.show({ withBorder: true, closeButtonProps: { 'aria-label': 'Close' }, ...data, id });
+}
+
 /** Says what was done and offers to take it back; Ctrl Z takes back the latest. @param logged it stands in the log, or among the imports */
 export function done(what: string, back: Step['back'], logged = false) {
   const id = newId();
   become([...steps, { id, what, back, logged }]);
-  // the newest are shown; the others stand in Lately
-  for (const step of steps.slice(0, -2)) notifications.hide(step.id);
-  notifications.show({
+  notice({
     id,
-    withBorder: true,
-    closeButtonProps: { 'aria-label': 'Close' },
     message: (
       <span className={classes.done}>
         {what}
@@ -61,7 +70,7 @@ export async function undo(id?: string) {
   try {
     await step.back();
     notifications.hide(step.id);
-    notifications.show({ message: 'Taken back.', withBorder: true, closeButtonProps: { 'aria-label': 'Close' } });
+    notice({ message: 'Taken back.' });
   } catch (error) {
     failed(error);
   }
@@ -84,10 +93,8 @@ export async function undoLatest(queries: QueryClient) {
 
 /** Says why something could not be done; nothing typed is lost. */
 export function failed(error: unknown) {
-  notifications.show({
+  notice({
     color: 'rust',
-    withBorder: true,
-    closeButtonProps: { 'aria-label': 'Close' },
     message: error instanceof Problem ? error.message : 'That did not work. Try again.',
   });
 }

@@ -19,7 +19,6 @@ const Shortcuts = lazy(() => import('./Shortcuts'));
 
 /** How long a notice stands, ms. */
 const STAYS = 20_000;
-const AT_ONCE = 2;
 
 export function Shell() {
   return (
@@ -63,7 +62,7 @@ function Room() {
       <main id="work" className={classes.work} tabIndex={-1}>
         <Outlet />
       </main>
-      <Notifications withinPortal={false} classNames={{ root: classes.notices }} autoClose={STAYS} limit={AT_ONCE} />
+      <Notifications withinPortal={false} classNames={{ root: classes.notices }} autoClose={STAYS} />
       <Suspense fallback={null}>
         {help && <Shortcuts onClose={closeHelp} />}
         {search && <Search onClose={closeSearch} />}
