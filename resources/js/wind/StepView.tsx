@@ -58,7 +58,7 @@ export function StepView(running: Running) {
     ['BUTTON', 'INPUT', 'TEXTAREA', 'SELECT', 'A'],
   );
   return (
-    <article className={classes.step} data-testid="step">
+    <article className={classes.step} data-testid="step" data-counts={counts || undefined}>
       <header className={classes.stepHead}>
         <Title order={1} className={classes.title}>
           {step.title}
