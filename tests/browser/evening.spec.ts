@@ -147,7 +147,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     await expect(entries).toContainText('1.7 mm under the lip, 3 readings');
     await page.goto('/labels');
     await expect(
-      page.getByRole('img', { name: /150 ± [\d.]+ m Eight strands.*1\.7 ± 0\.\d mm under the lip.*said/ }),
+      page.getByRole('img', { name: /150 ± [\d.]+ m Eight strands.*1\.7 ± 0\.\d mm down.*length said/ }),
     ).toBeVisible();
     expect((await left(page, 'Eight strands'))?.left_m ?? 0).toBeLessThan(0.1);
   });

@@ -29,9 +29,9 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
           .filter(Boolean)
           .join(' · ')
       : '',
-    level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip` : '',
+    level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} down` : '',
     // on a sticker every letter counts
-    known: knownWords(top?.known).replace(' and ', ', '),
+    known: top?.known?.length ? `length ${knownWords(top.known).replace(' and ', ', ')}` : '',
     date: day(top?.since),
   };
 }
