@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, settled, test, undo } from './bench';
+import { expect, settled, test } from './bench';
 
 test('a table is looked at first, and its good rows are taken on request', async ({ page }) => {
   await page.goto('/data');
@@ -55,17 +55,25 @@ test('what was looked at is what is taken, and a long text is not cut', async ({
 test('what was taken is taken back whole', async ({ page }) => {
   await page.goto('/data');
   await page.getByLabel('The file is').selectOption({ label: 'a table of lines' });
-  await page.getByLabel('Or paste it here').fill('name,material,size\nPassing line,mono,0.30');
+  await page
+    .getByLabel('Or paste it here')
+    .fill('name,material,size,colour\nPassing line,Nylon,0.30,\nPlain Tarn nylon 0.26,nylon,0.26 mm,smoke');
   await page.getByRole('button', { name: 'Look at it first' }).click();
-  await page.getByRole('button', { name: 'Take the 1 good row' }).click();
-  await expect(page.getByTestId('import-said')).toContainText('Taken: 1 new.');
+  // which figure from what to what, row by row
+  const changed = page.getByRole('row').filter({ hasText: 'Plain Tarn nylon 0.26' });
+  await expect(changed.getByRole('listitem')).toHaveCount(1);
+  await expect(changed.getByRole('listitem')).toContainText(/^colour: .* → smoke$/);
+  await page.getByRole('button', { name: 'Take the 2 good rows' }).click();
+  await expect(page.getByTestId('import-said')).toContainText('Taken: 1 changes one here, 1 new.');
   const lines = async () =>
     JSON.stringify(
       (await (await page.request.get('/api/lines')).json()).filter((line: { archived: boolean }) => !line.archived),
     );
   expect(await lines()).toContain('Passing line');
-  await undo(page, 'The file was taken.');
-  await expect(page.getByTestId('import-said')).toHaveCount(0);
+  // also once the page was left
+  await page.reload();
+  await page.getByRole('button', { name: /^Lately/ }).click();
+  await page.getByRole('button', { name: 'Take back: import of 1 new and 1 changed lines' }).click();
   await expect.poll(lines).not.toContain('Passing line');
 });
 
