@@ -124,7 +124,9 @@ final class RunJson
                 $course->plan->fill->gap,
             )),
             'passed' => $passed === null ? null : Written::sentence($passed),
-            'stop' => $stop === null ? null : Written::sentence(Ending::next($stop, $at, $course->layers[$run->layer]->role)),
+            'stop' => $stop === null ? null : Written::sentence(
+                Ending::next($stop, $at, $course->layers[$run->layer]->role, $run->layer === 0 && $course->setting->kept === null),
+            ),
             'may_go_on' => $stop?->mayGoOn() ?? false,
             'begin_anew' => $stop === Stop::Snapped && Ending::few($at),
             'layers' => FillJson::layers($at->now),

@@ -57,8 +57,12 @@ final class Ending
         };
     }
 
-    /** What to do next about a layer that stopped for a reason other than the mark. */
-    public static function next(Stop $stop, Progress $at, Role $role): Sentence
+    /**
+     * What to do next about a layer that stopped for a reason other than the mark.
+     *
+     * @param bool $tied it begins at the arbor; else it is joined to what lies under it
+     */
+    public static function next(Stop $stop, Progress $at, Role $role, bool $tied): Sentence
     {
         $short = Length::metres(max(0.0, $at->left->inMetres()));
         $finish = $at->finishIfStopped;
@@ -100,7 +104,7 @@ final class Ending
             },
             Stop::Snapped => self::few($at) ? Sentence::of(
                 'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. With so little on, take it off '
-                    . 'again, throw it away, and ' . ($at->layer === 0 ? 'tie the line on anew' : 'make the join anew')
+                    . 'again, throw it away, and ' . ($tied ? 'tie the line on anew' : 'make the join anew')
                     . ': a second knot so near the first makes a hump.',
                 $at->wound[$at->layer],
             ) : Sentence::of(

@@ -12,9 +12,11 @@ use Undro\Line\Lay;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Run\BadRun;
+use Undro\Run\Ending;
 use Undro\Run\Progress;
 use Undro\Run\Reading;
 use Undro\Run\Said;
+use Undro\Run\Stop;
 use Undro\Run\Stretch;
 use Undro\Spool\Arbor;
 use Undro\Spool\Measures;
@@ -93,6 +95,21 @@ final class ProgressTest extends TestCase
         $read = self::at([new Stretch(0, 120, null, new Reading($depth, 3))]);
         $both = self::at([new Stretch(0, 120, null, new Reading($depth, 3), said: Said::of($read->wound[0]))]);
         self::assertLessThan($read->leftHalf->inMetres(), $both->leftHalf->inMetres());
+    }
+
+    public function testASnapWithLittleOnIsBegunAnewFurtherOnItIsJoined(): void
+    {
+        $says = static fn(float $metres, bool $tied): string => Ending::next(
+            Stop::Snapped,
+            self::at([new Stretch(0, 0, said: Said::of(Length::metres($metres)))]),
+            Role::Backing,
+            $tied,
+        )->text();
+        self::assertStringContainsString('tie the line on anew', $says(6, true));
+        self::assertStringContainsString('make the join anew', $says(6, false));
+        foreach ([true, false] as $tied) {
+            self::assertStringContainsString('join it again', $says(30, $tied));
+        }
     }
 
     public function testFarFromTheMarkIsFarOnEitherSide(): void
