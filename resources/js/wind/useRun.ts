@@ -35,6 +35,9 @@ function windowName(): string {
   return kept;
 }
 
+/** Answers can come in another order than they were given: the one that knows more marks stands. */
+const newer = (before: Run | undefined, run: Run): Run => (before && before.seen > run.seen ? before : run);
+
 /** A run, kept up to date with what other windows tell of it, and told what happens here. */
 export function useRun(uuid: string) {
   const queries = useQueryClient();
@@ -53,10 +56,13 @@ export function useRun(uuid: string) {
       if (asked.response.status === 304 && before) return before;
       const run = await answer(Promise.resolve(asked));
       tag.current = asked.response.headers.get('ETag') ?? '';
-      // what was told from here meanwhile is newer
-      return before && before.seen > run.seen ? before : run;
+      return newer(before, run);
     },
   });
+  const heard = useCallback(
+    (run: Run) => queries.setQueryData<Run>(key, (before) => newer(before, run)),
+    [queries, key],
+  );
   const queue = useMemo(() => queueOf(uuid, windowName(), localStorage, newId), [uuid]);
   const [ahead, setAhead] = useState(() => queue.turns());
   const [offline, setOffline] = useState(false);
@@ -76,7 +82,7 @@ export function useRun(uuid: string) {
         client.POST('/api/runs/{uuid}/marks', { params: { path: { uuid } }, body: { marks }, keepalive: true }),
       );
       queue.gone(marks);
-      queries.setQueryData(key, run);
+      heard(run);
       setOffline(false);
       if (marks.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
     } catch (error) {
@@ -97,7 +103,7 @@ export function useRun(uuid: string) {
       if (queue.empty()) single.current = false;
       else timer.current = window.setTimeout(send, wait);
     }
-  }, [queries, queue, key, uuid]);
+  }, [queries, queue, key, uuid, heard]);
 
   const tell: Tell = useCallback(
     (...marks) => {
@@ -122,11 +128,11 @@ export function useRun(uuid: string) {
           body: { marks: marks.map((mark) => ({ ...mark, id: newId() })) },
         }),
       );
-      queries.setQueryData(key, run);
+      heard(run);
       if (marks.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
       return run;
     },
-    [send, queries, key, uuid],
+    [send, queries, uuid, heard],
   );
 
   useEffect(() => {
