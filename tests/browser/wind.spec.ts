@@ -527,6 +527,14 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
   await expect(soFar(page)).toContainText('68.6 ± 0.7 m on');
   await expect(page.getByTestId('to-write')).toContainText('writes down 69 ± 0.7 m of backing, said');
   await page.getByRole('button', { name: 'Type turns or metres' }).click();
+  await page.getByLabel('or what is on, all of this line').fill('3000 m');
+  await page.keyboard.press('Enter');
+  await expect(soFar(page)).toContainText('3000.0 ± 30 m on');
+  // a slip far past the mark is asked about whatever stopped it
+  await page.getByRole('button', { name: 'It snapped' }).click();
+  await expect(page.getByTestId('how-much')).toContainText('3000 ± 30 m are on, said');
+  await page.getByTestId('how-much').getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Type turns or metres' }).click();
   await page.getByLabel('or what is on, all of this line').fill('0 m');
   await page.keyboard.press('Enter');
   await expect(soFar(page)).toContainText('0.0 ± 0.5 m');

@@ -60,8 +60,11 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     held !== null &&
     Math.abs(held - now.on_m) > Math.max((from?.half_m ?? 0) + now.half_m, FAR * held) &&
     now.written_m === 0;
+  // short of the mark is what the other stops are for; far past it is a slip at any
   const far = (why: Stop) =>
-    now.on_m < 0.05 || (why === 'at_mark' && progress.far_from_mark) || (why === 'filler_out' && unlikeHeld);
+    now.on_m < 0.05 ||
+    (progress.far_from_mark && (why === 'at_mark' || now.left_m < 0)) ||
+    (why === 'filler_out' && unlikeHeld);
   const press = (why: Stop) => () => (far(why) ? setAsked(why) : void stop(why));
   if (progress.stop) {
     return (
