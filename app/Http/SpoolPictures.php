@@ -70,7 +70,7 @@ final class SpoolPictures
                 'line' => LineResource::facts($this->lines->product($stretch->line)),
                 'length_m' => $stretch->length->inMetres(),
                 'half_m' => $stretch->half?->inMetres(),
-                'known' => array_map(static fn(How $how): string => $how->value, $stretch->known),
+                'known' => How::values($stretch->known),
                 'since' => $stretch->since,
             ];
         }

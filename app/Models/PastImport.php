@@ -46,6 +46,18 @@ final class PastImport extends Model
         self::query()->whereKey($old)->delete();
     }
 
+    /** Whether it is this one's to take back: of two who ask at the same time one is told so. */
+    public function claim(): bool
+    {
+        return self::query()->whereKey($this->id)->whereNull('undone_at')->update(['undone_at' => Clock::now()]) === 1;
+    }
+
+    /** It could not be taken back. */
+    public function release(): void
+    {
+        $this->newQuery()->whereKey($this->id)->update(['undone_at' => null]);
+    }
+
     /** The document that takes it back. */
     public function document(): string
     {

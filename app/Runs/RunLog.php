@@ -79,7 +79,6 @@ final readonly class RunLog
         $kind = $in->choice('kind', MarkKind::class);
         $at = Clock::now();
         $mark = array_intersect_key($in->all(), array_flip([...RunInput::FIELDS, ...self::OWN_FIELDS]));
-        $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
         $heard = RunInput::mark($in);
         if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
             $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
@@ -87,7 +86,6 @@ final readonly class RunLog
         if ($kind === MarkKind::Again) {
             $mark += ['layer' => $going->layer()];
             $this->takeOff($going, $uuid);
-            $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
         }
         if ($kind->mayEndALayer()) {
             $layer = $going->layer();
@@ -95,9 +93,8 @@ final readonly class RunLog
             if ($kind->endsALayer() || $going->layerAfter($heard) > $layer) {
                 $mark += $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class));
             }
-            $told = Input::of(['kind' => $kind->value, 'at' => $at] + $mark);
         }
-        $going->hear($kind, $told);
+        $going->hear($kind, Input::of(['kind' => $kind->value, 'at' => $at] + $mark));
         $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark]);
         if ($kind === MarkKind::Pace && $heard->pace !== null) {
             Angler::query()->whereKey($run->angler_id)->update(['pace_turns_per_min' => $heard->pace]);

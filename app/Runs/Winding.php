@@ -117,6 +117,28 @@ final readonly class Winding
     }
 
     /**
+     * What the filler holds that the layer being wound comes off, where nothing of it is in the log yet.
+     *
+     * @return array{left_m: float, half_m: float|null, unlike: bool}|null null: it comes off no filler that is known, or some is written
+     */
+    public function filler(Going $going): ?array
+    {
+        $layer = $going->layer();
+        $filler = $going->marks->fillers[$layer] ?? ($going->run->setOutWith()->sources()[$layer] ?? null)?->filler;
+        if ($filler === null || $going->run->isPractice() || $going->marks->writtenOf($layer) > 0) {
+            return null;
+        }
+        $from = Place::of(PlaceKind::Filler, $filler);
+        [$left, $half] = [$this->log->ledger()->length($from), $this->log->ledger()->half($from)];
+
+        return [
+            'left_m' => $left->inMetres(),
+            'half_m' => $half?->inMetres(),
+            'unlike' => $going->standing()->progress->unlikeFiller($left, $half),
+        ];
+    }
+
+    /**
      * Where a layer's line comes from, the last filler that was named for it, and which line it is.
      *
      * @return array{Place|null, int}

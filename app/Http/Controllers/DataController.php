@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock;
 use App\Exchange\Document;
 use App\Exchange\Import;
 use App\Exchange\LogTable;
@@ -58,11 +57,13 @@ final class DataController
     public function takeBack(Import $import, string $uuid): JsonResponse
     {
         $past = PastImport::query()->where('uuid', $uuid)->firstOrFail();
-        $past->undone_at === null || abort(409);
-        $result = $import->run($past->document(), null, true);
-        $past->update(['undone_at' => Clock::now()]);
-
-        return new JsonResponse($result);
+        $past->claim() || abort(409);
+        try {
+            return new JsonResponse($import->run($past->document(), null, true));
+        } catch (\Throwable $fault) {
+            $past->release();
+            throw $fault;
+        }
     }
 
     public function import(ShapeRequest $request, Import $import): JsonResponse

@@ -26,7 +26,7 @@ final class EventResource
             if ($move->from_kind === null) {
                 $counts[] = ['at' => $to] + $of;
             } else {
-                $known = array_map(static fn(How $how): string => $how->value, How::read($move->known));
+                $known = How::values(How::read($move->known));
                 $moves[] = ['from' => self::place($move->from_kind, $move->from_id), 'to' => $to] + $of
                     + ($known === [] ? [] : ['known' => $known]);
             }

@@ -8,6 +8,7 @@ use App\Models\Event;
 use App\Models\Run;
 use App\Models\RunSource;
 use App\Runs\Going;
+use App\Runs\Winding;
 use App\Runs\Written;
 use Undro\Json\PracticeJson;
 use Undro\Json\RunJson;
@@ -50,9 +51,10 @@ final class RunResource
                 'layer' => $each->layer,
                 'length_m' => $each->length->inMetres(),
                 'half_m' => $each->half?->inMetres(),
-                'known' => array_map(static fn(How $how): string => $how->value, $each->known),
+                'known' => How::values($each->known),
                 'stop' => $each->stop,
             ], $going->marks->written),
+            'filler' => app(Winding::class)->filler($going),
             'entries' => Event::query()->where('run_id', $run->id)->where('kind', '!=', 'voided')->count(),
             'taken_back' => Event::query()->where('run_id', $run->id)->where('kind', 'voided')->exists(),
         ];

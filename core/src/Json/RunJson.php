@@ -39,7 +39,7 @@ final class RunJson
                 'top_mm' => $course->plan->fill->layers[$index]->top?->inMillimetres(),
                 'wound_m' => $at->wound[$index]->inMetres(),
                 'wound_half_m' => $at->woundHalf[$index]->inMetres(),
-                'known' => array_map(static fn(How $how): string => $how->value, $at->known[$index]),
+                'known' => How::values($at->known[$index]),
                 'stopped' => ($run->stops[$index] ?? null)?->value,
                 'placed' => self::placed($run, $index),
             ], array_keys($course->layers)),

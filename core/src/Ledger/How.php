@@ -33,13 +33,25 @@ enum How: string
     }
 
     /**
+     * As an answer has it.
+     *
+     * @param list<self> $known
+     *
+     * @return list<string>
+     */
+    public static function values(array $known): array
+    {
+        return array_map(static fn(self $each): string => $each->value, $known);
+    }
+
+    /**
      * As it is kept.
      *
      * @param list<self> $known
      */
     public static function text(array $known): ?string
     {
-        return $known === [] ? null : implode(',', array_map(static fn(self $each): string => $each->value, $known));
+        return $known === [] ? null : implode(',', self::values($known));
     }
 
     /** @return list<self> from such text; what it does not know is left out */

@@ -27,7 +27,7 @@ final readonly class Progress
     private const DOUBT = 4.0;
     /** Slow down at this share of a layer before its end. */
     private const SLOW = 0.1;
-    /** With more than this share of the plan not counted, what is on is asked before a stop at the mark is written down. Ours. */
+    /** With more than this share missing or too much, what is on is asked before it is written down. Ours. */
     private const FAR = 0.25;
 
     /**
@@ -86,7 +86,19 @@ final readonly class Progress
     /** What is counted lies so far from the mark, outside of its band, that what is on is asked before it is written down. */
     public function farFromMark(): bool
     {
-        return abs($this->left->inMetres()) > max($this->leftHalf->inMetres(), self::FAR * $this->target->inMetres());
+        return abs($this->left->inMetres()) > max($this->leftHalf->inMetres(), self::FAR * $this->mark()->inMetres());
+    }
+
+    /**
+     * A filler that is said to be empty held so much more or less than is counted that one of the two must be wrong.
+     *
+     * @param Length|null $half half the band of what it held; null: counted exactly
+     */
+    public function unlikeFiller(Length $held, ?Length $half): bool
+    {
+        $within = ($half?->inMetres() ?? 0.0) + $this->woundHalf[$this->layer]->inMetres();
+
+        return abs($held->inMetres() - $this->wound[$this->layer]->inMetres()) > max($within, self::FAR * $held->inMetres());
     }
 
     /**

@@ -112,6 +112,18 @@ final class ProgressTest extends TestCase
         }
     }
 
+    public function testAFillerThatHeldSomethingElseThanIsCountedIsAskedAbout(): void
+    {
+        $at = self::at([new Stretch(0, 0, said: Said::of(Length::metres(30)))]);
+        foreach ([[30, null, false], [36, null, false], [90, null, true], [10, null, true], [90, 70.0, false]] as [$held, $half, $unlike]) {
+            self::assertSame(
+                $unlike,
+                $at->unlikeFiller(Length::metres($held), $half === null ? null : Length::metres($half)),
+                "$held m",
+            );
+        }
+    }
+
     public function testFarFromTheMarkIsFarOnEitherSide(): void
     {
         $planned = self::planned();

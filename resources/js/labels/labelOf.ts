@@ -31,7 +31,7 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
       : '',
     level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} down` : '',
     // on a sticker every letter counts
-    known: top?.known?.length ? `length ${knownWords(top.known).replace(' and ', ', ')}` : '',
+    known: top?.known?.length ? `length ${knownWords(top.known, ', ')}` : '',
     date: day(top?.since),
   };
 }

@@ -4,7 +4,7 @@ import { useReels } from '../api/records';
 import { useUpkeep } from '../api/upkeep';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
-import { mainOf } from '../parts/onSpool';
+import { withoutMain } from '../parts/onSpool';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
@@ -32,9 +32,7 @@ export function LogPlace() {
   const reel = reels.data.find((each) => each.spools.some((spool) => String(spool.id) === at.spool));
   const spool = reel?.spools.find((each) => String(each.id) === at.spool);
   const calls = upkeep.data.filter((care) => care.calls);
-  const bare = reels.data.flatMap((each) =>
-    each.spools.filter((other) => !mainOf(other)).map((other) => ({ reel: each, spool: other })),
-  );
+  const bare = withoutMain(reels.data);
   return (
     <div className={beside.place}>
       <title>Log · Undro</title>

@@ -76,7 +76,8 @@ function moved(entry: LogEntry): Moved[] {
     sums.set(move.line, {
       line: move.line,
       length_m: (before?.length_m ?? 0) + Number(move.length_m),
-      half_m: Math.hypot(before?.half_m ?? 0, move.half_m ?? 0),
+      // the doubt stands with one of an entry's moves
+      half_m: before?.half_m || move.half_m || 0,
       known: before?.known ?? move.known ?? [],
     });
   }

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { length, type Units, within, words } from '../units/units';
+import { type Units, within } from '../units/units';
 
 type Known = Schemas['KnownBy'];
 
@@ -11,7 +11,8 @@ const WORD: Record<Known[number], string> = {
 };
 
 /** How a length that was wound is known: "counted and by depth"; empty where nothing says. */
-export const knownWords = (known: Known | undefined): string => (known ?? []).map((each) => WORD[each]).join(' and ');
+export const knownWords = (known: Known | undefined, between = ' and '): string =>
+  (known ?? []).map((each) => WORD[each]).join(between);
 
 /** A length that was wound, with its ± and how it is known: "53 ± 4 m, counted". */
 export function woundWords(
@@ -19,6 +20,6 @@ export function woundWords(
   units: Units,
   what = '',
 ): string {
-  const figure = of.half_m ? within(of.length_m, of.half_m, units) : words(length(of.length_m, units));
+  const figure = within(of.length_m, of.half_m, units);
   return [`${figure}${what ? ` ${what}` : ''}`, knownWords(of.known)].filter(Boolean).join(', ');
 }

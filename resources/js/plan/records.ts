@@ -49,7 +49,7 @@ export const keptSpool = (of: Pick<Draft, 'reel' | 'spool'>): Partial<Draft> =>
   JSON.parse(sessionStorage.getItem(spoolKey(of)) ?? '{}');
 
 /** The figures of a spool in its reel, as they stand in the locker. */
-export function fromReel(reel: Reel, spool: Spool): Partial<Draft> {
+export function fromReel(reel: Reel, spool: Spool): Pick<Draft, 'reel' | 'spool' | (typeof SPOOL)[number]> {
   return {
     reel: String(reel.id),
     spool: String(spool.id),
@@ -119,7 +119,7 @@ export const spoolOf = (draft: Draft, reels: Reel[]): Spool | undefined =>
 export function stands(draft: Draft, reels: Reel[], lines: Line[]) {
   const reel = reels.find((each) => String(each.id) === draft.reel);
   const spool = spoolOf(draft, reels);
-  const kept = reel && spool ? fromReel(reel, spool) : {};
+  const kept: Partial<Draft> = reel && spool ? fromReel(reel, spool) : {};
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
     return lines.find(

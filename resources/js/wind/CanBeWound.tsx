@@ -5,6 +5,7 @@ import { useDays } from '../api/stock';
 import { useUpkeep } from '../api/upkeep';
 import { Going } from '../day/Going';
 import { DueList } from '../log/DueList';
+import { withoutMain } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
 
@@ -19,10 +20,7 @@ export function CanBeWound() {
   const { data: reels = [] } = useReels();
   const { data: days = [] } = useDays();
   const due = cares.filter((care) => care.calls).slice(0, MOST);
-  const bare = reels
-    .flatMap((each) => each.spools.map((on) => ({ reel: each, spool: on })))
-    .filter(({ spool: on }) => on.contents.length === 0)
-    .slice(0, MOST);
+  const bare = withoutMain(reels).slice(0, MOST);
   if (due.length + plans.length + reels.length + days.length === 0) return null;
   return (
     <section aria-label="What can be wound next">
@@ -55,7 +53,7 @@ export function CanBeWound() {
       )}
       {bare.length > 0 && (
         <>
-          <h3>Empty spools</h3>
+          <h3>Without a main line</h3>
           <ul className={page.entries}>
             {bare.map(({ reel: each, spool: on }) => (
               <li key={on.id} className={page.entry}>

@@ -24,7 +24,7 @@ export function CountTool(running: Running) {
   const [saying, setSaying] = useState(false);
   const now = standing(run, ahead);
   const first = step.turns !== null;
-  const firstLeft = first ? Math.max(0, (step.turns ?? 0) - now.turns) : null;
+  const firstLeft = first ? Math.max(0, (step.turns ?? 0) - Math.round(now.turns)) : null;
   const left = firstLeft ?? now.turns_left;
   const count = useCount({
     tell,
@@ -80,7 +80,7 @@ export function CountTool(running: Running) {
         </span>
         <span className={classes.lead}>{lead}</span>
         <span className={classes.soFar} data-testid="so-far">
-          {now.turns} turns · {within(now.on_m, now.half_m, units, 1)} on
+          {Math.round(now.turns)} turns · {within(now.on_m, now.half_m, units, 1)} on
           {count.bounced && ' · a second contact at once is not counted'}
         </span>
       </button>

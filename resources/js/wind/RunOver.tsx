@@ -4,13 +4,13 @@ import { useFillers } from '../api/records';
 import { useTakeRunBack } from '../api/runs';
 import { useDays } from '../api/stock';
 import type { Run } from '../api/types';
-import { ROLE_WORD } from '../drawings/material';
 import { LabelOf } from '../labels/LabelOf';
 import { fillerName } from '../parts/fillerName';
 import { knownWords } from '../parts/known';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { within } from '../units/units';
+import { roleOf } from './standing';
 import type { Tell } from './useRun';
 import classes from './Wind.module.css';
 
@@ -30,7 +30,7 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
   const { data: days = [] } = useDays();
   // the day this spool belongs to: it is ticked there
   const day = days.find((each) => run.spool !== null && each.spools.includes(run.spool));
-  const { over, layers } = run.state;
+  const { over } = run.state;
   if (over === null) {
     return (
       <article className={classes.step}>
@@ -56,7 +56,7 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
           <ul className={classes.written}>
             {run.written.map((each) => (
               <li key={`${each.layer}-${each.length_m}`}>
-                <b>{within(each.length_m, each.half_m, units)}</b> of {ROLE_WORD[layers[each.layer]?.role ?? 'main']}
+                <b>{within(each.length_m, each.half_m, units)}</b> of {roleOf(run, each.layer)}
                 {each.known.length > 0 && `, ${knownWords(each.known)}`}, {WHY[each.stop] ?? each.stop}
                 {run.practice ? '' : ', written down'}
               </li>

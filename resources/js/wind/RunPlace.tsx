@@ -2,23 +2,21 @@ import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Run, RunMark, RunStep } from '../api/types';
-import { ROLE_WORD } from '../drawings/material';
-import { knownWords, woundWords } from '../parts/known';
+import type { Run, RunStep } from '../api/types';
+import { woundWords } from '../parts/known';
 import { Pocket } from '../parts/Pocket';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { useArriveAt } from '../shell/useArrival';
-import { within } from '../units/units';
 import { Cord } from './Cord';
 import { RunSection, RunTape } from './RunDrawing';
 import { RunOver } from './RunOver';
 import { Soaks } from './Soaks';
 import { StepView } from './StepView';
-import { standing } from './standing';
+import { roleOf, standing, toWrite } from './standing';
 import { Unwritten } from './Unwritten';
 import { useAwake } from './useAwake';
-import { type Running, useRun } from './useRun';
+import { type Running, type Told, useRun } from './useRun';
 import classes from './Wind.module.css';
 
 const Truth = lazy(() => import('./Truth').then(({ Truth }) => ({ default: Truth })));
@@ -47,7 +45,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const [steps, setSteps] = useState(false);
   const step = state.steps.find((each) => each.id === state.current);
-  const [waiting, setWaiting] = useState<Omit<RunMark, 'id'>[] | null>(null);
+  const [waiting, setWaiting] = useState<Told[] | null>(null);
   const go = (to: RunStep) => {
     setSteps(false);
     if (to.id === state.current) return;
@@ -108,7 +106,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
 function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
   const { units } = useBench();
   const now = standing(run, ahead);
-  const role = ROLE_WORD[run.state.layers[run.state.progress.layer]?.role ?? 'main'];
+  const { length, how } = toWrite(now, units);
   return (
     <Pocket size="compact-sm" variant="subtle" color="gray" name="Leave the run" label="Leave the run">
       {(close) => (
@@ -118,7 +116,7 @@ function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
             {run.practice
               ? 'What it came to is shown.'
               : now.unwritten_m > 0
-                ? `${within(now.unwritten_m, now.half_m, units)} of ${role}, ${knownWords(now.known)}, are written down; that can be taken back.`
+                ? `${length} of ${now.role}, ${how}, are written down; that can be taken back.`
                 : 'Nothing more is written down than stands there by now.'}{' '}
             To come back to it later, just close the page.
           </p>
@@ -168,9 +166,7 @@ function WrittenSoFar({ run }: { run: Run }) {
   return (
     <div className={classes.fine} data-testid="written-so-far">
       <b>Written down by now:</b>{' '}
-      {run.written
-        .map((each) => woundWords(each, units, `of ${ROLE_WORD[run.state.layers[each.layer]?.role ?? 'main']}`))
-        .join('; ')}
+      {run.written.map((each) => woundWords(each, units, `of ${roleOf(run, each.layer)}`)).join('; ')}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { withUnit } from '../units/units';
 import { standing } from './standing';
-import type { Running } from './useRun';
+import type { Running, Told } from './useRun';
 import classes from './Wind.module.css';
 
 interface SayItProps extends Running {
@@ -14,14 +14,14 @@ interface SayItProps extends Running {
 }
 
 /** Turns or metres that somebody knows by another way: counted in the head, a mark on the line, a colour, a filler's own figure. */
-export function SayIt({ run, tell, say, ahead, open, onOpen }: SayItProps) {
+export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
   const { units } = useBench();
   const [turns, setTurns] = useState('');
   const [metres, setMetres] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
   const now = standing(run, ahead);
   // turns before a depth or what was said are settled
-  const settled = Math.round(run.state.progress.turns - run.state.progress.turns_open);
+  const settled = Math.ceil(run.state.progress.turns - run.state.progress.turns_open - 1e-6);
   if (!open) {
     return (
       <Button variant="default" onClick={() => onOpen(true)}>
@@ -36,6 +36,7 @@ export function SayIt({ run, tell, say, ahead, open, onOpen }: SayItProps) {
     onOpen(false);
   };
   const send = async () => {
+    let mark: Told = { kind: 'said', metres: withUnit(metres, units.length) };
     if (turns.trim() !== '') {
       const count = Number(/^([\d.,]+)\s*(turns?)?$/.exec(turns.trim())?.[1]?.replace(',', '.'));
       if (!Number.isFinite(count) || count < settled || count > 20_000) {
@@ -50,12 +51,11 @@ export function SayIt({ run, tell, say, ahead, open, onOpen }: SayItProps) {
         );
         return;
       }
-      tell({ kind: 'turns', turns: count - now.turns });
-      close();
-      return;
+      mark = { kind: 'turns', turns: count - now.turns };
     }
     try {
-      await say({ kind: 'said', metres: withUnit(metres, units.length) });
+      // many turns at once are worked out before they are shown
+      await say(mark);
       close();
     } catch (error) {
       setProblem(error instanceof Problem ? error : new Problem(0, 'metres', 'That did not work. Try again.'));
@@ -73,7 +73,7 @@ export function SayIt({ run, tell, say, ahead, open, onOpen }: SayItProps) {
     >
       <TypedField
         label="Handle turns, all of this line"
-        placeholder={`${now.turns} by now`}
+        placeholder={`${Math.round(now.turns)} by now`}
         inputMode="decimal"
         autoFocus
         value={turns}

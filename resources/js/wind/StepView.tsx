@@ -1,7 +1,6 @@
 import { Button, TextInput, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
-import type { RunMark } from '../api/types';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { CountTool } from './CountTool';
@@ -13,7 +12,7 @@ import { StillOn, StripTool, useLying } from './StripTool';
 import { standing } from './standing';
 import { TimerTool } from './TimerTool';
 import { Unwritten } from './Unwritten';
-import type { Running } from './useRun';
+import type { Running, Told } from './useRun';
 import classes from './Wind.module.css';
 
 const TwistTool = lazy(() => import('./TwistTool').then(({ TwistTool }) => ({ default: TwistTool })));
@@ -25,7 +24,7 @@ export function StepView(running: Running) {
   const { singleKeys, units } = useBench();
   const [noting, setNoting] = useState(false);
   // a press that leads past line which is not written down yet waits until that is said
-  const [waiting, setWaiting] = useState<Omit<RunMark, 'id'>[] | null>(null);
+  const [waiting, setWaiting] = useState<Told[] | null>(null);
   const lying = useLying(run);
   const counts = step.tool === 'count';
   const index = run.state.steps.indexOf(step);
@@ -38,10 +37,7 @@ export function StepView(running: Running) {
         ? setWaiting([{ kind: 'done', step: step.id }])
         : tell({ kind: 'done', step: step.id });
   const skip = () => {
-    const marks: Omit<RunMark, 'id'>[] = [
-      { kind: 'skipped', step: step.id },
-      ...(last ? [{ kind: 'finished' } as const] : []),
-    ];
+    const marks: Told[] = [{ kind: 'skipped', step: step.id }, ...(last ? [{ kind: 'finished' } as const] : [])];
     if (step.kind === 'wind' && !run.state.progress.stop && standing(run, ahead).unwritten_m > 0) setWaiting(marks);
     else tell(...marks);
   };

@@ -2,24 +2,17 @@ import { Button, Group, NativeSelect } from '@mantine/core';
 import { type ReactNode, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useFillers } from '../api/records';
-import type { RunMark } from '../api/types';
-import { ROLE_WORD } from '../drawings/material';
 import { fillerName } from '../parts/fillerName';
-import { knownWords } from '../parts/known';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { within, withUnit } from '../units/units';
-import { standing } from './standing';
-import type { Running } from './useRun';
+import { standing, toWrite } from './standing';
+import type { Running, Told } from './useRun';
 import classes from './Wind.module.css';
 
 type Stop = Schemas['RunStop'];
-type Mark = Omit<RunMark, 'id'>;
-
-/** A filler that is said to be empty held so much more or less than was counted: that is asked about. The core's share for a mark. */
-const FAR = 0.25;
 
 interface StopHereProps extends Running {
   onStopped: () => void;
@@ -37,15 +30,15 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   const here = layers[progress.layer];
   const now = standing(run, ahead);
   const source = run.sources[progress.layer];
-  const from = fillers.find((each) => each.id === source?.filler);
   const alike = fillers.filter((each) => each.line.id === source?.line && each.left_m > 0);
   if (!here) return null;
-  const role = ROLE_WORD[here.role];
-  const stop = async (why: Stop, ...first: Mark[]) => {
+  const { role } = now;
+  const writes = toWrite(now, units);
+  const stop = async (why: Stop, ...first: Told[]) => {
     onStopped();
     setBusy(true);
     try {
-      const then: Mark[] = why === 'at_mark' ? [{ kind: 'done', step: step.id }] : [];
+      const then: Told[] = why === 'at_mark' ? [{ kind: 'done', step: step.id }] : [];
       await say(...first, { kind: 'stopped', stop: why }, ...then);
       setAsked(null);
     } catch (error) {
@@ -55,16 +48,12 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     }
   };
   // a filler that is empty held what it held
-  const held = from ? from.left_m + now.written_m : null;
-  const unlikeHeld =
-    held !== null &&
-    Math.abs(held - now.on_m) > Math.max((from?.half_m ?? 0) + now.half_m, FAR * held) &&
-    now.written_m === 0;
+  const held = run.filler && within(run.filler.left_m, run.filler.half_m, units);
   // short of the mark is what the other stops are for; far past it is a slip at any
   const far = (why: Stop) =>
-    now.on_m < 0.05 ||
+    now.nothing ||
     (progress.far_from_mark && (why === 'at_mark' || now.left_m < 0)) ||
-    (why === 'filler_out' && unlikeHeld);
+    (why === 'filler_out' && run.filler?.unlike === true);
   const press = (why: Stop) => () => (far(why) ? setAsked(why) : void stop(why));
   if (progress.stop) {
     return (
@@ -109,37 +98,29 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   const counted = within(now.on_m, now.half_m, units);
   if (asked) {
     const planned = within(progress.mark_m, progress.mark_half_m, units);
-    const saidAs = (metres: number, half: number, isPlan: boolean): Mark => ({
-      kind: 'said',
-      metres: `${metres.toFixed(2)} ± ${half.toFixed(2)} m`,
-      ...(isPlan ? { planned: true } : {}),
-    });
+    const asPlanned: Told = { kind: 'said', metres: typed(progress.mark_m, progress.mark_half_m), planned: true };
+    const allOfIt = (of: NonNullable<Running['run']['filler']>) => () =>
+      stop(asked, { kind: 'said', metres: typed(of.left_m, of.half_m) });
     return (
       <Ask
         what={`How much ${role} is on?`}
-        why={whyAsked(
-          asked,
-          now.on_m >= 0.05,
-          `${counted} are on, ${knownWords(now.known)}`,
-          planned,
-          held === null ? '' : within(held, from?.half_m, units),
-        )}
+        why={whyAsked(asked, !now.nothing, `${counted} are on, ${writes.how}`, planned, held ?? '')}
         busy={busy}
         unit={units.length}
-        onMetres={(typed) => stop(asked, { kind: 'said', metres: withUnit(typed, units.length) })}
+        onMetres={(metres) => stop(asked, { kind: 'said', metres: withUnit(metres, units.length) })}
         onBack={() => setAsked(null)}
       >
         {asked === 'at_mark' && (
-          <Button loading={busy} onClick={() => stop(asked, saidAs(progress.mark_m, progress.mark_half_m, true))}>
+          <Button loading={busy} onClick={() => stop(asked, asPlanned)}>
             As planned: {planned}
           </Button>
         )}
-        {asked === 'filler_out' && held !== null && (
-          <Button loading={busy} onClick={() => stop(asked, saidAs(held, from?.half_m ?? 0.5, false))}>
-            All that was on the filler: {within(held, from?.half_m, units)}
+        {asked === 'filler_out' && run.filler && (
+          <Button loading={busy} onClick={allOfIt(run.filler)}>
+            All that was on the filler: {held}
           </Button>
         )}
-        {now.on_m >= 0.05 ? (
+        {!now.nothing ? (
           <Button variant="default" loading={busy} onClick={() => stop(asked === 'at_mark' ? 'early' : asked)}>
             {asIs(now.known)}: {counted}
           </Button>
@@ -156,12 +137,11 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   return (
     <div className={classes.stops}>
       <p className={classes.toWrite} data-testid="to-write">
-        {now.on_m < 0.05 ? (
+        {now.nothing ? (
           <>Nothing is counted yet; planned are {within(progress.mark_m, progress.left_half_m, units)}.</>
         ) : (
           <>
-            A stop here writes down <b>{within(now.unwritten_m, now.half_m, units)}</b>
-            {now.written_m > 0 ? ' more' : ''} of {role}, {knownWords(now.known)}; planned are{' '}
+            A stop here writes down <b>{writes.length}</b> of {role}, {writes.how}; planned are{' '}
             {within(progress.mark_m, progress.left_half_m, units)}.
           </>
         )}
@@ -183,6 +163,9 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     </div>
   );
 }
+
+/** A length with its ±, as it would be typed; without one it is known as well as what is said. */
+const typed = (metres: number, half: number | null) => `${metres.toFixed(2)}${half ? ` ± ${half.toFixed(2)}` : ''} m`;
 
 /** By what the figure is that stands there. */
 const asIs = (known: Schemas['KnownBy'] | undefined) =>

@@ -1,12 +1,12 @@
 import { Button, Group } from '@mantine/core';
 import { useReels } from '../api/records';
-import type { Run, RunMark, Spool } from '../api/types';
+import type { Run, Spool } from '../api/types';
 import { mainOf } from '../parts/onSpool';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import { type Stripped, StripWays } from '../strip/StripWays';
 import { length, words } from '../units/units';
-import type { Running } from './useRun';
+import type { Running, Told } from './useRun';
 import classes from './Wind.module.css';
 
 function useSpool(run: Run): Spool | undefined {
@@ -47,7 +47,7 @@ export function StripTool({ run, step, say, tell }: Running) {
 }
 
 interface StillOnProps extends Pick<Running, 'run' | 'say'> {
-  then: Omit<RunMark, 'id'>[];
+  then: Told[];
   onDone: () => void;
 }
 
@@ -57,7 +57,7 @@ export function StillOn({ run, say, then, onDone }: StillOnProps) {
   const lying = useLying(run);
   const kept = run.state.kept !== null;
   const metres = lying.reduce((sum, piece) => sum + piece.length_m, 0);
-  const go = (...first: Omit<RunMark, 'id'>[]) => say(...first, ...then).then(onDone, failed);
+  const go = (...first: Told[]) => say(...first, ...then).then(onDone, failed);
   return (
     <section className={classes.ending} aria-label="What became of it?" data-testid="still-on">
       <p>

@@ -1,17 +1,13 @@
 import { Button, Group } from '@mantine/core';
-import type { RunMark } from '../api/types';
-import { ROLE_WORD } from '../drawings/material';
-import { knownWords } from '../parts/known';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
-import { within } from '../units/units';
-import { standing } from './standing';
-import type { Running } from './useRun';
+import { standing, toWrite } from './standing';
+import type { Running, Told } from './useRun';
 import classes from './Wind.module.css';
 
 interface UnwrittenProps extends Omit<Running, 'step' | 'tell'> {
   /** what was pressed; it goes on with it */
-  then: Omit<RunMark, 'id'>[];
+  then: Told[];
   onDone: () => void;
 }
 
@@ -19,13 +15,13 @@ interface UnwrittenProps extends Omit<Running, 'step' | 'tell'> {
 export function Unwritten({ run, say, ahead, then, onDone }: UnwrittenProps) {
   const { units } = useBench();
   const now = standing(run, ahead);
-  const role = ROLE_WORD[run.state.layers[run.state.progress.layer]?.role ?? 'main'];
+  const { length, how } = toWrite(now, units);
   const go = () => say({ kind: 'stopped', stop: 'early' }, ...then).then(onDone, failed);
   return (
     <section className={classes.ending} aria-label="Not written down yet" data-testid="unwritten">
       <p>
-        <b>{within(now.unwritten_m, now.half_m, units)}</b> of {role} are on, {knownWords(now.known)}, and not written
-        down yet. Is it more or less? Go back, and say or measure it.
+        <b>{length}</b> of {now.role} are on, {how}, and not written down yet. Is it more or less? Go back, and say or
+        measure it.
       </p>
       <Group gap="xs">
         <Button onClick={go}>Write them down and go on</Button>

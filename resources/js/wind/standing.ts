@@ -1,7 +1,13 @@
 import type { Run } from '../api/types';
+import { ROLE_WORD } from '../drawings/material';
+import { knownWords } from '../parts/known';
+import { type Units, within } from '../units/units';
 
 /** Less than this is nothing, m; the core writes no less. */
 const NOTHING_M = 0.05;
+
+/** What a layer of a run is for. */
+export const roleOf = (run: Run, layer: number): string => ROLE_WORD[run.state.layers[layer]?.role ?? 'main'];
 
 /** How the layer stands that is being wound, with the turns the server does not know of yet. */
 export function standing(run: Run, ahead: number) {
@@ -11,10 +17,13 @@ export function standing(run: Run, ahead: number) {
   const on = Math.max(0, (layer?.wound_m ?? 0) + metres);
   const before = run.written.reduce((sum, each) => sum + (each.layer === progress.layer ? each.length_m : 0), 0);
   return {
-    turns: Math.round(progress.turns + ahead),
+    role: roleOf(run, progress.layer),
+    turns: progress.turns + ahead,
     on_m: on,
     half_m: layer?.wound_half_m ?? 0,
     known: ahead > 0 && layer && !layer.known.includes('counted') ? [...layer.known, 'counted' as const] : layer?.known,
+    /** nothing is counted or said */
+    nothing: on < NOTHING_M,
     left_m: progress.left_m - metres,
     turns_left: progress.turns_left === null ? null : Math.ceil(progress.turns_left - ahead - 1e-6),
     /** what a stop now would write, m */
@@ -23,3 +32,9 @@ export function standing(run: Run, ahead: number) {
     written_m: before,
   };
 }
+
+/** What a stop now would write: "53 ± 4 m of backing", and how it is known. */
+export const toWrite = (now: ReturnType<typeof standing>, units: Units) => ({
+  length: `${within(now.unwritten_m, now.half_m, units)}${now.written_m > 0 ? ' more' : ''}`,
+  how: knownWords(now.known),
+});

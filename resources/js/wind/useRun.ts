@@ -15,7 +15,9 @@ const GATHER = 400;
 /** Marks after which other lists are stale. */
 const WRITING = ['stopped', 'left', 'finished', 'stripped', 'again', 'pace'];
 
-export type Tell = (...marks: Omit<RunMark, 'id'>[]) => void;
+/** A mark before it has its id. */
+export type Told = Omit<RunMark, 'id'>;
+export type Tell = (...marks: Told[]) => void;
 
 /** What every tool of a run is given. */
 export interface Running {
@@ -23,7 +25,7 @@ export interface Running {
   step: RunStep;
   tell: Tell;
   /** all of them or none */
-  say: (...marks: Omit<RunMark, 'id'>[]) => Promise<Run>;
+  say: (...marks: Told[]) => Promise<Run>;
   /** turns counted here that the server does not know of yet */
   ahead: number;
 }
@@ -119,7 +121,7 @@ export function useRun(uuid: string) {
 
   /** Tells something at once, after whatever still waits; what is wrong with it is the caller's to show. */
   const say = useCallback(
-    async (...marks: Omit<RunMark, 'id'>[]): Promise<Run> => {
+    async (...marks: Told[]): Promise<Run> => {
       while (busy.current) await new Promise((resolve) => window.setTimeout(resolve, 50));
       await send();
       const run = await answer(
