@@ -119,7 +119,7 @@ final readonly class Winding
     /**
      * What the filler holds that the layer being wound comes off, where nothing of it is in the log yet.
      *
-     * @return array{left_m: float, half_m: float|null, unlike: bool}|null null: it comes off no filler that is known, or some is written
+     * @return array{left_m: float, half_m: float|null, unlike: bool, likely: bool}|null null: it comes off no filler that is known, or some is written
      */
     public function filler(Going $going): ?array
     {
@@ -130,11 +130,13 @@ final readonly class Winding
         }
         $from = Place::of(PlaceKind::Filler, $filler);
         [$left, $half] = [$this->log->ledger()->length($from), $this->log->ledger()->half($from)];
+        $now = $going->standing()->progress;
 
         return [
             'left_m' => $left->inMetres(),
             'half_m' => $half?->inMetres(),
-            'unlike' => $going->standing()->progress->unlikeFiller($left, $half),
+            'unlike' => $now->unlikeFiller($left, $half),
+            'likely' => $now->mayBeOn($left),
         ];
     }
 

@@ -101,6 +101,14 @@ final readonly class Progress
         return abs($held->inMetres() - $this->wound[$this->layer]->inMetres()) > max($within, self::FAR * $held->inMetres());
     }
 
+    /** So much may be what is on: it lies no further past the mark than is asked about. */
+    public function mayBeOn(Length $metres): bool
+    {
+        $past = $metres->inMetres() - $this->mark()->inMetres();
+
+        return $past <= max($this->leftHalf->inMetres(), self::FAR * $this->mark()->inMetres());
+    }
+
     /**
      * @param list<Layer>   $layers    as planned, from the arbor out; at most one open
      * @param int           $layer     the one being wound

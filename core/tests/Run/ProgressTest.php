@@ -124,6 +124,15 @@ final class ProgressTest extends TestCase
         }
     }
 
+    public function testWhatMayBeOnLiesNoFurtherPastTheMarkThanIsAskedAbout(): void
+    {
+        $at = self::at([]);
+        $mark = $at->mark()->inMetres();
+        foreach ([[0.1, true], [1.0, true], [1.2, true], [3.0, false]] as [$share, $may]) {
+            self::assertSame($may, $at->mayBeOn(Length::metres($share * $mark)), (string) $share);
+        }
+    }
+
     public function testFarFromTheMarkIsFarOnEitherSide(): void
     {
         $planned = self::planned();

@@ -55,6 +55,8 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     (progress.far_from_mark && (why === 'at_mark' || now.left_m < 0)) ||
     (why === 'filler_out' && run.filler?.unlike === true);
   const press = (why: Stop) => () => (far(why) ? setAsked(why) : void stop(why));
+  // a line that snapped is joined again and goes on
+  const snapped = here.stopped === 'snapped' && !progress.begin_anew;
   if (progress.stop) {
     return (
       <div className={classes.ending} data-testid="ending">
@@ -81,12 +83,15 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
             </Button>
           )}
           {progress.may_go_on && (
-            <Button variant="default" onClick={() => tell({ kind: 'resumed', filler: filler ? Number(filler) : null })}>
+            <Button
+              variant={snapped ? 'filled' : 'default'}
+              onClick={() => tell({ kind: 'resumed', filler: filler ? Number(filler) : null })}
+            >
               Go on with the {role}
             </Button>
           )}
           <Button
-            variant={progress.begin_anew ? 'default' : 'filled'}
+            variant={progress.begin_anew || snapped ? 'default' : 'filled'}
             onClick={() => tell({ kind: 'done', step: step.id })}
           >
             Leave it there: next step
@@ -99,8 +104,16 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
   if (asked) {
     const planned = within(progress.mark_m, progress.mark_half_m, units);
     const asPlanned: Told = { kind: 'said', metres: typed(progress.mark_m, progress.mark_half_m), planned: true };
-    const allOfIt = (of: NonNullable<Running['run']['filler']>) => () =>
-      stop(asked, { kind: 'said', metres: typed(of.left_m, of.half_m) });
+    const allOfIt = (of: NonNullable<Running['run']['filler']>, variant: string) =>
+      asked === 'filler_out' && (
+        <Button
+          variant={variant}
+          loading={busy}
+          onClick={() => stop(asked, { kind: 'said', metres: typed(of.left_m, of.half_m) })}
+        >
+          All that was on the filler: {held}
+        </Button>
+      );
     return (
       <Ask
         what={`How much ${role} is on?`}
@@ -115,11 +128,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
             As planned: {planned}
           </Button>
         )}
-        {asked === 'filler_out' && run.filler && (
-          <Button loading={busy} onClick={allOfIt(run.filler)}>
-            All that was on the filler: {held}
-          </Button>
-        )}
+        {run.filler?.likely && allOfIt(run.filler, 'filled')}
         {!now.nothing ? (
           <Button variant="default" loading={busy} onClick={() => stop(asked === 'at_mark' ? 'early' : asked)}>
             {asIs(now.known)}: {counted}
@@ -131,6 +140,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
             </Button>
           )
         )}
+        {run.filler && !run.filler.likely && allOfIt(run.filler, 'default')}
       </Ask>
     );
   }

@@ -43,7 +43,7 @@ export function WindPlace() {
         </Empty>
       )}
       <Runs title="Going on" runs={going} />
-      {going.length === 0 && <CanBeWound />}
+      {going.every((run) => run.practice) && <CanBeWound />}
       <Runs title="Over" runs={over} />
       <Pairing />
     </div>
