@@ -40,27 +40,45 @@ final class Outliers
      */
     public static function among(array $fills, \Closure $solve): array
     {
-        $search = new self($fills, $believed = $solve($fills));
-        $aside = [];
-        while (($worst = $search->worst()) !== null) {
-            $aside[] = $worst;
-            $search->leaveOut($worst);
-        }
-        if ($aside === []) {
-            return [[], $believed];
-        }
-        $counted = $search->counted;
-        $believed = $solve($counted);
-        foreach ($aside as $place => $number) {
-            if (self::fits($fills[$number], $believed)) {
-                unset($aside[$place]);
-                $counted[$number] = $fills[$number];
+        [$counted, $aside, $believed] = [$fills, [], $solve($fills)];
+        // what comes back may be what another one disagrees with then: until what counts agrees, and what does not count does not
+        for ($round = 0; $round <= count($fills); ++$round) {
+            $search = new self($counted, $believed);
+            $out = $search->setAside();
+            if ($out !== []) {
+                [$counted, $aside] = [$search->counted, [...$aside, ...$out]];
                 $believed = $solve($counted);
             }
+            $back = false;
+            foreach ($aside as $place => $number) {
+                if (self::fits($fills[$number], $believed)) {
+                    unset($aside[$place]);
+                    $counted[$number] = $fills[$number];
+                    $believed = $solve($counted);
+                    $back = true;
+                }
+            }
+            if (!$back) {
+                break;
+            }
+            // of two as far off the later is looked at
+            ksort($counted);
         }
         sort($aside);
 
         return [$aside, $believed];
+    }
+
+    /** @return list<int> those too far from what all others predict, the worst first, each left out before the next is looked for */
+    private function setAside(): array
+    {
+        $aside = [];
+        while (($worst = $this->worst()) !== null) {
+            $aside[] = $worst;
+            $this->leaveOut($worst);
+        }
+
+        return $aside;
     }
 
     /** The fill furthest from what all others predict, if that is too far; of two as far, the later. */
