@@ -7,7 +7,7 @@ declare(strict_types=1);
  * everything else by the application.
  */
 $path = parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH);
-$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
+$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'gz' => 'application/gzip'];
 $from = $_SERVER['REMOTE_ADDR'] ?? '';
 // another device is looked at by the application first, and a stranger sees nothing but the door
 $here = $from === '::1' || preg_match('/^(::ffff:)?127\./', $from) === 1;

@@ -16,6 +16,7 @@ final class AssetController
         'woff2' => 'font/woff2',
         'svg' => 'image/svg+xml',
         'json' => 'application/json',
+        'gz' => 'application/gzip',
     ];
 
     public function __invoke(string $file): BinaryFileResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Knot;
 
+use Undro\Knot\Rope\Scene;
 use Undro\Knot\Tying\Alberto;
 use Undro\Knot\Tying\Albright;
 use Undro\Knot\Tying\ArborKnot;
@@ -14,26 +15,85 @@ use Undro\Knot\Tying\Fg;
 use Undro\Knot\Tying\FigureEight;
 use Undro\Knot\Tying\Surgeons;
 use Undro\Knot\Tying\TapedTag;
+use Undro\Knot\Tying\Tying;
 use Undro\Knot\Tying\Uni;
 
-/** Where each knot's drawings are. */
+/** How each knot is tied: its moves in words, its film, and the turns both show. */
 final class Knots
 {
-    /** @return non-empty-list<TyingStep> */
-    public static function steps(Knot $knot): array
+    /**
+     * The numbers of turns that a knot is shown with.
+     *
+     * @return non-empty-list<list<int>>
+     */
+    public static function shown(Knot $knot): array
     {
         return match ($knot) {
-            Knot::Arbor => ArborKnot::steps(),
-            Knot::DoubleOverhand => DoubleOverhand::steps(),
-            Knot::Uni => Uni::steps(),
-            Knot::FigureEight => FigureEight::steps(),
-            Knot::TapedTag => TapedTag::steps(),
-            Knot::DoubleUni => DoubleUni::steps(),
-            Knot::Albright => Albright::steps(),
-            Knot::Alberto => Alberto::steps(),
-            Knot::Surgeons => Surgeons::steps(),
-            Knot::Blood => Blood::steps(),
-            Knot::Fg => Fg::steps(),
+            Knot::DoubleUni => [[3, 3], [5, 5], [5, 7]],
+            Knot::Alberto => [[3], [7]],
+            default => [[]],
+        };
+    }
+
+    /**
+     * The turns for a place and these lines, as the chooser says them.
+     *
+     * @param bool $braid one of the lines is braid
+     *
+     * @return list<int>
+     */
+    public static function turns(Knot $knot, Where $where, bool $braid): array
+    {
+        $buried = $where !== Where::Guides;
+
+        return match ($knot) {
+            Knot::DoubleUni => $buried ? [3, 3] : ($braid ? [5, 7] : [5, 5]),
+            Knot::Alberto => $buried ? [3] : [7],
+            default => [],
+        };
+    }
+
+    /**
+     * What its film is called.
+     *
+     * @param list<int> $turns
+     */
+    public static function film(Knot $knot, array $turns): string
+    {
+        return implode('-', [$knot->value, ...$turns]);
+    }
+
+    /**
+     * @param list<int> $turns
+     *
+     * @return non-empty-list<Move>
+     */
+    public static function moves(Knot $knot, array $turns): array
+    {
+        return self::tying($knot)::moves(...$turns);
+    }
+
+    /** @param list<int> $turns */
+    public static function scene(Knot $knot, array $turns): Scene
+    {
+        return self::tying($knot)::scene(...$turns);
+    }
+
+    /** @return class-string<Tying> */
+    private static function tying(Knot $knot): string
+    {
+        return match ($knot) {
+            Knot::Arbor => ArborKnot::class,
+            Knot::DoubleOverhand => DoubleOverhand::class,
+            Knot::Uni => Uni::class,
+            Knot::FigureEight => FigureEight::class,
+            Knot::TapedTag => TapedTag::class,
+            Knot::DoubleUni => DoubleUni::class,
+            Knot::Albright => Albright::class,
+            Knot::Alberto => Alberto::class,
+            Knot::Surgeons => Surgeons::class,
+            Knot::Blood => Blood::class,
+            Knot::Fg => Fg::class,
         };
     }
 }

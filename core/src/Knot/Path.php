@@ -13,8 +13,17 @@ final readonly class Path
     /** Points drawn between two of the curve's own. */
     private const FINE = 10;
 
-    /** @param list<array{float, float, float}> $through */
-    private function __construct(public string $line, private array $through, public string $from, public string $to) {}
+    /**
+     * @param list<array{float, float, float}> $through
+     * @param array<string, int> $marks
+     */
+    private function __construct(
+        public string $line,
+        private array $through,
+        public string $from,
+        public string $to,
+        private array $marks = [],
+    ) {}
 
     /**
      * @param string $line which line it is: "a" or "b"
@@ -33,13 +42,33 @@ final readonly class Path
 
         return $last !== null && hypot($last[0] - $x, $last[1] - $y) < 1e-6
             ? $this
-            : new self($this->line, [...$this->through, [$x, $y, $z]], $this->from, $this->to);
+            : new self($this->line, [...$this->through, [$x, $y, $z]], $this->from, $this->to, $this->marks);
+    }
+
+    /** As far as here it has a name. */
+    public function marked(string $name): self
+    {
+        return new self($this->line, $this->through, $this->from, $this->to, [...$this->marks, $name => count($this->through) - 1]);
+    }
+
+    /** Every mark with one more word. */
+    public function renamed(string $word): self
+    {
+        $names = array_map(static fn(string $name): string => "{$name} {$word}", array_keys($this->marks));
+
+        return new self($this->line, $this->through, $this->from, $this->to, array_combine($names, $this->marks));
+    }
+
+    /** @return array<string, int> the marks, as indices into its fine points */
+    public function marks(): array
+    {
+        return array_map(static fn(int $at): int => $at * self::FINE, $this->marks);
     }
 
     /** The same curve with another end. */
     public function ending(string $to): self
     {
-        return new self($this->line, $this->through, $this->from, $to);
+        return new self($this->line, $this->through, $this->from, $to, $this->marks);
     }
 
     /**
@@ -53,6 +82,7 @@ final readonly class Path
      * @param bool  $up     the first half turn goes up the page
      * @param bool  $front  the first half turn lies in front
      * @param float $depth  how far before and behind the page
+     * @param string|null $counted every whole turn is marked with this word and its number
      */
     public function wrapped(
         float $from,
@@ -63,8 +93,10 @@ final readonly class Path
         bool $up = true,
         bool $front = true,
         float $depth = 6.0,
+        ?string $counted = null,
     ): self {
         $path = $this;
+        $turn = 0;
         for ($half = 0; $half < $halves; ++$half) {
             $upward = ($half % 2 === 0) === $up;
             $forward = ($half % 2 === 0) === $front;
@@ -78,6 +110,9 @@ final readonly class Path
                     $axis + ($upward ? 1 : -1) * $radius * cos($angle),
                     ($forward ? 1 : -1) * $depth * sin($angle),
                 );
+                if ($counted !== null && $forward && $part === 0.5) {
+                    $path = $path->marked($counted . ' ' . ++$turn);
+                }
             }
             $path = $path->to($from + ($half + 1) * $step, $axis - ($upward ? 1 : -1) * $radius, 0.0);
         }
@@ -93,6 +128,7 @@ final readonly class Path
             array_map(static fn(array $point): array => [$x + $scale * $point[0], $y + $scale * $point[1], $point[2]], $this->through),
             $this->from,
             $this->to,
+            $this->marks,
         );
     }
 
@@ -104,6 +140,7 @@ final readonly class Path
             array_map(static fn(array $point): array => [2 * $x - $point[0], 2 * $y - $point[1], $point[2]], $this->through),
             $this->from,
             $this->to,
+            $this->marks,
         );
     }
 
@@ -119,6 +156,7 @@ final readonly class Path
             ),
             $this->from,
             $this->to,
+            $this->marks,
         );
     }
 
@@ -147,8 +185,11 @@ final readonly class Path
     public function then(self $other): self
     {
         $joined = $this;
-        foreach ($other->through as $point) {
+        foreach ($other->through as $index => $point) {
             $joined = $joined->to(...$point);
+            foreach (array_keys($other->marks, $index, true) as $mark) {
+                $joined = $joined->marked($mark);
+            }
         }
 
         return $joined->ending($other->to);
@@ -157,7 +198,13 @@ final readonly class Path
     /** The same curve run through backwards. */
     public function backwards(): self
     {
-        return new self($this->line, array_reverse($this->through), $this->to, $this->from);
+        return new self(
+            $this->line,
+            array_reverse($this->through),
+            $this->to,
+            $this->from,
+            array_map(fn(int $at): int => count($this->through) - 1 - $at, $this->marks),
+        );
     }
 
     /** A second curve beside this one, to its left as it runs (right where below 0). */
@@ -177,7 +224,9 @@ final readonly class Path
             ];
         }
 
-        return new self($line, $beside, $from, $to);
+        $marks = array_map(static fn(int $at): int => intdiv($at, 4), $this->marks());
+
+        return new self($line, $beside, $from, $to, $marks);
     }
 
     /**

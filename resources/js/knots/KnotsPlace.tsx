@@ -52,7 +52,7 @@ export function KnotsPlace() {
           <Title order={2} size="h3">
             {NAMES[knot]}
           </Title>
-          <Tying key={knot} knot={knot} all={all} />
+          <Tying key={knot} knot={knot} all={all} {...choice.shown} />
         </div>
         <aside className={classes.choose}>
           <Chooser choice={choice} onPick={(id) => set({ knot: id })} picked={knot}>

@@ -1,74 +1,183 @@
-import { Button, Group } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
-import { useState } from 'react';
+import { Button, Group, SegmentedControl, Switch } from '@mantine/core';
+import { useLocalStorage } from '@mantine/hooks';
+import { useEffect, useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useCalculator } from '../api/calculators';
-import type { KnotId } from '../api/types';
-import { Knot } from '../drawings/knot/Knot';
+import type { JoinsCase, KnotId } from '../api/types';
+import { type Film, frameAt, moveEnds } from '../drawings/knot/film';
+import { Picture } from '../drawings/knot/Picture';
 import { Waiting } from '../parts/Waiting';
 import classes from './Knots.module.css';
+import { Legend } from './Legend';
+import { NextMove } from './NextMove';
+import { TieAlong } from './TieAlong';
+import { useFilm } from './useFilm';
+import { PACES, useTying } from './useTying';
 
 interface TyingProps {
   knot: KnotId;
-  /** which of the two lines is drawn thick */
-  thick?: 'a' | 'b';
+  /** where it is tied, and whether one of its lines is braid: so many turns are shown */
+  where?: JoinsCase['where'];
+  braid?: boolean;
+  /** what its two lines are called, the thicker first */
+  names?: [string, string];
   /** every move at once, small, instead of one after the other */
   all?: boolean;
 }
 
-/** How a knot is tied, move by move; the arrow keys step forward and back. */
-export function Tying({ knot, thick = 'a', all = false }: TyingProps) {
-  const query = useCalculator('knot', { knot: knot });
-  const [at, setAt] = useState(0);
-  const moves = query.data?.steps ?? [];
-  const now = Math.min(at, Math.max(0, moves.length - 1));
-  const go = (by: number) => setAt(Math.max(0, Math.min(moves.length - 1, now + by)));
-  useHotkeys([
-    ['ArrowRight', () => go(1)],
-    ['ArrowLeft', () => go(-1)],
-  ]);
+type Mode = 'watch' | 'along' | 'say';
+const MODES = [
+  { value: 'watch', label: 'Watch it' },
+  { value: 'along', label: 'Tie it along' },
+  { value: 'say', label: 'Say it yourself' },
+];
+
+/** How a knot is tied: one film from a straight line to the knot as it stays, by moves, by a slider, along with the hands, or asked. */
+export function Tying({ knot, where = 'guides', braid = true, names, all = false }: TyingProps) {
+  const query = useCalculator('knot', { knot, where, braid });
+  const [leftHanded, setLeftHanded] = useLocalStorage({ key: 'undro-left-handed', defaultValue: false });
+  const film = useFilm(query.data?.film ?? null, leftHanded);
+  const [mode, setMode] = useState<Mode>('watch');
+  const printed = usePrinted();
+  const moves = query.data?.moves ?? [];
+  const tying = useTying(film.data, moves.length, mode === 'watch' && !all);
   if (!query.data) return <Waiting query={query} what="the knot" />;
-  if (all) {
-    return (
+  if (!film.data) return <Waiting query={film} what="the film" />;
+  if (all || printed) {
+    return <AllMoves film={film.data} moves={moves} names={names} />;
+  }
+  const now = moves[tying.move];
+  if (!now) return null;
+  return (
+    <section className={classes.tying} aria-label={`How to tie the ${query.data.word}`}>
+      <SegmentedControl
+        aria-label="How to learn it"
+        data={MODES}
+        value={mode}
+        onChange={(value) => {
+          tying.pause();
+          setMode(value as Mode);
+        }}
+      />
+      {mode === 'say' ? (
+        <NextMove key={`${query.data.film} ${leftHanded}`} film={film.data} moves={moves} />
+      ) : (
+        <>
+          <Picture
+            film={film.data}
+            frame={frameAt(film.data, tying.at)}
+            label={`Move ${tying.move + 1} of ${moves.length}: ${now.do}`}
+          />
+          {mode === 'along' && <TieAlong tying={tying} moves={moves} />}
+          <div aria-live="polite">
+            <p className={classes.move} data-testid="move">
+              <b>{tying.move + 1}</b> {now.do}
+            </p>
+            <p className={classes.looks}>
+              <b>Right:</b> {now.right} <b>Wrong:</b> {now.wrong}
+            </p>
+          </div>
+          {mode === 'watch' && (
+            <>
+              <input
+                type="range"
+                className={classes.slider}
+                aria-label="How far it is tied"
+                aria-valuetext={`move ${tying.move + 1} of ${moves.length}${tying.over ? ', done' : ''}`}
+                min={0}
+                max={tying.length}
+                step={0.05}
+                value={tying.at}
+                onChange={(event) => tying.to(Number(event.currentTarget.value))}
+              />
+              <Group gap="xs">
+                <Button variant="default" disabled={tying.first} onClick={tying.back}>
+                  ← Back
+                </Button>
+                <Button variant={tying.last ? 'default' : 'filled'} disabled={tying.last} onClick={tying.next}>
+                  Next →
+                </Button>
+                {!tying.still &&
+                  (tying.playing ? (
+                    <Button variant="default" onClick={tying.pause}>
+                      Stop
+                    </Button>
+                  ) : (
+                    <Button variant="default" onClick={tying.play}>
+                      {tying.last ? 'From the beginning' : 'Play on'}
+                    </Button>
+                  ))}
+                {!tying.still && (
+                  <SegmentedControl
+                    size="xs"
+                    aria-label="Pace"
+                    data={PACES}
+                    value={tying.pace}
+                    onChange={tying.setPace}
+                  />
+                )}
+                <span className={classes.soft}>
+                  move {tying.move + 1} of {moves.length}; the arrow keys step
+                </span>
+              </Group>
+            </>
+          )}
+        </>
+      )}
+      <Group gap="md" justify="space-between">
+        <Legend film={film.data} names={names} />
+        <Switch
+          label="Left-handed: mirrored"
+          checked={leftHanded}
+          onChange={(event) => setLeftHanded(event.currentTarget.checked)}
+        />
+      </Group>
+    </section>
+  );
+}
+
+interface AllMovesProps {
+  film: Film;
+  moves: { do: string }[];
+  names: [string, string] | undefined;
+}
+
+/** The key poses, one for each move. */
+function AllMoves({ film, moves, names }: AllMovesProps) {
+  const frames = useMemo(
+    () => moveEnds(film, moves.length).map((end) => frameAt(film, end - 1e-6)),
+    [film, moves.length],
+  );
+  return (
+    <>
       <ol className={classes.all}>
-        {moves.map((move, index) => (
-          <li key={move.do}>
-            <Knot {...move} thick={thick} label={`Move ${index + 1}: ${move.do}`} />
+        {frames.map((frame, index) => (
+          <li key={moves[index]?.do}>
+            <Picture film={film} frame={frame} label={`Move ${index + 1}: ${moves[index]?.do}`} />
             <p>
-              <b>{index + 1}</b> {move.do}
+              <b>{index + 1}</b> {moves[index]?.do}
             </p>
           </li>
         ))}
       </ol>
-    );
-  }
-  const move = moves[now];
-  if (!move) return null;
-  return (
-    <section className={classes.tying} aria-label={`How to tie the ${query.data.word}`}>
-      <Knot {...move} thick={thick} label={`Move ${now + 1} of ${moves.length}: ${move.do}`} />
-      <div aria-live="polite">
-        <p className={classes.move} data-testid="move">
-          <b>{now + 1}</b> {move.do}
-        </p>
-        <p className={classes.looks}>
-          <b>Right:</b> {move.right} <b>Wrong:</b> {move.wrong}
-        </p>
-      </div>
-      <Group gap="xs">
-        <Button variant="default" disabled={now === 0} onClick={() => go(-1)}>
-          ← Back
-        </Button>
-        <Button
-          variant={now === moves.length - 1 ? 'default' : 'filled'}
-          disabled={now === moves.length - 1}
-          onClick={() => go(1)}
-        >
-          Next →
-        </Button>
-        <span className={classes.soft}>
-          move {now + 1} of {moves.length}; the arrow keys step
-        </span>
-      </Group>
-    </section>
+      <Legend film={film} names={names} />
+    </>
   );
+}
+
+/** While the page is put on paper. */
+function usePrinted(): boolean {
+  const [printed, setPrinted] = useState(false);
+  useEffect(() => {
+    // at once: the page is put on paper as it stands when this returns
+    const before = () => flushSync(() => setPrinted(true));
+    const after = () => setPrinted(false);
+    window.addEventListener('beforeprint', before);
+    window.addEventListener('afterprint', after);
+    return () => {
+      window.removeEventListener('beforeprint', before);
+      window.removeEventListener('afterprint', after);
+    };
+  }, []);
+  return printed;
 }

@@ -4,6 +4,7 @@ import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useChangeAngler } from '../api/records';
 import type { JoinsCase, KnotId } from '../api/types';
+import { MATERIAL_WORD } from '../drawings/material';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 
@@ -35,8 +36,8 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const knots = joins.data?.knots ?? [];
   return {
     knots,
-    /** which of the two is drawn thick */
-    thick: joins.data?.thicker === 'other' ? ('b' as const) : ('a' as const),
+    /** how the knot is shown: where, whether with braid, and what its lines are called, the thicker first */
+    shown: shownFor(joined, joins.data?.thicker === 'other'),
     problem: joins.error?.message ?? null,
     knot: picked ?? knots[0]?.id ?? null,
     pick: setPicked,
@@ -48,6 +49,15 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
       keep({ well: well.includes(knot) ? well.filter((each) => each !== knot) : [...well, knot] }),
     keepTest: (knot: KnotId, share: string) => keep({ tested: { [knot]: share } }),
   };
+}
+
+const ROLES = { buried: ['backing', 'main line'], guides: ['main line', 'leader'], arbor: ['line', 'line'] } as const;
+
+function shownFor({ where, one, other }: Joined, otherThicker: boolean) {
+  const called = [one, other ?? one].map((line, index) => `${ROLES[where][index]}, ${MATERIAL_WORD[line.material]}`);
+  const [first = '', second = ''] = otherThicker ? called.toReversed() : called;
+  const names: [string, string] = [first, second];
+  return { where, braid: one.material === 'braid' || other?.material === 'braid', names };
 }
 
 export type KnotChoice = ReturnType<typeof useKnotChoice>;

@@ -17,7 +17,7 @@ export function KnotTool({ run, step }: Running) {
   const choice = useKnotChoice(joined);
   return (
     <div className={classes.knots}>
-      {choice.knot && <Tying key={choice.knot} knot={choice.knot} thick={choice.thick} />}
+      {choice.knot && <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />}
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
         {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}
       </Chooser>

@@ -4,44 +4,41 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 final class Alberto implements Tying
 {
-    public const WRAPS = 7;
+    private const WRAPS = 7;
+    private const STEP = 7.0;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
+        $wraps = $turns[0] ?? self::WRAPS;
+
         return [
-            new TyingStep(
-                Drawing::of([Albright::bight()]),
+            new Move(
                 'Fold a bight in the leader.',
                 'Two legs, a closed end a hand long.',
                 'Too short: the wraps run off the end.',
             ),
-            new TyingStep(
-                Drawing::of([Albright::bight(), Albright::in(50)->to(120, 55)->to(60, 55)]),
+            new Move(
                 'The braid tag up through it, three hands of it.',
                 'It comes in from below.',
                 'It came from above: the knot turns over when pulled.',
             ),
-            new TyingStep(
-                Drawing::of([Albright::bight(), self::away(158, 7)->to(52, 84)->to(40, 92)]),
-                'Wrap both legs away from the closed end: 7 times, 3 to be buried.',
+            new Move(
+                "Wrap both legs away from the closed end, {$wraps} times.",
                 'Open, even wraps with room between them.',
                 'Too tight: there is no room for the way back.',
             ),
-            new TyingStep(
-                Drawing::of([Albright::bight(), self::out(self::back(158, 7), 158)]),
-                'The same number back over those wraps towards the closed end, then out through the bight on the side it came in.',
+            new Move(
+                "{$wraps} times back over those wraps towards the closed end, then out through the bight on the side it came in.",
                 'The wraps cross like a plait; both ends of the braid leave on the same side.',
                 'Fewer back than away: it seats crooked.',
             ),
-            new TyingStep(
-                Drawing::of([Albright::bight(), self::out(self::back(160, 5.2), 160)]),
+            new Move(
                 'Wet it. Pull both standing lines slowly until it seats, snug the tags, trim close.',
                 'Slim and even, no step under a fingernail.',
                 'Pulled fast and dry: the leader is burnt white.',
@@ -49,24 +46,39 @@ final class Alberto implements Tying
         ];
     }
 
-    /** Up through the bight and over one leg, then away from the closed end. */
-    private static function away(float $from, float $step): Path
+    public static function scene(int ...$turns): Scene
     {
-        return Albright::in(50)->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)
-            ->wrapped($from - $step, -$step, 2 * self::WRAPS - 1, Albright::AXIS, 16, false, false, 5);
+        $braid = self::out(self::back(158, self::STEP, $turns[0] ?? self::WRAPS), 158);
+
+        return (new Scene())
+            ->line(Albright::bight(), 2.2)->line($braid, 1.4)->loosen()
+            ->lay(0, ['a' => 'end'])
+            ->lay(1, ['b' => 'through'])
+            ->lay(2, ['b' => 'away'], pinched: ['b', 'through'])
+            ->lay(3, ['b' => 'end'], pinched: ['b', 'away'])
+            ->draw(4, pulls: ['b from', 'a from', 'b to'])
+            ->trim(4, ['a' => [0, -26.0], 'b' => [0, -20.0]]);
+    }
+
+    /** Up through the bight and over one leg, then away from the closed end. */
+    private static function away(float $from, float $step, int $wraps): Path
+    {
+        return Albright::in(50)->marked('through')->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)
+            ->wrapped($from - $step, -$step, 2 * $wraps - 1, Albright::AXIS, 16, false, false, 8.0, 'turn away')->marked('away');
     }
 
     /** And back over them, each half turn over the one it crosses. */
-    private static function back(float $from, float $step): Path
+    private static function back(float $from, float $step, int $wraps): Path
     {
-        $end = $from - 2 * self::WRAPS * $step;
+        $end = $from - 2 * $wraps * $step;
 
-        return self::away($from, $step)->to($end - 3, 76)->to($end + 0.4 * $step, 78)
-            ->wrapped($end + $step, $step, 2 * self::WRAPS - 2, Albright::AXIS, 20, true, true, 10);
+        return self::away($from, $step, $wraps)->to($end - 3, 76)->to($end + 0.4 * $step, 78)
+            ->wrapped($end + $step, $step, 2 * $wraps - 2, Albright::AXIS, 20, true, true, 13.0, 'turn back')->marked('back');
     }
 
     private static function out(Path $path, float $from): Path
     {
         return $path->to($from - 0.4 * 6, 67, 6)->to($from + 4, 61, 4)->to(172, 60, 0)->to(179, 61.5, -5)->to(188, 66, -4)->to(198, 72);
     }
+
 }

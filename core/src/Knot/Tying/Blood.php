@@ -4,41 +4,33 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 final class Blood implements Tying
 {
-    public const TURNS = 5;
+    private const TURNS = 5;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
-        $straight = Path::of('b')->to(198, 58)->to(122, 58)->to(108, 66)->to(92, 67)->to(60, 70)->to(20, 74);
-        $a = self::wrapped(118, 5.5);
-
         return [
-            new TyingStep(
-                Drawing::of([Path::of('a')->to(2, 58)->to(78, 57)->to(92, 50)->to(140, 48)->to(184, 44), $straight]),
+            new Move(
                 'Overlap the two lines by a hand and a half, tags opposite.',
                 'They lie side by side, a gap in the middle.',
                 'Too little overlap.',
             ),
-            new TyingStep(
-                Drawing::of([self::through($a, 118), $straight]),
-                'Wrap one tag 5 to 7 times round the other standing line, bring it back and down through the gap in the middle.',
+            new Move(
+                'Wrap one tag 5 times (up to 7 in thin line) round the other standing line, bring it back and down through the gap in the middle.',
                 'The wraps lie side by side; the tag goes down between the lines.',
                 'Brought back outside the gap: it unrolls.',
             ),
-            new TyingStep(
-                Drawing::of([self::through($a, 118), self::mirrored($a, 118)]),
+            new Move(
                 'Wrap the other tag the other way the same number of times, bring it back up through the same gap.',
                 'One tag goes down through the gap, the other comes up through it.',
                 'Both go the same way: the knot is lopsided and slips.',
             ),
-            new TyingStep(
-                Drawing::of([self::through(self::wrapped(112, 4.2), 112), self::mirrored(self::wrapped(112, 4.2), 112)]),
+            new Move(
                 'Wet it. Pull the standing lines until the wraps roll up together. Trim both tags.',
                 'Two rows of close coils, tags standing out in the middle.',
                 'A coil jumps over another: one side had fewer turns.',
@@ -46,11 +38,24 @@ final class Blood implements Tying
         ];
     }
 
+    public static function scene(int ...$turns): Scene
+    {
+        $a = self::wrapped(118, 5.5);
+
+        return (new Scene())
+            ->line(self::through($a, 118), 1.6)->line(self::mirrored($a, 118), 1.6)->loosen()
+            ->lay(0, ['a' => 'along', 'b' => 'along'])
+            ->lay(1, ['a' => 'end'], pinched: ['a', 'along-30'])
+            ->lay(2, ['b' => 'end'], pinched: ['b', 'along-30'])
+            ->draw(3, pulls: ['a from', 'b from'])
+            ->trim(3, ['a' => [0, -22.0], 'b' => [0, -22.0]]);
+    }
+
     /** The first line as far as the end of its wraps. */
     private static function wrapped(float $from, float $step): Path
     {
-        return Path::of('a')->to(2, 58)->to(78, 58)->to(90, 51)->to(104, 48)->to($from - 5, 46)
-            ->wrapped($from, $step, 2 * self::TURNS, 58, 11.5, false, true, 5);
+        return Path::of('a')->to(2, 58)->to(40, 58)->marked('start')->to(78, 58)->to(90, 51)->to(104, 48)->to($from - 5, 46)
+            ->marked('along')->wrapped($from, $step, 2 * self::TURNS, 58, 11.5, false, true, 5, 'turn')->marked('wrapped');
     }
 
     /** Back over the top and through the gap, in front of its own line and behind the other. */
@@ -68,4 +73,5 @@ final class Blood implements Tying
     {
         return self::through($path, $from)->turned(100, 58, 'b')->swappedFrom($path->count());
     }
+
 }

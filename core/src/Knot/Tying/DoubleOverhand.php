@@ -4,40 +4,34 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\Prop;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 final class DoubleOverhand implements Tying
 {
     private const TOP = 32.0;
     private const BOTTOM = 78.0;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
         return [
-            new TyingStep(
-                self::drawn(ArborKnot::round()->to(110, 80)->to(160, 84)),
+            new Move(
                 'Tag round the arbor.',
                 'Both ends come off the same side.',
                 'Bail shut: the line would lie outside it.',
             ),
-            new TyingStep(
-                self::drawn(self::knotted([96])),
+            new Move(
                 'A half knot with tag and standing line: tag over, round, and out on the other side. Pull it down on to the arbor.',
                 'It lies on the arbor and does not turn on it.',
                 'Loose on the arbor: the line slides round when you wind.',
             ),
-            new TyingStep(
-                self::drawn(self::knotted([88, 136])),
+            new Move(
                 'A second half knot on top, the tag over again.',
                 'The two lie flat, one on the other.',
                 'The second turned the other way: it sits crooked and slips sooner.',
             ),
-            new TyingStep(
-                self::drawn(self::knotted([78, 106])),
+            new Move(
                 'Wet it, snug both, trim close.',
                 'A small square knot against the arbor.',
                 'On bare braid it slips: take a noose or tape.',
@@ -45,28 +39,26 @@ final class DoubleOverhand implements Tying
         ];
     }
 
-    private static function drawn(Path $path): Drawing
+    public static function scene(int ...$turns): Scene
     {
-        return Drawing::of([$path], [Prop::arbor(42, 55, 20)]);
-    }
+        $first = Path::of('a')->to(198, 84)->to(170, 82)->marked('start')
+            ->then(self::twisted(Path::of('a'), 100, true, -1)->backwards())
+            ->to(70, self::TOP + 1)->to(42, self::TOP)->to(24, 39)->to(18, 55)->to(24, 71)->to(42, self::BOTTOM)->to(66, self::BOTTOM + 1)
+            ->marked('round');
+        $first = self::twisted($first, 100, false, 1)->to(112, 24)->to(116, 4);
+        // along the standing line towards the arbor: over it, under it, over it
+        $second = Path::of('a')->to(84, 4)->to(94, -5)->to(116, 0)->to(134, 40)->to(136, 86)->to(122, 106, 2)
+            ->to(107, 113, 5)->to(93, 112)->to(87, 104)->to(95, 97, -5)->to(108, 92)->to(106, 81)->to(85, 82, 5)->to(70, 88)->to(48, 106);
 
-    /** @param non-empty-list<float> $at x of each half knot */
-    private static function knotted(array $at): Path
-    {
-        $standing = Path::of('a', 'tag', 'standing')->to(20, 64)->to(18, 55)->to(24, 39)->to(42, self::TOP);
-        $tag = Path::of('a')->to(20, 64)->to(24, 71)->to(42, self::BOTTOM);
-        $down = true;
-        foreach ($at as $x) {
-            // the tag over, under, over; where the standing line is, the other way about
-            $standing = self::twisted($standing, $x, $down, -1);
-            $tag = self::twisted($tag, $x, !$down, 1);
-            $down = !$down;
-        }
-        $end = $at[count($at) - 1] + 30;
-        $standing = $standing->to($end, $down ? self::TOP : self::BOTTOM)->to(198, $down ? 36 : 74);
-        $tag = $tag->to($end, $down ? self::BOTTOM : self::TOP)->to($end + 26, $down ? self::BOTTOM + 6 : self::TOP - 6);
-
-        return $standing->backwards()->ending('tag')->then($tag);
+        return (new Scene(ArborKnot::ARBOR))
+            ->line($first, ArborKnot::RADIUS)->loosen()
+            ->lay(0, ['a' => 'round'])
+            ->lay(1, ['a' => 'end'], pinched: ['a', 'start'])
+            ->draw(1, [], [['a', 0, 0, -64, 68, 0.4], ['a', -1, 'end', -32, 0, 0.2]], pulls: ['a from', 'a to'])
+            ->extend($second)->lay(2, ['a' => 'end'])
+            ->draw(3, pulls: ['a from', 'a to'])
+            ->draw(3, [], [['a', 0, 0, 40, -80, 0.3], ['a', -1, 'end', -16, -20, 0.1]], pulls: ['a from', 'a to'])
+            ->trim(3, ['a' => [0, -16.0]]);
     }
 
     /** Three half turns about an upright axis, from top to bottom or back. */

@@ -4,46 +4,38 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 final class DoubleUni implements Tying
 {
-    private const HALVES = 7;
     /** y of the two lines, and of the middle between them */
     private const A = 48.0;
     private const B = 60.0;
     private const AXIS = 54.0;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
-        $a = Path::of('a')->to(2, self::A)->to(100, self::A);
-        $b = Path::of('b')->to(198, self::B)->to(100, self::B);
+        [$one, $other] = [$turns[0] ?? 3, $turns[1] ?? 3];
 
         return [
-            new TyingStep(
-                Drawing::of([$a->to(184, self::A), $b->to(16, self::B)]),
+            new Move(
                 'Overlap the two lines by two hands, tags opposite.',
                 'They lie side by side.',
                 'Too little overlap: the second half has no room.',
             ),
-            new TyingStep(
-                Drawing::of([self::first(114, 7, 190, 12), $b->to(16, self::B)]),
-                'With the first tag fold a loop back over both lines and wrap inside it, away from the middle: 3 times to be buried, 5 '
-                    . 'with the thicker line in the guides.',
+            new Move(
+                "With the first tag fold a loop back over both lines and wrap inside it, away from the middle, {$one} times.",
                 'The wraps lie side by side inside the loop.',
                 'Wraps outside of the loop: nothing holds them.',
             ),
-            new TyingStep(
-                Drawing::of([self::first(114, 7, 190, 12), self::second(114, 7, 190, 12)]),
-                'Snug, not tight. The same with the other tag, mirrored: 3 buried, 7 with braid.',
+            new Move(
+                "The same with the other tag, mirrored, {$other} times.",
                 'Two barrels, mirror images, a gap between them.',
                 'Both run the same way: they pull past each other.',
             ),
-            new TyingStep(
-                Drawing::of([self::first(104, 5, 150, 28), self::second(104, 5, 150, 28)]),
+            new Move(
                 'Wet it. Pull both standing lines: the barrels slide together. Snug the tags, trim close.',
                 'Two barrels hard against each other.',
                 'A gap stays: one barrel was snugged too early.',
@@ -51,21 +43,39 @@ final class DoubleUni implements Tying
         ];
     }
 
-    /** The first uni, right of the middle. */
-    private static function first(float $from, float $step, float $end, float $far): Path
+    public static function scene(int ...$turns): Scene
     {
-        $out = $from + self::HALVES * $step;
+        [$one, $other] = [$turns[0] ?? 3, $turns[1] ?? 3];
+        $step = static fn(int $turns): float => min(7.0, 62 / (2 * $turns + 1));
+        $alike = $one === $other;
 
-        return Path::of('a')->to(2, self::A)->to(100, self::A)->to($end - 14, self::A)
+        return (new Scene())
+            ->line(self::first(114, $step($one), 190, 12, $one), $alike ? 1.6 : 2.0)
+            ->line(self::second(114, $step($other), 190, 12, $other), $alike ? 1.6 : 1.4)->loosen()
+            ->lay(0, ['a' => 'along', 'b' => 'along'])
+            ->lay(1, ['a' => 'end'], pinched: ['a', 'along-64'])
+            ->lay(2, ['b' => 'end'], pinched: ['b', 'along-64'])
+            ->draw(3, pulls: ['a to', 'b to'])
+            ->draw(3, [], [['a', 'knot', 'end', -40, 0, 0.2], ['b', 'knot', 'end', 40, 0, 0.2]], pulls: ['a from', 'b from'])
+            ->trim(3, ['a' => [0, -26.0], 'b' => [0, -26.0]]);
+    }
+
+    /** The first uni, right of the middle. */
+    private static function first(float $from, float $step, float $end, float $far, int $turns): Path
+    {
+        $out = $from + (2 * $turns + 1) * $step;
+
+        return Path::of('a')->to(2, self::A)->to(40, self::A)->marked('start')->to(100, self::A)->to($end - 14, self::A)->marked('along')
             ->to($end - 2, self::A - 4)->to($end, ($far + self::A) / 2)->to($end - 10, $far)
             ->to(($end + $from) / 2, $far - 1)->to($from + 2, $far + 1)->to($from - 5, $far + 8)
-            ->wrapped($from, $step, self::HALVES, self::AXIS, 16, false)
+            ->wrapped($from, $step, 2 * $turns + 1, self::AXIS, 16, false, counted: 'turn')
             ->to($out + 6, 80)->to($out + 16, 86);
     }
 
     /** The same turned half round in the page. */
-    private static function second(float $from, float $step, float $end, float $far): Path
+    private static function second(float $from, float $step, float $end, float $far, int $turns): Path
     {
-        return self::first($from, $step, $end, $far)->turned(100, self::AXIS, 'b');
+        return self::first($from, $step, $end, $far, $turns)->turned(100, self::AXIS, 'b');
     }
+
 }

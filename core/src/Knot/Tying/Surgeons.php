@@ -4,50 +4,59 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 final class Surgeons implements Tying
 {
     private const APART = 2.9;
     private const TIMES = 2;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
         return [
-            new TyingStep(
-                self::both(self::course()->to(4, 60)->to(100, 58)->to(196, 60)),
+            new Move(
                 'Lay main line and leader side by side, a hand and a half of overlap.',
                 'The main line comes from the left, the leader goes out to the right.',
                 'Too little overlap for the loop.',
             ),
-            new TyingStep(
-                self::both(self::loop()->to(38, 62)),
+            new Move(
                 'One open loop with both strands.',
                 'A loop as wide as a hand.',
                 'The strands cross each other: lay them side by side again.',
             ),
-            new TyingStep(
-                self::both(self::out(self::loop()->wrapped(56, 24, 2, 76, 12, false, true, 6), 104)),
+            new Move(
                 'The tag of the main line and the whole leader through the loop, once.',
                 'An overhand in both strands.',
                 'Only one strand went through.',
             ),
-            new TyingStep(
-                self::both(self::whole()),
+            new Move(
                 'And through it once more; a third time for a triple.',
                 'Two turns side by side round the strands.',
                 'The second went outside of the loop.',
             ),
-            new TyingStep(
-                self::both(self::whole(), 0.78),
+            new Move(
                 'Wet it. Pull all four ends evenly until it seats. Trim both tags.',
                 'Four ends, one smooth knot.',
                 'Pulled by two ends alone: it sets uneven and breaks early.',
             ),
         ];
+    }
+
+    public static function scene(int ...$turns): Scene
+    {
+        $course = self::whole();
+
+        return (new Scene())
+            ->line($course->beside(self::APART, 'a', 'standing', 'tag'), 1.6)
+            ->line($course->beside(-self::APART, 'b', 'tag', 'standing'), 1.6)->loosen()
+            ->lay(0, ['a' => 'along', 'b' => 'along'])
+            ->lay(1, ['a' => 'loop', 'b' => 'loop'])
+            ->lay(2, ['a' => 'once', 'b' => 'once'], pinched: ['b', 'along+60'])
+            ->lay(3, ['a' => 'end', 'b' => 'end'], pinched: ['b', 'along+60'])
+            ->draw(4, pulls: ['a from', 'b to', 'a to', 'b from'])
+            ->trim(4, ['a' => [0, -34.0], 'b' => [34.0, 'end']]);
     }
 
     private static function course(): Path
@@ -57,8 +66,8 @@ final class Surgeons implements Tying
 
     private static function loop(): Path
     {
-        return self::course()->to(4, 76)->to(60, 76)->to(130, 76)->to(158, 68)->to(166, 48)->to(150, 28)->to(100, 22)
-            ->to(62, 24)->to(44, 38);
+        return self::course()->to(4, 76)->to(36, 76)->marked('start')->to(60, 76)->to(130, 76)->marked('along')->to(158, 68)->to(166, 48)->to(150, 28)->to(100, 22)
+            ->to(62, 24)->to(44, 38)->marked('loop');
     }
 
     private static function out(Path $path, float $x): Path
@@ -69,15 +78,6 @@ final class Surgeons implements Tying
     /** The loop with both strands through it so many times. */
     private static function whole(): Path
     {
-        return self::out(self::loop()->wrapped(44, 24, 2 * self::TIMES, 76, 12, false, true, 6), 140);
-    }
-
-    /** Main line and leader along one course: one's tag where the other's standing end is. */
-    private static function both(Path $course, float $scale = 1.0): Drawing
-    {
-        return Drawing::of([
-            $course->beside(self::APART, 'a', 'standing', 'tag')->placed(100 - 100 * $scale, 55 - 55 * $scale, $scale),
-            $course->beside(-self::APART, 'b', 'tag', 'standing')->placed(100 - 100 * $scale, 55 - 55 * $scale, $scale),
-        ]);
+        return self::out(self::loop()->wrapped(44, 24, 2, 76, 12, false, true, 6)->marked('once')->wrapped(92, 24, 2 * self::TIMES - 2, 76, 12, false, true, 6), 140);
     }
 }

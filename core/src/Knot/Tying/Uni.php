@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Undro\Knot\Tying;
 
-use Undro\Knot\Drawing;
+use Undro\Knot\Move;
 use Undro\Knot\Path;
-use Undro\Knot\Prop;
-use Undro\Knot\TyingStep;
+use Undro\Knot\Rope\Scene;
 
 /**
  * The wraps run away from the arbor, as in the double uni they run away from the middle: towards it they would lie outside of
@@ -15,39 +14,32 @@ use Undro\Knot\TyingStep;
  */
 final class Uni implements Tying
 {
-    /** Three times round and out on top: seven half turns. */
-    private const HALVES = 7;
+    private const TURNS = 3;
 
-    /** Its moves in order, each drawn from curves in space. Source: handbook, chapter 4. */
-    public static function steps(): array
+    public static function moves(int ...$turns): array
     {
         return [
-            new TyingStep(
-                self::drawn(self::back()->to(130, 53)->to(176, 54)),
+            new Move(
                 'Tag round the arbor and back along the standing line.',
                 'The two run side by side for a hand’s breadth.',
                 'Too short to fold back.',
             ),
-            new TyingStep(
-                self::drawn(self::folded(175, 89)->to(80, 84)),
+            new Move(
                 'Fold the tag back into a loop beside both.',
                 'The loop lies open, its closed end away from the arbor.',
                 'The loop crosses the two lines: it would not slide.',
             ),
-            new TyingStep(
-                self::drawn(self::wrapped(175, 89, 94, 6.5)),
+            new Move(
                 'Through the loop and round both lines, three or four times, side by side.',
                 'The wraps lie inside the loop, one beside the other.',
                 'A wrap outside of the loop: nothing holds it.',
             ),
-            new TyingStep(
-                self::drawn(self::wrapped(142, 72, 92, 5.5)),
+            new Move(
                 'Wet it. Pull the tag until the wraps close to a barrel.',
                 'A neat barrel that still slides on the standing line.',
                 'Wraps one over the other: open it and start again.',
             ),
-            new TyingStep(
-                self::drawn(self::wrapped(122, 70, 74, 5.2)),
+            new Move(
                 'Pull the standing line: the barrel slides down to the arbor. Trim close.',
                 'The barrel sits on the arbor; no room for fingers was needed.',
                 'It stops half way: it was pulled too tight before it was down.',
@@ -55,34 +47,43 @@ final class Uni implements Tying
         ];
     }
 
-    private static function drawn(Path $path): Drawing
+    public static function scene(int ...$turns): Scene
     {
-        return Drawing::of([$path], [Prop::arbor(42, 55, 20)]);
+        return (new Scene(ArborKnot::ARBOR))
+            ->line(self::wrapped(175, 89, 94, 6.5), ArborKnot::RADIUS)->loosen()
+            ->lay(0, ['a' => 'back'])
+            ->lay(1, ['a' => 'folded'], pinched: ['a', 'round+8'])
+            ->lay(2, ['a' => 'end'], pinched: ['a', 'round+8'])
+            ->draw(3, [['a', 0, 'round']], pulls: ['a to'])
+            ->draw(4, [], [['a', 'knot', 'end', -60, -5, 0.2]], pulls: ['a from'])
+            ->trim(4, ['a' => [0, -22.0]]);
     }
 
     /** Round the arbor and a little back along the standing line. */
     private static function back(): Path
     {
-        return Path::of('a')->to(198, 40)->to(120, 40)->to(70, 38)->to(42, 31)->to(24, 39)->to(18, 55)->to(24, 71)
-            ->to(42, 79)->to(57, 70)->to(70, 56);
+        return Path::of('a')->to(198, 40)->to(160, 40)->marked('start')->to(120, 40)->to(70, 38)->to(42, 31)->to(24, 39)->to(18, 55)->to(24, 71)
+            ->to(42, 79)->to(57, 70)->to(70, 56)->marked('round');
     }
 
     /** As far as the closed end and back along the loop's far side. */
     private static function folded(float $end, float $far): Path
     {
-        return self::back()->to(92, 53)->to($end - 12, 53)->to($end, 57)->to(
+        return self::back()->to(92, 53)->to($end - 12, 53)->marked('back')->to($end, 57)->to(
             $end + 4,
             ($far + 53) / 2,
-        )->to($end - 6, $far - 2)->to(($end + 92) / 2, $far);
+        )->to($end - 6, $far - 2)->to(($end + 92) / 2, $far)->marked('folded');
     }
 
     private static function wrapped(float $end, float $far, float $from, float $step): Path
     {
-        $out = $from + self::HALVES * $step;
+        $halves = 2 * self::TURNS + 1;
+        $out = $from + $halves * $step;
 
         return self::folded($end, $far)
             ->to($from + 4, $far - 2)->to($from - 4, $far - 6)
-            ->wrapped($from, $step, self::HALVES, 46.5, 15)
+            ->wrapped($from, $step, $halves, 46.5, 15, counted: 'turn')
             ->to($out + 7, 23)->to($out + 20, 18);
     }
+
 }

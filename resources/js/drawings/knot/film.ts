@@ -1,0 +1,312 @@
+/** A film as it is sent: poses in tenths of a unit, each coded as what differs from the one before. See docs/architecture.md. */
+export interface SentFilm {
+  lines: FilmLine[];
+  props: FilmProp[];
+  stages: SentStage[];
+}
+
+export interface FilmLine {
+  line: 'a' | 'b';
+  radius: number;
+  from: string;
+  to: string;
+  /** laid as a fold: from both ends towards its middle */
+  bight: boolean;
+}
+
+export interface FilmProp {
+  kind: string;
+  /** the move from which on it is there */
+  from: number;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+type Ranges = Record<string, [number, number]>;
+export type Box = [x: number, y: number, width: number, height: number];
+
+interface SentStage {
+  move: number;
+  kind: 'lay' | 'draw' | 'trim';
+  from: Ranges;
+  to: Ranges;
+  numbers: [line: string, point: number, number: number][];
+  pulls: [line: string, end: 'from' | 'to'][];
+  pinched: [line: string, point: number] | null;
+  box: Box;
+  poses: Record<string, [count: number, first: number[], letters: string]>[];
+}
+
+/** Points of a line one after the other: x, y, z, x, y, z … */
+export type Chain = Float32Array;
+export type Pose = Record<string, Chain>;
+
+export interface Stage extends Omit<SentStage, 'poses'> {
+  poses: Pose[];
+  /** seconds from the beginning of the film */
+  begins: number;
+  ends: number;
+}
+
+export interface Film {
+  lines: FilmLine[];
+  props: FilmProp[];
+  stages: Stage[];
+  /** seconds */
+  length: number;
+}
+
+const TENTHS = 10;
+const FIRST = 35;
+const MIDDLE = 45;
+
+/** Units of line laid in a second, and seconds that one pose takes to become the next. */
+const PACE = 62;
+const POSE = 0.22;
+const STILL = 0.7;
+
+/** Letters read as whole tenths; as each pose is told by what differs from the one before, they are read in order. */
+export function readFilm(sent: SentFilm): Film {
+  const before: Record<string, Int16Array> = {};
+  let at = 0;
+  const stages = sent.stages.map((stage): Stage => {
+    const poses = stage.poses.map((coded) =>
+      Object.fromEntries(
+        Object.entries(coded).map(([line, [count, first, letters]]) => {
+          const points = decoded(count, first, letters, before[line]);
+          before[line] = points;
+          return [line, Float32Array.from(points, (each) => each / TENTHS)];
+        }),
+      ),
+    );
+    const begins = at;
+    at += duration(stage, poses);
+    return { ...stage, poses, begins, ends: at };
+  });
+  return { lines: sent.lines, props: sent.props, stages, length: at };
+}
+
+function decoded(count: number, first: number[], letters: string, before: Int16Array | undefined): Int16Array {
+  const points = new Int16Array(3 * count);
+  points.set(first);
+  const same = before?.length === points.length ? before : null;
+  for (let i = 3; i < points.length; ++i) {
+    const code = letters.charCodeAt(i - 3);
+    const more = (code > 92 ? code - 1 : code) - FIRST - MIDDLE;
+    points[i] = (points[i - 3] ?? 0) + more + (same ? (same[i] ?? 0) - (same[i - 3] ?? 0) : 0);
+  }
+  return points;
+}
+
+function duration(stage: SentStage, poses: Pose[]): number {
+  if (stage.kind !== 'lay') return stage.kind === 'trim' ? STILL : Math.max(1, POSE * poses.length);
+  const laid = Object.entries(stage.to).map(([line, [from, to]]) => {
+    const [a, b] = stage.from[line] ?? [from, to];
+    const chain = poses[0]?.[line];
+    return chain
+      ? lengthOf(chain, Math.min(b, to), Math.max(b, to)) + lengthOf(chain, Math.min(a, from), Math.max(a, from))
+      : 0;
+  });
+  return Math.max(STILL, ...laid.map((each) => each / PACE));
+}
+
+function lengthOf(chain: Chain, from: number, to: number): number {
+  let length = 0;
+  for (let i = Math.ceil(from) + 1; i <= to && 3 * i + 2 < chain.length; ++i) length += apart(chain, i - 1, i);
+  return length;
+}
+
+const at3 = (chain: Chain, i: number): [number, number, number] => [
+  chain[3 * i] ?? 0,
+  chain[3 * i + 1] ?? 0,
+  chain[3 * i + 2] ?? 0,
+];
+
+function apart(chain: Chain, i: number, j: number): number {
+  const [a, b, c] = at3(chain, i);
+  const [u, v, w] = at3(chain, j);
+  return Math.hypot(a - u, b - v, c - w);
+}
+
+/** One line as it is to be seen. */
+export interface Strand {
+  line: 'a' | 'b';
+  radius: number;
+  chain: Chain;
+  /** what its ends are; a fold has only one */
+  from: string;
+  to: string;
+  /** stretches of it, in points, that were laid in this stage */
+  fresh: [number, number][];
+  /** where the moving ends go next, from the end on */
+  ahead: Chain[];
+}
+
+export interface Frame {
+  strands: Strand[];
+  stage: Stage;
+  /** how much of the stage is over */
+  share: number;
+  /** where every point is, also of what is not laid yet */
+  pose: Pose;
+  box: Box;
+}
+
+/** Points of a pose between two of a stage's. */
+export function poseAt(stage: Stage, share: number): Pose {
+  const place = share * (stage.poses.length - 1);
+  const index = Math.min(stage.poses.length - 1, Math.floor(place));
+  const part = place - index;
+  const one = stage.poses[index] as Pose;
+  const other = stage.poses[index + 1];
+  if (!other || part === 0) return one;
+  return Object.fromEntries(
+    Object.entries(one).map(([line, a]) => {
+      const b = other[line] ?? a;
+      const mixed = new Float32Array(a.length);
+      for (let i = 0; i < a.length; ++i) mixed[i] = (a[i] as number) + part * ((b[i] as number) - (a[i] as number));
+      return [line, mixed];
+    }),
+  );
+}
+
+/** A stretch of a chain from and to between its points. */
+export function stretch(chain: Chain, from: number, to: number): Chain {
+  const last = chain.length / 3 - 1;
+  const [a, b] = [Math.max(0, Math.min(last, from)), Math.max(0, Math.min(last, to))];
+  const first = Math.floor(a) + 1;
+  const end = Math.ceil(b) - 1;
+  const out = new Float32Array(3 * (Math.max(0, end - first + 1) + 2));
+  out.set(between(chain, a), 0);
+  if (end >= first) out.set(chain.subarray(3 * first, 3 * end + 3), 3);
+  out.set(between(chain, b), out.length - 3);
+  return out;
+}
+
+function between(chain: Chain, place: number): [number, number, number] {
+  const i = Math.min(chain.length / 3 - 1, Math.floor(place));
+  const part = place - i;
+  const a = at3(chain, i);
+  if (part <= 0) return a;
+  const b = at3(chain, i + 1);
+  return [a[0] + part * (b[0] - a[0]), a[1] + part * (b[1] - a[1]), a[2] + part * (b[2] - a[2])];
+}
+
+/** Points of a moving end's way that are shown ahead of it. */
+const AHEAD = 16;
+
+/** What is to be seen at a time. */
+export function frameAt(film: Film, seconds: number): Frame {
+  const index = Math.max(
+    0,
+    film.stages.findIndex((each) => seconds < each.ends),
+  );
+  const found = seconds >= film.length ? film.stages.length - 1 : index;
+  const stage = film.stages[found] as Stage;
+  const share = Math.max(0, Math.min(1, (seconds - stage.begins) / (stage.ends - stage.begins)));
+  const before = film.stages[found - 1]?.box ?? stage.box;
+  const eased = share * share * (3 - 2 * share);
+  return {
+    ...shown(film, stage, share),
+    box: stage.box.map((each, i) => (before[i] as number) + eased * (each - (before[i] as number))) as Box,
+  };
+}
+
+/** What of a stage is to be seen when a share of it is over. */
+export function shown(film: Film, stage: Stage, share: number, pose: Pose = poseAt(stage, share)): Frame {
+  const strands = film.lines.flatMap((line) => {
+    const chain = pose[line.line];
+    const to = stage.to[line.line];
+    if (!chain || !to) return [];
+    return [strand(line, chain, stage.from[line.line] ?? to, to, share, stage.kind === 'lay')];
+  });
+  return { strands, stage, share, pose, box: stage.box };
+}
+
+function strand(
+  { line, radius, bight, from, to }: FilmLine,
+  chain: Chain,
+  began: [number, number],
+  ends: [number, number],
+  share: number,
+  laying: boolean,
+): Strand {
+  const last = chain.length / 3 - 1;
+  const head = began[0] + share * (ends[0] - began[0]);
+  const tail = began[1] + share * (ends[1] - began[1]);
+  if (bight && tail < last / 2) {
+    const out = stretch(chain, 0, tail);
+    const back = stretch(chain, last - tail, last);
+    const joined = new Float32Array(out.length + back.length + 3);
+    joined.set(out);
+    joined.set(tip(out, back), out.length);
+    joined.set(back, out.length + 3);
+    const middle = out.length / 3;
+    const laid = laying ? tail - began[1] : 0;
+    return {
+      line,
+      radius,
+      chain: joined,
+      from,
+      to,
+      fresh: laid > 0.5 ? [[Math.max(0, middle - laid), middle + laid]] : [],
+      ahead: laying && share < 1 ? [stretch(chain, tail, Math.min(ends[1], last / 2, tail + AHEAD))] : [],
+    };
+  }
+  const fresh: [number, number][] = [];
+  const ahead: Chain[] = [];
+  if (laying && ends[1] > began[1]) {
+    fresh.push([Math.max(0, began[1] - head), tail - head]);
+    if (share < 1) ahead.push(stretch(chain, tail, Math.min(ends[1], tail + AHEAD)));
+  }
+  if (laying && ends[0] < began[0]) {
+    fresh.push([0, began[0] - head]);
+    if (share < 1) ahead.push(backwards(stretch(chain, Math.max(ends[0], head - AHEAD), head)));
+  }
+  return { line, radius, chain: stretch(chain, head, tail), from, to, fresh, ahead };
+}
+
+/** The end of a fold: a little beyond the middle of its two legs. */
+function tip(out: Chain, back: Chain): [number, number, number] {
+  const n = out.length / 3;
+  const [ax, ay, az] = at3(out, n - 1);
+  const [bx, by, bz] = at3(back, 0);
+  const [px, py, pz] = at3(out, Math.max(0, n - 3));
+  const length = Math.hypot(ax - px, ay - py, az - pz) || 1;
+  const reach = 0.6 * Math.hypot(ax - bx, ay - by, az - bz);
+  return [
+    (ax + bx) / 2 + (reach * (ax - px)) / length,
+    (ay + by) / 2 + (reach * (ay - py)) / length,
+    (az + bz) / 2 + (reach * (az - pz)) / length,
+  ];
+}
+
+function backwards(chain: Chain): Chain {
+  const out = new Float32Array(chain.length);
+  for (let i = 0, n = chain.length / 3; i < n; ++i) out.set(chain.subarray(3 * (n - 1 - i), 3 * (n - i)), 3 * i);
+  return out;
+}
+
+/** The whole film for the other hand. */
+export function mirrored(film: Film): Film {
+  const flip = (chain: Chain) => chain.map((each, i) => (i % 3 === 0 ? 200 - each : each));
+  return {
+    ...film,
+    props: film.props.map((each) => ({ ...each, x: 200 - each.x - each.width })),
+    stages: film.stages.map((stage) => ({
+      ...stage,
+      box: [200 - stage.box[0] - stage.box[2], stage.box[1], stage.box[2], stage.box[3]],
+      poses: stage.poses.map((pose) =>
+        Object.fromEntries(Object.entries(pose).map(([line, chain]) => [line, flip(chain)])),
+      ),
+    })),
+  };
+}
+
+/** When each move is over, in seconds. */
+export const moveEnds = (film: Film, moves: number): number[] =>
+  Array.from({ length: moves }, (_, move) =>
+    Math.max(0, ...film.stages.filter((each) => each.move <= move).map((each) => each.ends)),
+  );

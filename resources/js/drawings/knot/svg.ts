@@ -1,0 +1,133 @@
+import type { Film, Frame } from './film';
+import { type Chunk, chunks, grain, type Mark, marks } from './paint';
+
+const n = (value: number) => (Math.round(100 * value) / 100).toString();
+
+/** The strokes of a chunk, from below: a rim that cuts what it lies over, its outline, its body, a texture by which line it is. */
+export const LAYERS = ['rim', 'outline', 'body', 'texture'] as const;
+
+export function strokeOf(layer: (typeof LAYERS)[number], { line, radius }: Chunk): number {
+  if (layer === 'rim') return 2 * radius + 1.3;
+  if (layer === 'outline') return 2 * radius;
+  if (layer === 'body') return 2 * radius - 0.8;
+  return line === 'a' ? 0.3 * radius : 2 * radius - 1.1;
+}
+
+export const classOf = (chunk: Chunk) => `${chunk.line}${chunk.behind ? ' behind' : ''}${chunk.fresh ? ' fresh' : ''}`;
+
+/** Braid is dashed across, so that it looks plaited; its dashes go on from chunk to chunk. */
+export const dashOf = (layer: string, chunk: Chunk) => (layer === 'texture' && chunk.line === 'b' ? '0.7 0.9' : null);
+
+/** What lies on the page at a height: the arbor under everything, a core in the middle, tape in front. */
+export const CORE = 0;
+export const TAPE = 10;
+
+export function solids(film: Film, move: number, kind: 'under' | 'core' | 'tape'): string {
+  return film.props
+    .filter((prop) => prop.from <= move && { arbor: 'under', core: 'core', tape: 'tape' }[prop.kind] === kind)
+    .map(({ kind: what, x, y, width, height }) => {
+      if (what === 'arbor') {
+        const [cx, cy] = [x + width / 2, y + height / 2];
+        return `<g class="solid"><circle cx="${n(cx)}" cy="${n(cy)}" r="${n(width / 2)}"/><circle cx="${n(cx)}" cy="${n(cy)}" r="${n(width / 14)}"/></g>`;
+      }
+      const box = `x="${n(x)}" y="${n(y)}" width="${n(width)}" height="${n(height)}"`;
+      if (what === 'tape') return `<rect class="tape" ${box}/>`;
+      const flange = (at: number) => `<rect x="${n(at)}" y="${n(y - 24)}" width="8" height="${n(height + 48)}"/>`;
+      return `<g class="solid"><rect ${box}/>${flange(x - 8)}${flange(x + width)}</g>`;
+    })
+    .join('');
+}
+
+/** Marks that lie under the lines, and those that lie over them. */
+export function markup(frame: Frame, numbered = true): { below: string; above: string } {
+  const unit = grain(frame);
+  const all = marks(frame, numbered);
+  const below = (mark: Mark) => mark.kind === 'ghost';
+  return {
+    below: all
+      .filter(below)
+      .map((mark) => drawn(mark, unit))
+      .join(''),
+    above: all
+      .filter((mark) => !below(mark))
+      .map((mark) => drawn(mark, unit))
+      .join(''),
+  };
+}
+
+/** An arrow's head at a place, leading on. */
+function head(x: number, y: number, ux: number, uy: number, size: number): string {
+  const [bx, by] = [x - size * ux, y - size * uy];
+  const half = 0.55 * size;
+  return `<path class="head" d="M${n(x)} ${n(y)}L${n(bx - half * uy)} ${n(by + half * ux)}L${n(bx + half * uy)} ${n(by - half * ux)}Z"/>`;
+}
+
+function drawn(mark: Mark, unit: number): string {
+  const width = (times: number) => `stroke-width="${n(times * unit)}"`;
+  switch (mark.kind) {
+    case 'ghost':
+      return `<path class="ghost" d="${mark.d}" ${width(0.4)} stroke-dasharray="${n(1.4 * unit)} ${n(1.2 * unit)}"/>`;
+    case 'ring':
+      return `<circle class="ring" cx="${n(mark.x)}" cy="${n(mark.y)}" r="${n(mark.radius)}" ${width(0.35)} stroke-dasharray="${n(0.9 * unit)} ${n(0.7 * unit)}"/>`;
+    case 'arrow': {
+      const reach = 3.4 * unit;
+      return `<path class="way" d="${mark.d}" ${width(0.55)} stroke-dasharray="${n(1.5 * unit)} ${n(1 * unit)}"/>${head(mark.x + reach * mark.ux, mark.y + reach * mark.uy, mark.ux, mark.uy, reach)}`;
+    }
+    case 'tag': {
+      const half = mark.radius;
+      return `<path class="cut" d="M${n(mark.x - half * mark.uy)} ${n(mark.y + half * mark.ux)}L${n(mark.x + half * mark.uy)} ${n(mark.y - half * mark.ux)}" ${width(0.5)}/>`;
+    }
+    case 'break': {
+      // two short strokes across: it leads on
+      const half = mark.radius + 1.3 * unit;
+      const stroke = (along: number) => {
+        const [x, y] = [mark.x + along * mark.ux, mark.y + along * mark.uy];
+        const [px, py] = [-mark.uy * half + 0.5 * unit * mark.ux, mark.ux * half + 0.5 * unit * mark.uy];
+        return `<path class="break" d="M${n(x - px)} ${n(y - py)}L${n(x + px)} ${n(y + py)}" ${width(0.55)}/>`;
+      };
+      return stroke(-0.4 * unit) + stroke(0.9 * unit);
+    }
+    case 'pinch': {
+      // a finger and a thumb from both sides
+      const tip = (side: number) => {
+        const [nx, ny] = [-mark.uy * side, mark.ux * side];
+        const [x, y] = [mark.x + nx * (mark.radius + 0.4 * unit), mark.y + ny * (mark.radius + 0.4 * unit)];
+        const at = (along: number, out: number) =>
+          `${n(x + along * unit * mark.ux + out * unit * nx)} ${n(y + along * unit * mark.uy + out * unit * ny)}`;
+        return `<path d="M${at(-2, 7.5)}L${at(-2, 2)}C${at(-2, -0.4)} ${at(2, -0.4)} ${at(2, 2)}L${at(2, 7.5)}" ${width(0.4)}/><path d="M${at(-1, 1.6)}C${at(-0.6, 0.7)} ${at(0.6, 0.7)} ${at(1, 1.6)}" ${width(0.25)}/>`;
+      };
+      return `<g class="pinch">${tip(1)}${tip(-1)}</g>`;
+    }
+    case 'number':
+      return `<path class="leader" d="M${n(mark.px)} ${n(mark.py)}L${n(mark.x + 0.28 * (mark.px - mark.x))} ${n(mark.y + 0.28 * (mark.py - mark.y))}" ${width(0.2)}/><text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.6 * unit)}">${mark.number}</text>`;
+    case 'pull': {
+      const [x, y] = [mark.x + 6 * unit * mark.ux, mark.y + 6 * unit * mark.uy];
+      return `<g class="pull"><path d="M${n(mark.x + unit * mark.ux)} ${n(mark.y + unit * mark.uy)}L${n(x)} ${n(y)}" ${width(0.9)}/>${head(x + 2 * unit * mark.ux, y + 2 * unit * mark.uy, mark.ux, mark.uy, 3.6 * unit)}<text x="${n(mark.nx)}" y="${n(mark.ny)}" font-size="${n(4.2 * unit)}">${mark.number}</text></g>`;
+    }
+  }
+}
+
+/** The box a picture shows, in the proportion of the page. */
+export function viewBox([x, y, width, height]: Frame['box'], proportion = 1.72): string {
+  const w = Math.max(width, height * proportion);
+  const h = w / proportion;
+  return `${n(x + width / 2 - w / 2)} ${n(y + height / 2 - h / 2)} ${n(w)} ${n(h)}`;
+}
+
+/** A frame as a picture that stands by itself: for paper, and where no script runs. */
+export function still(film: Film, frame: Frame, style: string): string {
+  const move = frame.stage.move;
+  const cord = (chunk: Chunk) =>
+    `<g class="${classOf(chunk)}">${LAYERS.map((layer) => {
+      const dash = dashOf(layer, chunk);
+      return `<path class="${layer}" d="${chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${-chunk.along}"` : ''}/>`;
+    }).join('')}</g>`;
+  const all = chunks(frame);
+  const level = (from: number, to: number) =>
+    all
+      .filter(({ z }) => z >= from && z < to)
+      .map(cord)
+      .join('');
+  const { below, above } = markup(frame);
+  return `<svg xmlns="http://www.w3.org/2000/svg" class="knot" viewBox="${viewBox(frame.box)}"><style>${style}</style>${below}${solids(film, move, 'under')}${level(-Infinity, CORE)}${solids(film, move, 'core')}${level(CORE, TAPE)}${solids(film, move, 'tape')}${level(TAPE, Infinity)}${above}</svg>`;
+}

@@ -1,0 +1,112 @@
+import { Button, Group, NumberInput, SegmentedControl } from '@mantine/core';
+import { useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { useEffect, useRef, useState } from 'react';
+import { listen } from './ear';
+import classes from './Knots.module.css';
+import type { TyingState } from './useTying';
+
+type By = 'tap' | 'sound' | 'pace';
+const BY = [
+  { value: 'tap', label: 'at a tap' },
+  { value: 'sound', label: 'at a sound' },
+  { value: 'pace', label: 'by itself' },
+];
+
+interface TieAlongProps {
+  tying: TyingState;
+  moves: { do: string }[];
+}
+
+/** With the hands at the line: the next move comes at a tap anywhere on a large place, at a knock or a click of the tongue, or by itself. */
+export function TieAlong({ tying, moves }: TieAlongProps) {
+  const [by, setBy] = useLocalStorage<By>({ key: 'undro-tie-by', defaultValue: 'tap' });
+  const [wait, setWait] = useLocalStorage({ key: 'undro-tie-wait', defaultValue: 12 });
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const { next, over, last, playing, begin } = tying;
+  const go = useRef(next);
+  go.current = () => !playing && next();
+
+  // from its first move, which then comes at the first tap
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once
+  useEffect(() => begin(), []);
+
+  useHotkeys([
+    ['Space', () => go.current()],
+    ['Enter', () => go.current()],
+    ['ArrowRight', () => go.current()],
+    ['ArrowLeft', tying.back],
+  ]);
+
+  useEffect(() => {
+    setTrouble(null);
+    if (by !== 'sound') return;
+    let stop: (() => void) | null = null;
+    let gone = false;
+    listen(() => go.current()).then(
+      (stops) => {
+        if (gone) stops();
+        else stop = stops;
+      },
+      () => setTrouble('The microphone cannot be used here. A tap or the space bar goes on.'),
+    );
+    return () => {
+      gone = true;
+      stop?.();
+    };
+  }, [by]);
+
+  const began = tying.at <= 0;
+  useEffect(() => {
+    if (by !== 'pace' || last || playing || !(over || began)) return;
+    const timer = setTimeout(() => go.current(), (began ? 2 : wait) * 1000);
+    return () => clearTimeout(timer);
+  }, [by, wait, last, playing, over, began]);
+
+  return (
+    <div className={classes.along}>
+      <Button
+        fullWidth
+        size="xl"
+        variant={last ? 'default' : 'filled'}
+        onClick={() => (last ? begin() : go.current())}
+        disabled={playing}
+      >
+        {last
+          ? 'Tied. Once more'
+          : began
+            ? 'Begin'
+            : `On to move ${Math.min(moves.length, tying.move + (over ? 2 : 1))}`}
+      </Button>
+      <Group gap="sm">
+        <SegmentedControl
+          size="xs"
+          aria-label="What goes on"
+          data={BY}
+          value={by}
+          onChange={(value) => setBy(value as By)}
+        />
+        {by === 'pace' && (
+          <NumberInput
+            size="xs"
+            aria-label="Seconds for a move"
+            suffix=" s a move"
+            w={120}
+            min={2}
+            max={120}
+            value={wait}
+            onChange={(value) => typeof value === 'number' && value >= 2 && setWait(value)}
+          />
+        )}
+        {by === 'sound' && !trouble && (
+          <span className={classes.soft}>A knock, a clap or a click of the tongue. Nothing of it is kept.</span>
+        )}
+        {by === 'tap' && <span className={classes.soft}>The space bar does it too, and ← goes back.</span>}
+      </Group>
+      {trouble && (
+        <p role="alert" className={classes.problem}>
+          {trouble}
+        </p>
+      )}
+    </div>
+  );
+}
