@@ -1,8 +1,9 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
+import { stills } from './bin/stills';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), stills()],
   publicDir: false,
   build: {
     outDir: 'public/build',

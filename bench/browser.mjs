@@ -73,4 +73,36 @@ const share = (of) => drags[Math.floor(drags.length * of)].toFixed(0);
 console.log(
   `input to redrawn picture, ${drags.length} moves: median ${share(0.5)} ms, p95 ${share(0.95)} ms (limit 50)`,
 );
+await page.close();
+
+// a knot's film while it plays: what script takes for each frame, and what the film weighs on its way
+for (const knot of ['fg', 'double_uni']) {
+  const film = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  let weight = 0;
+  film.on('response', async (response) => {
+    if (response.url().endsWith('.gz')) weight = (await response.body()).length;
+  });
+  await film.goto(`${process.env.UNDRO_URL}/knots?knot=${knot}`, { waitUntil: 'networkidle' });
+  await browser.startTracing(film, { categories: ['devtools.timeline'] });
+  await film.getByRole('button', { name: 'Play on' }).click();
+  await film.waitForTimeout(15_000);
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString());
+  const main = traceEvents.find((each) => each.name === 'FireAnimationFrame')?.tid;
+  const events = traceEvents.filter((each) => each.tid === main).sort((a, b) => a.ts - b.ts);
+  const frames = [];
+  let end = 0;
+  for (const { name, ts, dur = 0 } of events) {
+    if (name === 'FireAnimationFrame') frames.push(0);
+    // calls within calls are in the outer one already
+    if (!['FunctionCall', 'FireAnimationFrame', 'RunMicrotasks', 'TimerFire'].includes(name) || ts < end) continue;
+    end = ts + dur;
+    if (frames.length > 0) frames[frames.length - 1] += dur / 1000;
+  }
+  frames.sort((a, b) => a - b);
+  const of = (part) => frames[Math.floor(frames.length * part)].toFixed(1);
+  console.log(
+    `film of ${knot}: ${(weight / 1000).toFixed(0)} kB (limit 60); script a frame, ${frames.length} frames: median ${of(0.5)} ms, p95 ${of(0.95)} ms (limit 8)`,
+  );
+  await film.close();
+}
 await browser.close();

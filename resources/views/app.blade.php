@@ -45,6 +45,10 @@
         </div>
     @endif
 </div>
-<noscript>Undro needs JavaScript to draw and to ask its server for figures. Turn it on for this page.</noscript>
+<noscript>
+    <p>Undro needs JavaScript to draw and to ask its server for figures. Turn it on for this page.
+        <a href="/knots">How the knots are tied</a> can be looked at without it.</p>
+    @includeWhen(request()->is('knots'), 'knots')
+</noscript>
 </body>
 </html>

@@ -15,7 +15,8 @@ test('a knot steps with the arrow keys, every move is drawn, and own pull tests 
   await page.keyboard.press('ArrowRight');
   await expect(move).toContainText('fold a loop back');
   expect(await drawing.innerHTML()).not.toBe(first);
-  await expect(drawing.getByText('standing')).toHaveCount(2);
+  // both lines lead on
+  await expect(drawing.locator('.break')).toHaveCount(4);
   await page.keyboard.press('ArrowLeft');
   await expect(move).toContainText('Overlap');
   await page.keyboard.press('ArrowLeft');

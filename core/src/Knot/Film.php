@@ -10,6 +10,14 @@ use Undro\Knot\Rope\Stage;
 /**
  * A knot being tied, small enough to send: poses in tenths of a unit, each as what it differs from the pose before it. A coordinate
  * is one letter: how much further it goes from one point of its line to the next, less what it went in the pose before.
+ *
+ * @phpstan-type Line array{line: string, radius: float, from: string, to: string, bight: bool}
+ * @phpstan-type Coded array{int, array{int, int, int}, string}
+ * @phpstan-type SentStage array{move: int, kind: string, from: array<string, array{int, int}>, to: array<string, array{int, int}>,
+ *     numbers: list<array{string, int, int}>, pulls: list<array{string, string}>, pinched: array{string, int}|null,
+ *     box: array{float, float, float, float}, poses: non-empty-list<array<string, Coded>>}
+ * @phpstan-type Sent array{lines: list<Line>, stages: non-empty-list<SentStage>,
+ *     props: list<array{kind: string, from: int, x: float, y: float, width: float, height: float}>}
  */
 final readonly class Film
 {
@@ -23,7 +31,7 @@ final readonly class Film
     private const LEAST = 64.0;
 
     /**
-     * @param list<array{line: string, radius: float, from: string, to: string, bight: bool}> $lines
+     * @param list<Line> $lines
      * @param list<Prop>  $props
      * @param non-empty-list<Stage> $stages
      */
@@ -40,7 +48,7 @@ final readonly class Film
     /**
      * What is sent.
      *
-     * @return array<string, mixed>
+     * @return Sent
      */
     public function sent(): array
     {
@@ -72,7 +80,7 @@ final readonly class Film
 
         return [
             'lines' => $this->lines,
-            'props' => array_map(static fn(Prop $prop): array => (array) $prop, $this->props),
+            'props' => array_map(static fn(Prop $prop): array => $prop->sent(), $this->props),
             'stages' => $stages,
         ];
     }
@@ -80,7 +88,7 @@ final readonly class Film
     /**
      * What was sent, read again.
      *
-     * @param array<string, mixed> $sent
+     * @param Sent $sent
      */
     public static function read(array $sent): self
     {
@@ -127,12 +135,15 @@ final readonly class Film
             $last = count($points) - 1;
             $from = $of->from[$line][0] + $share * ($of->to[$line][0] - $of->from[$line][0]);
             $to = $of->from[$line][1] + $share * ($of->to[$line][1] - $of->from[$line][1]);
-            $bight = $this->line($line)['bight'] && $to < $last / 2;
+            // a fold shows both its legs, and all of it once they meet
+            $fold = $this->line($line)['bight'] && $of->from[$line][1] < $last / 2;
             $seen[] = [
                 'line' => $line,
-                'points' => $bight
-                    ? [...array_slice($points, 0, (int) $to + 1), ...array_slice($points, $last - (int) $to)]
-                    : array_slice($points, (int) ceil($from), (int) $to - (int) ceil($from) + 1),
+                'points' => match (true) {
+                    $fold && $to < $last / 2 => [...array_slice($points, 0, (int) $to + 1), ...array_slice($points, $last - (int) $to)],
+                    $fold => $points,
+                    default => array_slice($points, (int) ceil($from), (int) $to - (int) ceil($from) + 1),
+                },
             ];
         }
 
@@ -162,7 +173,7 @@ final readonly class Film
         return $one;
     }
 
-    /** @return array{line: string, radius: float, from: string, to: string, bight: bool} */
+    /** @return Line */
     public function line(string $name): array
     {
         foreach ($this->lines as $line) {
@@ -194,7 +205,7 @@ final readonly class Film
                     $points = [...$points, ...$seen['points']];
                 }
             }
-            $inner = array_filter($points, static fn(array $point): bool => $point[0] > -75 && $point[0] < 215);
+            $inner = array_filter($points, static fn(array $point): bool => $point[0] > -75 && $point[0] < 215 && $point[1] < 125);
         } else {
             $inner = $this->knotted($index);
         }
@@ -230,6 +241,16 @@ final readonly class Film
             $all[] = $seen['points'];
         }
         $near = [];
+        if ($this->stages[$index]->kind === 'trim') {
+            foreach ($this->seen($index, 1.0) as $seen) {
+                $line = $this->line($seen['line']);
+                $near = [
+                    ...$near,
+                    ...($line['from'] === 'tag' ? [$seen['points'][0]] : []),
+                    ...($line['to'] === 'tag' ? [$seen['points'][count($seen['points']) - 1]] : []),
+                ];
+            }
+        }
         foreach ($all as $i => $one) {
             foreach ($all as $j => $other) {
                 if ($j < $i) {
@@ -281,7 +302,7 @@ final readonly class Film
      * @param list<array{int, int, int}> $points
      * @param list<array{int, int, int}> $before of the pose before, if there was one
      *
-     * @return array{int, array{int, int, int}, string} how many, the first, the others
+     * @return Coded how many, the first, the others
      */
     private static function coded(array $points, array $before): array
     {

@@ -82,7 +82,8 @@ final readonly class Path
      * @param bool  $up     the first half turn goes up the page
      * @param bool  $front  the first half turn lies in front
      * @param float $depth  how far before and behind the page
-     * @param string|null $counted every whole turn is marked with this word and its number
+     * @param string|null $counted every turn is marked with this word and its number where it has passed the front
+     * @param int $turn the turns that went before
      */
     public function wrapped(
         float $from,
@@ -94,9 +95,9 @@ final readonly class Path
         bool $front = true,
         float $depth = 6.0,
         ?string $counted = null,
+        int $turn = 0,
     ): self {
         $path = $this;
-        $turn = 0;
         for ($half = 0; $half < $halves; ++$half) {
             $upward = ($half % 2 === 0) === $up;
             $forward = ($half % 2 === 0) === $front;
@@ -110,11 +111,11 @@ final readonly class Path
                     $axis + ($upward ? 1 : -1) * $radius * cos($angle),
                     ($forward ? 1 : -1) * $depth * sin($angle),
                 );
-                if ($counted !== null && $forward && $part === 0.5) {
-                    $path = $path->marked($counted . ' ' . ++$turn);
-                }
             }
             $path = $path->to($from + ($half + 1) * $step, $axis - ($upward ? 1 : -1) * $radius, 0.0);
+            if ($counted !== null && $forward) {
+                $path = $path->marked($counted . ' ' . ++$turn);
+            }
         }
 
         return $path;

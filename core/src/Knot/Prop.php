@@ -30,9 +30,22 @@ final readonly class Prop
         return new self('tape', $from, $x, $y, $width, $height);
     }
 
+    /** @return array{kind: string, from: int, x: float, y: float, width: float, height: float} */
+    public function sent(): array
+    {
+        return [
+            'kind' => $this->kind,
+            'from' => $this->from,
+            'x' => $this->x,
+            'y' => $this->y,
+            'width' => $this->width,
+            'height' => $this->height,
+        ];
+    }
+
     /** @param array{kind: string, from: int, x: float, y: float, width: float, height: float} $sent */
     public static function read(array $sent): self
     {
-        return new self($sent['kind'], $sent['from'], (float) $sent['x'], (float) $sent['y'], (float) $sent['width'], (float) $sent['height']);
+        return new self($sent['kind'], $sent['from'], $sent['x'], $sent['y'], $sent['width'], $sent['height']);
     }
 }

@@ -2,16 +2,23 @@
 const LOUDER = 4;
 const LEAST = 0.06;
 const REST_MS = 900;
+/** So many times it only listens, to know the room. */
+const FIRST = 15;
 
 /** Tells knocks, claps and clicks from the noise of a room: sudden, much louder than what was there before. */
 export class Ear {
   private room = 0.01;
+  private heard = 0;
   private last = Number.NEGATIVE_INFINITY;
 
   /** @param samples between -1 and 1 @param now milliseconds @returns whether this is a knock */
   hears(samples: Float32Array, now: number): boolean {
     let peak = 0;
     for (const each of samples) peak = Math.max(peak, Math.abs(each));
+    if (this.heard++ < FIRST) {
+      this.room = Math.max(this.room, peak);
+      return false;
+    }
     const loud = peak > LEAST && peak > LOUDER * this.room;
     // the room is learnt slowly, and not from the knock itself
     if (!loud) this.room += 0.05 * (peak - this.room);

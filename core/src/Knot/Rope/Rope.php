@@ -18,25 +18,34 @@ final class Rope
     private const ALOFT = 40.0;
     /** Nearer than this share of their thickness two stretches would be one through the other. */
     private const THROUGH = 0.6;
+    /** Where lines are pressed nearer than this they are pushed apart again, so many times more. */
+    private const ENOUGH = 0.96;
+    private const MORE = 12;
+    /** How often a step brings marks nearer to the middle of their neighbours. */
+    private const SETTLE = 16;
     private const PASSES = 1;
     private const SWEEPS = 8;
     /** Steps for which a list of neighbours holds. */
-    private const KEEP = 3;
+    private const KEEP = 2;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $x = [];
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $y = [];
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $z = [];
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $radius = [];
-    /** @var list<float> how freely a point moves: 0 is held */
+    /** @var array<int, float> how freely a point moves: 0 is held */
     private array $free = [];
+    /** @var array<int, int> whose hand takes it along */
+    private array $hand = [];
     /** @var list<int> which line a point is of */
     private array $of = [];
     /** @var list<array{int, int}> first and last point of each line */
     private array $lines = [];
+    /** @var list<array<int, float>> where on each line its marks are now, in points: they go with the line and never along it */
+    private array $marks = [];
     /** @var list<int> two and two */
     private array $pairs = [];
     /** @var list<float> how far apart each pair must be */
@@ -66,21 +75,28 @@ final class Rope
             $this->z[] = $z;
             $this->radius[] = $radius;
             $this->free[] = $i === 0 || $i === count($points) - 1 ? 0.0 : 1.0;
+            $this->hand[] = 0;
             $this->of[] = count($this->lines);
         }
         $this->lines[] = [$from, count($this->x) - 1];
+        $this->marks[] = array_map(floatval(...), range(0, count($points) - 1));
         $this->thin = min($this->thin, $radius);
         $this->age = self::KEEP;
 
         return count($this->lines) - 1;
     }
 
-    /** A stretch is held where it is, or let go. */
-    public function hold(int $line, int $from, int $to, bool $held = true): void
+    /**
+     * A stretch is held where it is, or let go.
+     *
+     * @param int $by whose hand it is that takes it along; 0: it stays. What two hands take along may meet.
+     */
+    public function hold(int $line, int $from, int $to, bool $held = true, int $by = 0): void
     {
         [$first, $last] = $this->lines[$line];
         for ($i = $first + $from; $i <= min($last, $first + $to); ++$i) {
             $this->free[$i] = $held ? 0.0 : 1.0;
+            $this->hand[$i] = $by;
         }
         $this->age = self::KEEP;
     }
@@ -100,6 +116,42 @@ final class Rope
         }
 
         return $points;
+    }
+
+    /**
+     * Where the marks of a line are. Between two moments each has gone straight aside with its line, while points are spread anew along
+     * it: so that one can go from one moment to another without cutting a bend.
+     *
+     * @return list<array{float, float, float}>
+     */
+    public function marked(int $line): array
+    {
+        [$first, $last] = $this->lines[$line];
+
+        return array_values(array_map(function (float $at) use ($first, $last): array {
+            $i = min($first + (int) $at, $last - 1);
+            $part = $first + $at - $i;
+
+            return [
+                $this->x[$i] + $part * ($this->x[$i + 1] - $this->x[$i]),
+                $this->y[$i] + $part * ($this->y[$i + 1] - $this->y[$i]),
+                $this->z[$i] + $part * ($this->z[$i + 1] - $this->z[$i]),
+            ];
+        }, $this->marks[$line]));
+    }
+
+    /** Which mark is at a point; between two marks a part. */
+    public function markAt(int $line, float $point): float
+    {
+        $marks = $this->marks[$line];
+        $last = count($marks) - 1;
+        for ($i = 0; $i < $last; ++$i) {
+            if ($marks[$i + 1] >= $point) {
+                return $i + ($point - $marks[$i]) / max(1e-9, $marks[$i + 1] - $marks[$i]);
+            }
+        }
+
+        return (float) $last;
     }
 
     /** The share of their thickness at which lines touch. */
@@ -154,24 +206,30 @@ final class Rope
             }
         }
         $this->even();
-        $this->least = INF;
-        foreach ($this->apart as $k => $apart) {
-            $this->least = min($this->least, $this->between($this->pairs[2 * $k], $this->pairs[2 * $k + 1]) / $apart);
+        $this->settleMarks();
+        for ($more = 0; $more < self::MORE && $this->nearest() < self::ENOUGH; ++$more) {
+            $this->contacts();
+            $this->offTheArbor();
         }
+        $this->least = $this->nearest();
         $this->least > self::THROUGH || throw new \LogicException('A line is drawn through another.');
     }
 
     /** The least distance between two stretches, as a share of what it must be. */
-    public function clearance(): float
+    private function nearest(): float
     {
-        $this->neighbours();
-        $this->age = 1;
         $least = INF;
-        foreach ($this->apart as $k => $apart) {
-            $least = min($least, $this->between($this->pairs[2 * $k], $this->pairs[2 * $k + 1]) / $apart);
+        for ($k = 0, $n = count($this->pairs); $k < $n; $k += 2) {
+            $i = $this->pairs[$k];
+            $j = $this->pairs[$k + 1];
+            $dx = $this->x[$j] - $this->x[$i];
+            $dy = $this->y[$j] - $this->y[$i];
+            $dz = $this->z[$j] - $this->z[$i];
+            $apart = $this->apart[$k >> 1];
+            $least = min($least, ($dx * $dx + $dy * $dy + $dz * $dz) / ($apart * $apart));
         }
 
-        return $least;
+        return sqrt($least);
     }
 
     /**
@@ -231,9 +289,9 @@ final class Rope
     }
 
     /**
-     * @param list<float> $of one coordinate of every point
+     * @param array<int, float> $of one coordinate of every point
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private function pulled(array $of, int $first, int $last, float $tension): array
     {
@@ -265,11 +323,12 @@ final class Rope
             $dz = $this->z[$j] - $this->z[$i];
             $apart = $this->apart[$k >> 1];
             $square = $dx * $dx + $dy * $dy + $dz * $dz;
-            if ($square >= $apart * $apart || $square < 1e-12) {
+            $free = $this->free[$i] + $this->free[$j];
+            if ($square >= $apart * $apart || $square < 1e-12 || $free <= 0) {
                 continue;
             }
             $d = sqrt($square);
-            $share = 0.7 * ($apart - $d) / ($d * ($this->free[$i] + $this->free[$j]));
+            $share = 0.7 * ($apart - $d) / ($d * $free);
             $p = $share * $this->free[$i];
             $q = $share * $this->free[$j];
             $this->x[$i] -= $p * $dx;
@@ -300,23 +359,39 @@ final class Rope
         }
     }
 
+    /** Marks that have drawn apart draw their neighbours along: slowly, so that none goes far along its line. */
+    private function settleMarks(): void
+    {
+        foreach ($this->marks as $line => $marks) {
+            for ($turn = 0; $turn < self::SETTLE; ++$turn) {
+                $before = $marks[0];
+                for ($i = 1, $last = count($marks) - 1; $i < $last; ++$i) {
+                    $is = $marks[$i];
+                    $marks[$i] = 0.5 * $is + 0.25 * ($before + $marks[$i + 1]);
+                    $before = $is;
+                }
+            }
+            $this->marks[$line] = $marks;
+        }
+    }
+
     /** Points evenly apart again along every stretch that is free; the shape stays. */
     private function even(): void
     {
-        foreach ($this->lines as [$first, $last]) {
+        foreach ($this->lines as $line => [$first, $last]) {
             for ($from = $first; $from < $last; $from = $to) {
                 $to = $from + 1;
                 while ($to < $last && $this->free[$to] > 0) {
                     ++$to;
                 }
                 if ($to > $from + 1) {
-                    $this->spread($from, $to);
+                    $this->spread($line, $from, $to);
                 }
             }
         }
     }
 
-    private function spread(int $from, int $to): void
+    private function spread(int $line, int $from, int $to): void
     {
         $points = [];
         for ($i = $from; $i <= $to; ++$i) {
@@ -327,6 +402,16 @@ final class Rope
             $this->y[$from + $k] = $y;
             $this->z[$from + $k] = $z;
         }
+        $along = Chain::along($points);
+        $step = $along[$to - $from] / ($to - $from);
+        $began = $from - $this->lines[$line][0];
+        foreach ($this->marks[$line] as $mark => $at) {
+            $at -= $began;
+            if ($at > 0 && $at < $to - $from) {
+                $k = (int) $at;
+                $this->marks[$line][$mark] = $began + ($along[$k] + ($at - $k) * ($along[$k + 1] - $along[$k])) / $step;
+            }
+        }
     }
 
     /** Pairs near enough to touch before the list is made anew; neighbours along a line only where it could have bent back. */
@@ -334,7 +419,7 @@ final class Rope
     {
         $order = array_keys($this->x);
         usort($order, fn(int $a, int $b): int => $this->x[$a] <=> $this->x[$b]);
-        $slack = 1.2 * self::KEEP * self::STRIDE * $this->thin * min(1.0, $this->girth);
+        $slack = 2.0 * self::KEEP * self::STRIDE * $this->thin * min(1.0, $this->girth);
         $most = 2 * ($this->radius === [] ? 0.0 : max($this->radius)) * $this->girth + $slack;
         $this->pairs = [];
         $this->apart = [];
@@ -355,7 +440,7 @@ final class Rope
                 }
                 $dy = $this->y[$j] - $y;
                 $dz = $this->z[$j] - $z;
-                if ($dy > $most || $dy < -$most || $dz > $most || $dz < -$most || $this->free[$i] + $this->free[$j] <= 0) {
+                if ($dy > $most || $dy < -$most || $dz > $most || $dz < -$most || $this->free[$i] + $this->free[$j] <= 0 && $this->hand[$i] === $this->hand[$j]) {
                     continue;
                 }
                 $apart = $this->girth * ($this->radius[$i] + $this->radius[$j]);

@@ -18,9 +18,12 @@ final class Scene
     /** And where some of it is tight already. */
     private const TIGHTER = 1.0;
     /** Lines are kept a little further apart than they are drawn thick, so that rounding and straight ways leave them room. */
-    private const ROOM = 1.08;
-    /** No point goes further than this between two poses. */
-    private const BETWEEN = 8.0;
+    private const ROOM = 1.1;
+    /** No point goes further than this between two poses, and no line comes nearer to another on the way than this share of its thickness. */
+    private const BETWEEN = 10.0;
+    private const SOUND = 0.985;
+    /** Steps after which it is looked whether another pose is needed. */
+    private const LOOK = 2;
     /** Drawn tight: less than this is gained in a step. */
     private const TIGHT = 0.02;
 
@@ -28,6 +31,7 @@ final class Scene
     private const PRESSED = 0.95;
     /** And goes back by this much. */
     private const BACK = 0.3;
+    private const EASE = 24;
 
     private Rope $rope;
     /** @var array<string, int> */
@@ -38,6 +42,8 @@ final class Scene
     private array $marks = [];
     /** @var array<string, array{float, float}> what is laid of each line: from and to, in points */
     private array $shown = [];
+    /** @var array<string, int> the last point that stays of a line that was cut back */
+    private array $kept = [];
     /** @var array<string, bool> lines that are laid as a bight: from both ends */
     private array $bights = [];
     /** @var list<Stage> */
@@ -76,7 +82,7 @@ final class Scene
             $this->marks[$name][$mark] = (int) round($stretches * $along[$at] / $length);
         }
         $start = (float) ($this->marks[$name]['start'] ?? $stretches);
-        $this->shown[$name] = [0.0, $start];
+        $this->shown[$name] = isset($this->marks[$name]['apex']) ? [(float) $this->marks[$name]['apex'], (float) $this->marks[$name]['apex']] : [0.0, $start];
 
         return $this;
     }
@@ -205,10 +211,13 @@ final class Scene
         $rope = new Rope($this->arbor);
         foreach ($this->lines as $line => $index) {
             $points = $this->rope->points($index);
-            $this->lines[$line] = $rope->line($line === $name ? array_slice($points, 0, (int) $this->shown[$line][1] + 1) : $points, $this->radius[$line]);
+            $this->lines[$line] = $rope->line($line === $name ? array_slice($points, 0, $this->kept[$line] + 1) : $points, $this->radius[$line]);
         }
         $rope->girth(self::ROOM);
         $this->rope = $rope;
+        foreach ($this->lines as $line => $index) {
+            $this->shown[$line] = [0.0, (float) ($rope->count($index) - 1)];
+        }
 
         return $this;
     }
@@ -251,11 +260,15 @@ final class Scene
         );
         $held = array_map(fn(array $each): array => [$each[0], $this->at($each[0], $each[1]), $this->at($each[0], $each[2])], $held);
         $hold = [...$held, ...array_map(static fn(array $each): array => [$each[0], $each[1], $each[2]], $taken)];
-        foreach ($hold as [$line, $from, $to]) {
-            $this->rope->hold($this->lines[$line], $this->at($line, $from), $this->at($line, $to));
+        foreach ($held as [$line, $from, $to]) {
+            $this->rope->hold($this->lines[$line], $from, $to);
         }
-        $poses = [$this->pose()];
+        foreach ($taken as $hand => [$line, $from, $to]) {
+            $this->rope->hold($this->lines[$line], $from, $to, by: $hand + 1);
+        }
+        $poses = [$sound = $this->pose()];
         $gone = array_fill(0, count($taken), 0.0);
+        $tension = 1.0;
         for ($step = 0; $step < $most; ++$step) {
             $before = $this->length();
             $moving = false;
@@ -267,25 +280,34 @@ final class Scene
                     $this->take($each, $part);
                 }
             }
-            $this->rope->step();
+            $this->rope->step($tension);
             if ($moving && $this->rope->room() < $pressed) {
                 foreach ($taken as $i => $each) {
                     $gone[$i] = hypot($each[3], $each[4]);
                     $this->take($each, -self::BACK);
                 }
+                // what was pressed together eases without being pulled any more
+                $most = min($most, $step + self::EASE);
+                $tension = 0.0;
             }
-            $now = $this->pose();
-            if (self::furthest($poses[count($poses) - 1], $now) > self::BETWEEN) {
-                $poses[] = $now;
+            if ($step % self::LOOK === self::LOOK - 1) {
+                $now = $this->pose();
+                if (!$this->straight($poses[count($poses) - 1], $now)) {
+                    $poses[] = $sound;
+                }
+                $sound = $now;
             }
-            if (!$moving && $step > 20 && abs($before - $this->length()) < $tight) {
+            if (!$moving && $tension > 0 && $step > 20 && abs($before - $this->length()) < $tight) {
                 break;
             }
+        }
+        if (!$this->straight($poses[count($poses) - 1], $this->pose())) {
+            $poses[] = $sound;
         }
         $poses[] = $this->pose();
         foreach ($hold as [$line, $from, $to]) {
             $last = $this->rope->count($this->lines[$line]) - 1;
-            $this->rope->hold($this->lines[$line], max(1, $this->at($line, $from)), min($last - 1, $this->at($line, $to)), false);
+            $this->rope->hold($this->lines[$line], max(1, $from), min($last - 1, $to), false);
         }
         $pulls = array_map(static fn(string $pull): array => [explode(' ', $pull)[0], explode(' ', $pull)[1]], $pulls);
         $this->stages[] = new Stage($move, 'draw', $poses, $this->shown, $this->shown, [], $pulls);
@@ -312,7 +334,10 @@ final class Scene
     {
         $from = $this->shown;
         foreach ($to as $line => [$first, $last]) {
-            $this->shown[$line] = [(float) $this->at($line, $first), (float) $this->at($line, $last)];
+            $index = $this->lines[$line];
+            $points = [$this->at($line, $first), $this->at($line, $last)];
+            $this->kept[$line] = $points[1];
+            $this->shown[$line] = [$this->rope->markAt($index, $points[0]), $this->rope->markAt($index, $points[1])];
         }
         $this->stages[] = new Stage($move, 'trim', [$this->pose()], $from, $this->shown);
 
@@ -331,11 +356,6 @@ final class Scene
         return $this->stages;
     }
 
-    public function clearance(): float
-    {
-        return $this->rope->clearance() * self::ROOM;
-    }
-
     private function length(): float
     {
         return array_sum(array_map(fn(int $line): float => $this->rope->length($line), $this->lines));
@@ -344,7 +364,37 @@ final class Scene
     /** @return array<string, list<array{float, float, float}>> */
     private function pose(): array
     {
-        return array_map(fn(int $line): array => $this->rope->points($line), $this->lines);
+        return array_map(fn(int $line): array => $this->rope->marked($line), $this->lines);
+    }
+
+    /**
+     * Whether every point can go straight from one pose to another without a line coming too near to another.
+     *
+     * @param array<string, list<array{float, float, float}>> $one
+     * @param array<string, list<array{float, float, float}>> $other
+     */
+    private function straight(array $one, array $other): bool
+    {
+        $far = self::furthest($one, $other);
+        if ($far > self::BETWEEN) {
+            return false;
+        }
+        $steps = (int) ceil($far / 0.75);
+        for ($step = 1; $step < $steps; ++$step) {
+            $part = $step / $steps;
+            $mixed = [];
+            foreach ($one as $line => $points) {
+                foreach ($points as $i => [$x, $y, $z]) {
+                    [$u, $v, $w] = $other[$line][$i];
+                    $mixed[$line][] = [$x + $part * ($u - $x), $y + $part * ($v - $y), $z + $part * ($w - $z)];
+                }
+            }
+            if ($this->radius !== [] && Clearance::of($mixed, $this->radius) < self::SOUND) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -48,7 +48,8 @@ final class Alberto implements Tying
 
     public static function scene(int ...$turns): Scene
     {
-        $braid = self::out(self::back(158, self::STEP, $turns[0] ?? self::WRAPS), 158);
+        $wraps = $turns[0] ?? self::WRAPS;
+        $braid = self::out(self::back(158, self::STEP, $wraps), 158, $wraps);
 
         return (new Scene())
             ->line(Albright::bight(), 2.2)->line($braid, 1.4)->loosen()
@@ -57,14 +58,14 @@ final class Alberto implements Tying
             ->lay(2, ['b' => 'away'], pinched: ['b', 'through'])
             ->lay(3, ['b' => 'end'], pinched: ['b', 'away'])
             ->draw(4, pulls: ['b from', 'a from', 'b to'])
-            ->trim(4, ['a' => [0, -26.0], 'b' => [0, -20.0]]);
+            ->trim(4, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** Up through the bight and over one leg, then away from the closed end. */
     private static function away(float $from, float $step, int $wraps): Path
     {
-        return Albright::in(50)->marked('through')->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)
-            ->wrapped($from - $step, -$step, 2 * $wraps - 1, Albright::AXIS, 16, false, false, 8.0, 'turn away')->marked('away');
+        return Albright::in(50)->marked('through')->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)->marked('turn away 1')
+            ->wrapped($from - $step, -$step, 2 * $wraps - 1, Albright::AXIS, 16, false, false, 8.0, 'turn away', 1)->marked('away');
     }
 
     /** And back over them, each half turn over the one it crosses. */
@@ -76,9 +77,9 @@ final class Alberto implements Tying
             ->wrapped($end + $step, $step, 2 * $wraps - 2, Albright::AXIS, 20, true, true, 13.0, 'turn back')->marked('back');
     }
 
-    private static function out(Path $path, float $from): Path
+    private static function out(Path $path, float $from, int $wraps): Path
     {
-        return $path->to($from - 0.4 * 6, 67, 6)->to($from + 4, 61, 4)->to(172, 60, 0)->to(179, 61.5, -5)->to(188, 66, -4)->to(198, 72);
+        return $path->to($from - 0.4 * 6, 67, 6)->marked('turn back ' . $wraps)->to($from + 4, 61, 4)->to(172, 60, 0)->to(179, 61.5, -5)->to(188, 66, -4)->to(198, 72);
     }
 
 }

@@ -56,7 +56,7 @@ final class Albright implements Tying
             ->lay(2, ['b' => 'wrapped'], pinched: ['b', 'through'])
             ->lay(3, ['b' => 'end'], pinched: ['b', 'wrapped-30'])
             ->draw(4, pulls: ['b from', 'a from', 'b to'])
-            ->trim(4, ['a' => [0, -26.0], 'b' => [0, -20.0]]);
+            ->trim(4, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** The thicker line, folded. */
@@ -69,7 +69,7 @@ final class Albright implements Tying
     /** The thin line from its standing end, under the closed end and up into the bight. */
     public static function in(float $y = self::AXIS): Path
     {
-        return Path::of('b')->to(206, $y, -3)->to(200, $y, -4)->marked('start')->to(190, $y, -4)->to(180, $y, -5)->to(170, $y, -2)->to(162, $y);
+        return Path::of('b')->to(206, $y, -3)->marked('start')->to(200, $y, -4)->to(190, $y, -4)->to(180, $y, -5)->to(170, $y, -2)->to(162, $y);
     }
 
     private static function wrapped(float $from, float $step): Path
@@ -77,7 +77,7 @@ final class Albright implements Tying
         return self::in()->to(120, self::AXIS)->to($from + 6, self::AXIS)->marked('through')->to($from - 6, self::AXIS + 1, 2)
             ->to($from - 6, self::AXIS + self::LEG, 5)
             ->wrapped($from, $step, 2 * self::WRAPS - 1, self::AXIS, self::RADIUS, true, false, 8.0, 'turn')->marked('wrapped')
-            ->to($from + (2 * self::WRAPS - 0.7) * $step, 45, 6);
+            ->to($from + (2 * self::WRAPS - 0.7) * $step, 45, 6)->marked('turn ' . self::WRAPS);
     }
 
     /** The last wrap over one leg and itself, then down through the bight. */

@@ -49,9 +49,9 @@ final class ArborKnot implements Tying
             ->lay(2, ['a' => 'end'], pinched: ['a', 'overhand'])
             ->draw(2, [['a', 0, 'overhand']], pulls: ['a to'])
             ->draw(3, pulls: ['a from'])
-            ->draw(3, [], [['a', -66.0, 'end', -70, -6, 0.2]], pulls: ['a from'])
+            ->draw(3, [], [['a', -66.0, 'end', -36, -4, 0.2]], pulls: ['a from'])
             ->draw(3, [], [['a', 'knot', 'end', -60, -6, 0.2]], pulls: ['a from'])
-            ->trim(3, ['a' => [0, -22.0]]);
+            ->trim(3, ['a' => [0, -14.0]]);
     }
 
     /** From the standing end round the arbor to where the tag comes off it. */

@@ -42,10 +42,10 @@ final class DoubleOverhand implements Tying
     public static function scene(int ...$turns): Scene
     {
         $first = Path::of('a')->to(198, 84)->to(170, 82)->marked('start')
-            ->then(self::twisted(Path::of('a'), 100, true, -1)->backwards())
+            ->then(self::twisted(Path::of('a'), 100, true, -1, 2.5)->backwards())
             ->to(70, self::TOP + 1)->to(42, self::TOP)->to(24, 39)->to(18, 55)->to(24, 71)->to(42, self::BOTTOM)->to(66, self::BOTTOM + 1)
             ->marked('round');
-        $first = self::twisted($first, 100, false, 1)->to(112, 24)->to(116, 4);
+        $first = self::twisted($first, 100, false, 1, 12.5)->to(112, 24)->to(116, 4);
         // along the standing line towards the arbor: over it, under it, over it
         $second = Path::of('a')->to(84, 4)->to(94, -5)->to(116, 0)->to(134, 40)->to(136, 86)->to(122, 106, 2)
             ->to(107, 113, 5)->to(93, 112)->to(87, 104)->to(95, 97, -5)->to(108, 92)->to(106, 81)->to(85, 82, 5)->to(70, 88)->to(48, 106);
@@ -62,13 +62,13 @@ final class DoubleOverhand implements Tying
     }
 
     /** Three half turns about an upright axis, from top to bottom or back. */
-    private static function twisted(Path $path, float $x, bool $down, int $front): Path
+    private static function twisted(Path $path, float $x, bool $down, int $front, float $wide): Path
     {
         for ($k = 0; $k <= 12; ++$k) {
             $angle = 3 * M_PI * $k / 12;
             $share = $k / 12;
             $y = self::TOP + 4 + ($down ? $share : 1 - $share) * (self::BOTTOM - self::TOP - 8);
-            $path = $path->to($x - 7.5 * cos($angle), $y, $front * 5 * sin($angle));
+            $path = $path->to($x - $wide * cos($angle), $y, $front * 5 * sin($angle));
         }
 
         return $path;

@@ -10,9 +10,8 @@ use Undro\Knot\Rope\Scene;
 
 final class DoubleUni implements Tying
 {
-    /** y of the two lines, and of the middle between them */
+    /** y of the first line, and of the middle between it and the other */
     private const A = 48.0;
-    private const B = 60.0;
     private const AXIS = 54.0;
 
     public static function moves(int ...$turns): array
@@ -46,7 +45,7 @@ final class DoubleUni implements Tying
     public static function scene(int ...$turns): Scene
     {
         [$one, $other] = [$turns[0] ?? 3, $turns[1] ?? 3];
-        $step = static fn(int $turns): float => min(7.0, 62 / (2 * $turns + 1));
+        $step = static fn(int $turns): float => min(7.0, 62 / (2 * $turns - 1));
         $alike = $one === $other;
 
         return (new Scene())
@@ -63,12 +62,12 @@ final class DoubleUni implements Tying
     /** The first uni, right of the middle. */
     private static function first(float $from, float $step, float $end, float $far, int $turns): Path
     {
-        $out = $from + (2 * $turns + 1) * $step;
+        $out = $from + (2 * $turns - 1) * $step;
 
         return Path::of('a')->to(2, self::A)->to(40, self::A)->marked('start')->to(100, self::A)->to($end - 14, self::A)->marked('along')
             ->to($end - 2, self::A - 4)->to($end, ($far + self::A) / 2)->to($end - 10, $far)
             ->to(($end + $from) / 2, $far - 1)->to($from + 2, $far + 1)->to($from - 5, $far + 8)
-            ->wrapped($from, $step, 2 * $turns + 1, self::AXIS, 16, false, counted: 'turn')
+            ->wrapped($from, $step, 2 * $turns - 1, self::AXIS, 16, false, counted: 'turn')
             ->to($out + 6, 80)->to($out + 16, 86);
     }
 

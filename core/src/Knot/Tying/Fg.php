@@ -64,8 +64,8 @@ final class Fg implements Tying
             ->extend(self::hitch($to(148, 5), 180, 59))->lay(3, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(3, $rest, pulls: ['b to'], tight: 0.004)
             ->trim(4, ['a' => [0, 202.0]])->cut('a')
             ->extend(self::hitch($to(160, 5), 196, 62))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
-            ->extend(self::hitch($to(176, 8), 206, 63, 3))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
-            ->trim(4, ['b' => [0, -30.0]]);
+            ->extend(self::hitch($to(176, 8), 216, 63, 3))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
+            ->trim(4, ['b' => [0, -40.0]]);
     }
 
     /** The braid's standing end in from the right, along the leader to the left, and its tag back. */
@@ -78,7 +78,7 @@ final class Fg implements Tying
             $path = self::helix($path, $left, $step, $k / $points, 1);
             $path = $k % $points === 4 ? $path->marked('in ' . (intdiv($k, $points) + 1)) : $path;
         }
-        $path = $path->to($left - 5, self::AXIS);
+        $path = $path->to($left - 5, self::AXIS)->marked('apex');
         for ($k = 0; $k <= $crossings * $points; ++$k) {
             $path = self::helix($path, $left, $step, $k / $points, -1);
             $path = $k % $points === 4 ? $path->marked('turn ' . (intdiv($k, $points) + 1)) : $path;
@@ -102,12 +102,13 @@ final class Fg implements Tying
     /** A half hitch round what lies along x: the tag goes round and comes out over its own loop. */
     private static function hitch(Path $path, float $x, float $axis, int $turns = 1): Path
     {
-        $path = $path->to($x - 6, $axis - 34)->to($x + 5, $axis - 33)->to($x + 14, $axis - 28)->to($x + 18, $axis - 14, 6);
+        $path = $path->to($x - 14, $axis - 34)->to($x + 5, $axis - 33)->to($x + 14, $axis - 28)->to($x + 18, $axis - 14, 6);
         for ($turn = 0; $turn < $turns; ++$turn) {
-            $path = $path->to($x + 17 - 4 * $turn, $axis, 8)->to($x + 14 - 4 * $turn, $axis + 17)->to($x + 10 - 4 * $turn, $axis, -8)
-                ->to($x + 8 - 4 * $turn, $axis - 15, -3);
+            $at = $x - 8 * $turn;
+            $path = $path->to($at + 17, $axis, 8)->to($at + 15, $axis + 17)->to($at + 12, $axis, -8)->to($at + 10, $axis - 15, -3);
         }
+        $at = $x - 8 * ($turns - 1);
 
-        return $path->to($x + 9 - 4 * $turns, $axis - 22, 3)->to($x + 5, $axis - 33, 5)->to($x - 3, $axis - 45)->to($x - 20, $axis - 54);
+        return $path->to($at + 7, $axis - 22, 3)->to($at + 4, $axis - 33, 5)->to($at - 3, $axis - 45)->to($at - 20, $axis - 54);
     }
 }

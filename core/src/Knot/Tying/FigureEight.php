@@ -62,7 +62,7 @@ final class FigureEight implements Tying
             ->trim(4, ['a' => [0, -62.0]])->cut('a')
             ->extend($standing, true)->lay(4, [], ['a' => 'begin'])
             ->draw(4, [['a', 'joined', 'end']], pulls: ['a from'])
-            ->draw(4, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from'], pressed: 0.9);
+            ->draw(4, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from']);
     }
 
     /** The doubled line as far as into its own loop. */

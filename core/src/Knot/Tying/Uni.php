@@ -50,7 +50,7 @@ final class Uni implements Tying
     public static function scene(int ...$turns): Scene
     {
         return (new Scene(ArborKnot::ARBOR))
-            ->line(self::wrapped(175, 89, 94, 6.5), ArborKnot::RADIUS)->loosen()
+            ->line(self::wrapped(175, 89, 94, 8), ArborKnot::RADIUS)->loosen()
             ->lay(0, ['a' => 'back'])
             ->lay(1, ['a' => 'folded'], pinched: ['a', 'round+8'])
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+8'])
@@ -77,7 +77,7 @@ final class Uni implements Tying
 
     private static function wrapped(float $end, float $far, float $from, float $step): Path
     {
-        $halves = 2 * self::TURNS + 1;
+        $halves = 2 * self::TURNS - 1;
         $out = $from + $halves * $step;
 
         return self::folded($end, $far)

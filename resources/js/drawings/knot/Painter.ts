@@ -72,7 +72,9 @@ export class Painter {
           else path.removeAttribute('stroke-dasharray');
         });
       }
-      for (const path of each.paths) path.setAttribute('d', chunk.d);
+      each.paths.forEach((path, i) => {
+        path.setAttribute('d', i === 0 ? chunk.inner : chunk.d);
+      });
       if (chunk.line === 'b') each.paths[3]?.setAttribute('stroke-dashoffset', String(-chunk.along));
     });
   }

@@ -201,7 +201,7 @@ const AHEAD = 16;
 export function frameAt(film: Film, seconds: number): Frame {
   const index = Math.max(
     0,
-    film.stages.findIndex((each) => seconds < each.ends),
+    film.stages.findIndex((each) => seconds <= each.ends + 1e-6),
   );
   const found = seconds >= film.length ? film.stages.length - 1 : index;
   const stage = film.stages[found] as Stage;
@@ -220,7 +220,10 @@ export function shown(film: Film, stage: Stage, share: number, pose: Pose = pose
     const chain = pose[line.line];
     const to = stage.to[line.line];
     if (!chain || !to) return [];
-    return [strand(line, chain, stage.from[line.line] ?? to, to, share, stage.kind === 'lay')];
+    const from = stage.from[line.line] ?? to;
+    // nothing of it is there yet
+    if (from[1] + share * (to[1] - from[1]) - from[0] - share * (to[0] - from[0]) < 1) return [];
+    return [strand(line, chain, from, to, share, stage.kind === 'lay')];
   });
   return { strands, stage, share, pose, box: stage.box };
 }
@@ -257,6 +260,10 @@ function strand(
   }
   const fresh: [number, number][] = [];
   const ahead: Chain[] = [];
+  if (bight && began[1] < last / 2 && ends[1] > last / 2) {
+    // the fold is closed: both legs are there, and what was laid of them lies in the middle
+    return { line, radius, chain, from, to, fresh: [[began[1], last - began[1]]], ahead };
+  }
   if (laying && ends[1] > began[1]) {
     fresh.push([Math.max(0, began[1] - head), tail - head]);
     if (share < 1) ahead.push(stretch(chain, tail, Math.min(ends[1], tail + AHEAD)));

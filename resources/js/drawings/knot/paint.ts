@@ -4,7 +4,9 @@ import type { Chain, Frame, Strand } from './film';
 export interface Chunk {
   line: 'a' | 'b';
   radius: number;
+  /** a little longer than the stretch at both ends, so that no seam shows; and just the stretch, for the rim */
   d: string;
+  inner: string;
   /** towards the eye */
   z: number;
   /** it passes behind */
@@ -47,7 +49,16 @@ function cut({ line, radius, chain, fresh }: Strand): Chunk[] {
       ++to;
     }
     const z = (low + high) / 2;
-    found.push({ line, radius, d: curve(chain, from, to), z, behind: z < BEHIND, fresh: laid, along: round(along) });
+    found.push({
+      line,
+      radius,
+      d: curve(chain, from - 1, to + 1),
+      inner: curve(chain, from, to),
+      z,
+      behind: z < BEHIND,
+      fresh: laid,
+      along: round(along),
+    });
     for (let i = from; i < to; ++i) {
       along += Math.hypot(
         (chain[3 * i + 3] as number) - (chain[3 * i] as number),
@@ -59,11 +70,11 @@ function cut({ line, radius, chain, fresh }: Strand): Chunk[] {
   return found;
 }
 
-/** From one point of a chain to another as a smooth path, a point more at each end so that no seam shows. */
+/** From one point of a chain to another as a smooth path. */
 export function curve(chain: Chain, from = 0, to = chain.length / 3 - 1): string {
   const n = chain.length / 3;
-  const first = Math.max(0, from - 1);
-  const last = Math.min(n - 1, to + 1);
+  const first = Math.max(0, from);
+  const last = Math.min(n - 1, to);
   let [px, py] = [chain[3 * first] as number, chain[3 * first + 1] as number];
   let d = `M${round(px)} ${round(py)}`;
   for (let i = first + 1; i < last; ++i) {
@@ -80,7 +91,7 @@ export type Mark =
   | { kind: 'break' | 'tag'; x: number; y: number; ux: number; uy: number; radius: number }
   | { kind: 'arrow'; d: string; x: number; y: number; ux: number; uy: number }
   | { kind: 'pull'; x: number; y: number; ux: number; uy: number; number: number; nx: number; ny: number }
-  | { kind: 'number'; number: number; x: number; y: number; px: number; py: number }
+  | { kind: 'number'; number: number; x: number; y: number }
   | { kind: 'pinch'; x: number; y: number; ux: number; uy: number; radius: number }
   | { kind: 'ring'; x: number; y: number; radius: number }
   | { kind: 'ghost'; d: string; radius: number };
@@ -183,12 +194,13 @@ export function marks(frame: Frame, numbered = true): Mark[] {
       const chain = frame.pose[line];
       if (!range || !before || !strand || !chain) continue;
       const reached = before[1] + share * (range[1] - before[1]);
-      if (point > reached || (point <= before[1] && stage.numbers.length > 12)) continue;
+      if (point > reached || point <= before[1] || (number > 5 && number % 5 > 0 && stage.numbers.length > 12))
+        continue;
       const [px, py] = [chain[3 * point] as number, chain[3 * point + 1] as number];
       const spot = freeSpot(frame, px, py, 3.4 * unit, taken);
       if (spot) {
         taken.push(spot);
-        found.push({ kind: 'number', number, x: spot[0], y: spot[1], px, py });
+        found.push({ kind: 'number', number, x: spot[0], y: spot[1] });
       }
     }
   }

@@ -42,7 +42,7 @@ export function solids(film: Film, move: number, kind: 'under' | 'core' | 'tape'
 export function markup(frame: Frame, numbered = true): { below: string; above: string } {
   const unit = grain(frame);
   const all = marks(frame, numbered);
-  const below = (mark: Mark) => mark.kind === 'ghost';
+  const below = (mark: Mark) => mark.kind === 'ghost' || mark.kind === 'pinch';
   return {
     below: all
       .filter(below)
@@ -99,7 +99,7 @@ function drawn(mark: Mark, unit: number): string {
       return `<g class="pinch">${tip(1)}${tip(-1)}</g>`;
     }
     case 'number':
-      return `<path class="leader" d="M${n(mark.px)} ${n(mark.py)}L${n(mark.x + 0.28 * (mark.px - mark.x))} ${n(mark.y + 0.28 * (mark.py - mark.y))}" ${width(0.2)}/><text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.6 * unit)}">${mark.number}</text>`;
+      return `<text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.6 * unit)}">${mark.number}</text>`;
     case 'pull': {
       const [x, y] = [mark.x + 6 * unit * mark.ux, mark.y + 6 * unit * mark.uy];
       return `<g class="pull"><path d="M${n(mark.x + unit * mark.ux)} ${n(mark.y + unit * mark.uy)}L${n(x)} ${n(y)}" ${width(0.9)}/>${head(x + 2 * unit * mark.ux, y + 2 * unit * mark.uy, mark.ux, mark.uy, 3.6 * unit)}<text x="${n(mark.nx)}" y="${n(mark.ny)}" font-size="${n(4.2 * unit)}">${mark.number}</text></g>`;
@@ -120,7 +120,7 @@ export function still(film: Film, frame: Frame, style: string): string {
   const cord = (chunk: Chunk) =>
     `<g class="${classOf(chunk)}">${LAYERS.map((layer) => {
       const dash = dashOf(layer, chunk);
-      return `<path class="${layer}" d="${chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${-chunk.along}"` : ''}/>`;
+      return `<path class="${layer}" d="${layer === 'rim' ? chunk.inner : chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${-chunk.along}"` : ''}/>`;
     }).join('')}</g>`;
   const all = chunks(frame);
   const level = (from: number, to: number) =>

@@ -1,0 +1,144 @@
+import { BENCH_URL, expect, test } from './bench';
+
+test.use({ baseURL: BENCH_URL });
+
+const drawn = 'svg.knot[role="img"]';
+
+test('a film is scrubbed by its slider, played, stopped, and mirrored for the other hand', async ({ page }) => {
+  await page.goto('/knots?knot=blood');
+  const slider = page.getByRole('slider', { name: 'How far it is tied' });
+  const move = page.getByTestId('move');
+  await expect(move).toContainText('Overlap');
+  await slider.fill('5');
+  await expect(move).toContainText('Wrap one tag');
+  // what is laid in this move is told from what was there, and an arrow leads on
+  await expect(page.locator(`${drawn} .fresh`).first()).toBeAttached();
+  await expect(page.locator(`${drawn} .way`)).toHaveCount(1);
+  const before = Number(await slider.inputValue());
+  await page.getByRole('button', { name: 'Play on' }).click();
+  await expect.poll(async () => Number(await slider.inputValue())).toBeGreaterThan(before + 0.3);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await slider.press('End');
+  await expect(move).toContainText('Wet it');
+  await expect(page.getByRole('button', { name: 'Next →' })).toBeDisabled();
+
+  const path = () => page.locator(`${drawn} .body`).first().getAttribute('d');
+  const right = await path();
+  await page.getByText('Left-handed: mirrored').click();
+  await expect.poll(path).not.toBe(right);
+  await page.reload();
+  await expect(page.getByRole('switch', { name: 'Left-handed: mirrored' })).toBeChecked();
+  await page.getByText('Left-handed: mirrored').click();
+});
+
+test('with reduced motion a move is a step', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.goto('/knots?knot=uni');
+  await expect(page.getByTestId('move')).toContainText('Tag round the arbor');
+  await expect(page.getByRole('button', { name: 'Play on' })).toHaveCount(0);
+  const slider = page.getByRole('slider', { name: 'How far it is tied' });
+  const begun = Number(await slider.inputValue());
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('move')).toContainText('Fold the tag back');
+  await expect(slider).toHaveAttribute('aria-valuetext', 'move 2 of 5, done');
+  await page.keyboard.press('ArrowLeft');
+  await expect(slider).toHaveValue(String(begun));
+});
+
+test('tied along: the next move comes at a tap, at a key, or by itself', async ({ page }) => {
+  await page.goto('/knots?knot=double_overhand');
+  await page.getByText('Tie it along').click();
+  const move = page.getByTestId('move');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('button', { name: 'On to move 2' })).toBeEnabled({ timeout: 10_000 });
+  await page.getByRole('heading', { name: 'double overhand' }).click();
+  await page.keyboard.press('Space');
+  await expect(move).toContainText('half knot');
+  await expect(page.getByRole('button', { name: 'On to move 3' })).toBeEnabled({ timeout: 15_000 });
+  await page.getByText('by itself').click();
+  await page.getByLabel('Seconds for a move').fill('2');
+  await expect(move).toContainText('second half knot', { timeout: 10_000 });
+  await page.getByText('at a tap').click();
+});
+
+test('a knock goes on too, and where there is no microphone it says so', async ({ page }) => {
+  // stands in for the microphone: silence, and a knock when the page says so
+  await page.addInitScript(() => {
+    const at = { knock: false };
+    Object.assign(window, { knock: () => (at.knock = true) });
+    Object.defineProperty(navigator, 'mediaDevices', {
+      value: { getUserMedia: () => Promise.resolve({ getTracks: () => [] }) },
+    });
+    class Context {
+      createAnalyser() {
+        return {
+          fftSize: 8,
+          getFloatTimeDomainData: (into: Float32Array) => {
+            into.fill(at.knock ? 0.8 : 0.002);
+            at.knock = false;
+          },
+        };
+      }
+      createMediaStreamSource() {
+        return { connect: () => undefined };
+      }
+      close() {}
+    }
+    Object.assign(window, { AudioContext: Context });
+  });
+  await page.goto('/knots?knot=taped_tag');
+  await page.getByText('Tie it along').click();
+  await page.getByText('at a sound').click();
+  await expect(page.getByText('Nothing of it is kept')).toBeVisible();
+  await page.evaluate('knock()');
+  await expect(page.getByRole('button', { name: 'On to move 2' })).toBeEnabled({ timeout: 10_000 });
+  await page
+    .evaluate(() => {
+      Object.defineProperty(navigator, 'mediaDevices', { value: undefined, configurable: true });
+    })
+    .catch(() => undefined);
+  await page.getByText('at a tap').click();
+});
+
+test('the next move is asked: three pictures, and what is wrong with the others', async ({ page }) => {
+  await page.goto('/knots?knot=arbor');
+  await page.getByText('Say it yourself').click();
+  const choices = page.getByRole('button').filter({ has: page.locator(drawn) });
+  await expect(choices).toHaveCount(3);
+  await expect(page.getByRole('heading', { name: /^1 of / })).toBeVisible();
+  const told = page.getByRole('status').filter({ hasText: /Right|No:/ });
+  const said = new Set<string>();
+  let found = -1;
+  for (let i = 0; i < 3; ++i) {
+    await choices.nth(i).click();
+    const answer = (await told.textContent()) ?? '';
+    said.add(answer);
+    if (answer.startsWith('Right')) found = i;
+  }
+  expect(said.size).toBe(3);
+  await choices.nth(found).click();
+  await expect(told).toContainText('An overhand with the tag');
+  await page.getByRole('button', { name: 'The next one' }).click();
+  await expect(page.getByRole('heading', { name: /^2 of / })).toBeVisible();
+});
+
+test('on paper and without scripts every move has its picture', async ({ page, browser }) => {
+  await page.goto('/knots?knot=alberto');
+  await expect(page.getByTestId('move')).toBeVisible();
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(5);
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(1);
+
+  const still = await browser.newPage({ javaScriptEnabled: false, baseURL: BENCH_URL });
+  await still.goto('/knots');
+  const pictures = still.getByRole('img', { name: /^Move/ });
+  expect(await pictures.count()).toBeGreaterThan(50);
+  await expect(still.getByRole('heading', { name: 'double uni, 5 and 7 turns' })).toBeVisible();
+  const source = await pictures.nth(3).getAttribute('src');
+  const answer = await still.request.get(source ?? '');
+  expect(answer.status()).toBe(200);
+  expect(answer.headers()['content-type']).toContain('image/svg+xml');
+  expect(await answer.text()).toContain('<svg');
+  await still.close();
+});
