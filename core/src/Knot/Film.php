@@ -27,7 +27,7 @@ final readonly class Film
     private const FIRST = 35;
     private const MIDDLE = 45;
     /** Room round what is looked at, and the least that is looked at. */
-    private const ROOM = 14.0;
+    private const ROOM = 17.0;
     private const LEAST = 64.0;
 
     /**

@@ -282,7 +282,10 @@ final class KnotsTest extends TestCase
     /** What is to be seen at the end of a stage. @param bool $arbor and the arbor as one more strand */
     private static function diagram(Film $film, int $stage, bool $arbor = false): Diagram
     {
-        $strands = array_map(static fn(array $seen): array => $seen['points'], $film->seen($stage, 1.0));
+        $strands = [];
+        foreach ($film->seen($stage, 1.0) as $seen) {
+            $strands[] = $seen['points'];
+        }
         if ($arbor && ($film->props[0]->kind ?? null) === 'arbor') {
             [$x, $y] = self::arbor($film);
             $strands[] = Diagram::arbor($x, $y);

@@ -41,6 +41,13 @@ export function KnotsPlace() {
         />
       </div>
       <div className={classes.place}>
+        <NativeSelect
+          className={classes.pickOne}
+          aria-label="Knot"
+          data={Object.entries(NAMES).map(([value, label]) => ({ value, label }))}
+          value={knot}
+          onChange={(event) => set({ knot: event.currentTarget.value })}
+        />
         <nav aria-label="Knots" className={classes.list}>
           {Object.entries(NAMES).map(([id, word]) => (
             <UnstyledButton key={id} aria-current={id === knot ? 'true' : undefined} onClick={() => set({ knot: id })}>

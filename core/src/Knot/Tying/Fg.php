@@ -65,7 +65,7 @@ final class Fg implements Tying
             ->trim(4, ['a' => [0, 202.0]])->cut('a')
             ->extend(self::hitch($to(160, 5), 196, 62))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
             ->extend(self::hitch($to(176, 8), 216, 63, 3))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
-            ->trim(4, ['b' => [0, -40.0]]);
+            ->trim(4, ['b' => [0, -54.0]]);
     }
 
     /** The braid's standing end in from the right, along the leader to the left, and its tag back. */

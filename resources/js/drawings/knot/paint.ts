@@ -197,7 +197,7 @@ export function marks(frame: Frame, numbered = true): Mark[] {
       if (point > reached || point <= before[1] || (number > 5 && number % 5 > 0 && stage.numbers.length > 12))
         continue;
       const [px, py] = [chain[3 * point] as number, chain[3 * point + 1] as number];
-      const spot = freeSpot(frame, px, py, 3.4 * unit, taken);
+      const spot = freeSpot(frame, px, py, 2.6 * unit, taken, outwards(chain, point));
       if (spot) {
         taken.push(spot);
         found.push({ kind: 'number', number, x: spot[0], y: spot[1] });
@@ -220,21 +220,59 @@ export function marks(frame: Frame, numbered = true): Mark[] {
   return found;
 }
 
-/** The nearest place beside a point where a word of this size lies on no line, on no other word, and inside of the picture. */
+/** Whether a turn's outermost point lies above the middle of its turn or below: up the page, or down. */
+function outwards(chain: Chain, point: number): -1 | 1 {
+  let sum = 0;
+  let count = 0;
+  for (let i = Math.max(0, point - 20); i <= point + 20 && 3 * i + 2 < chain.length; ++i) {
+    sum += chain[3 * i + 1] as number;
+    ++count;
+  }
+  return (chain[3 * point + 1] as number) < sum / count ? -1 : 1;
+}
+
+/** Degrees from straight away from the lines: first a little aslant, at any distance, then all the others. */
+const FANS = [
+  [0, 18, -18, 36, -36],
+  [180, 60, -60, 120, -120, 150, -150, 90, -90],
+];
+
+/**
+ * The nearest place beside a point where a word of this size lies on no line, on no other word, and inside of the picture.
+ *
+ * @param way up or down the page first
+ */
 function freeSpot(
   frame: Frame,
   x: number,
   y: number,
   size: number,
   taken: [number, number][],
+  way: -1 | 1 = -1,
+): [number, number] | null {
+  for (const fan of FANS) {
+    const spot = spotIn(fan, frame, x, y, size, taken, way);
+    if (spot) return spot;
+  }
+  return null;
+}
+
+function spotIn(
+  fan: number[],
+  frame: Frame,
+  x: number,
+  y: number,
+  size: number,
+  taken: [number, number][],
+  way: -1 | 1,
 ): [number, number] | null {
   const [bx, by, width, height] = frame.box;
-  for (let away = 1.4 * size; away < 9 * size; away += 0.5 * size) {
-    // straight up and down first, then aslant
-    for (const angle of [-90, 90, -60, -120, 60, 120, -30, -150, 30, 150, 0, 180]) {
-      const [px, py] = [x + away * Math.cos((angle * Math.PI) / 180), y + away * Math.sin((angle * Math.PI) / 180)];
+  for (let away = 1.2 * size; away < 9 * size; away += 0.4 * size) {
+    for (const degrees of fan) {
+      const angle = (degrees * Math.PI) / 180;
+      const [px, py] = [x + away * Math.sin(angle), y + way * away * Math.cos(angle)];
       if (px < bx + size || px > bx + width - size || py < by + size || py > by + height - size) continue;
-      if (taken.some(([u, v]) => Math.hypot(u - px, v - py) < 1.7 * size)) continue;
+      if (taken.some(([u, v]) => Math.hypot(u - px, v - py) < 1.45 * size)) continue;
       if (frame.strands.every(({ chain, radius }) => clear(chain, px, py, size * 0.9 + radius))) return [px, py];
     }
   }

@@ -99,9 +99,9 @@ function drawn(mark: Mark, unit: number): string {
       return `<g class="pinch">${tip(1)}${tip(-1)}</g>`;
     }
     case 'number':
-      return `<text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.6 * unit)}">${mark.number}</text>`;
+      return `<text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.1 * unit)}">${mark.number}</text>`;
     case 'pull': {
-      const [x, y] = [mark.x + 6 * unit * mark.ux, mark.y + 6 * unit * mark.uy];
+      const [x, y] = [mark.x + 4.5 * unit * mark.ux, mark.y + 4.5 * unit * mark.uy];
       return `<g class="pull"><path d="M${n(mark.x + unit * mark.ux)} ${n(mark.y + unit * mark.uy)}L${n(x)} ${n(y)}" ${width(0.9)}/>${head(x + 2 * unit * mark.ux, y + 2 * unit * mark.uy, mark.ux, mark.uy, 3.6 * unit)}<text x="${n(mark.nx)}" y="${n(mark.ny)}" font-size="${n(4.2 * unit)}">${mark.number}</text></g>`;
     }
   }
