@@ -32,7 +32,11 @@ final readonly class Diagram
         return new self($strands, $found);
     }
 
-    /** An arbor, as a line towards the eye that comes back far outside. @return list<array{float, float, float}> */
+    /**
+     * An arbor, as a line towards the eye that comes back far outside.
+     *
+     * @return list<array{float, float, float}>
+     */
     public static function arbor(float $x, float $y): array
     {
         return [[$x, $y, -300.0], [$x + 0.1, $y + 0.1, 300.0], [$x - 400.0, $y - 500.7, 300.0], [$x - 400.0, $y - 500.1, -300.0], [$x, $y, -300.0]];

@@ -279,7 +279,11 @@ final class KnotsTest extends TestCase
         return $laid[count($laid) - 1];
     }
 
-    /** What is to be seen at the end of a stage. @param bool $arbor and the arbor as one more strand */
+    /**
+     * What is to be seen at the end of a stage.
+     *
+     * @param bool $arbor and the arbor as one more strand
+     */
     private static function diagram(Film $film, int $stage, bool $arbor = false): Diagram
     {
         $strands = [];

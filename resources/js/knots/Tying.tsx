@@ -85,7 +85,7 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
                 aria-label="How far it is tied"
                 aria-valuetext={`move ${tying.move + 1} of ${moves.length}${tying.over ? ', done' : ''}`}
                 min={0}
-                max={tying.length}
+                max={Math.ceil(20 * tying.length) / 20}
                 step={0.05}
                 value={tying.at}
                 onChange={(event) => tying.to(Number(event.currentTarget.value))}

@@ -42,10 +42,15 @@ export function useTying(film: Film | undefined, moves: number, keys: boolean) {
     ends.findIndex((end) => at <= end + 1e-6),
   );
   const over = Math.abs(at - (ends[move] ?? 0)) < 1e-3;
-  const to = useCallback((time: number) => {
-    setGoal(null);
-    setSeconds(time);
-  }, []);
+  const length = film?.length ?? 0;
+  const to = useCallback(
+    (time: number) => {
+      setGoal(null);
+      // the last step of a slider may fall a little short
+      setSeconds(time > length - 0.06 ? length : time);
+    },
+    [length],
+  );
   const next = useCallback(() => {
     const from = place.current;
     const end = ends.find((each) => each > from + 1e-3);
@@ -78,7 +83,7 @@ export function useTying(film: Film | undefined, moves: number, keys: boolean) {
     still,
     first: at <= (ends[0] ?? 0) + 1e-3,
     last: at >= (ends.at(-1) ?? 0) - 1e-3,
-    length: film?.length ?? 0,
+    length,
     pace,
     setPace,
     to,
