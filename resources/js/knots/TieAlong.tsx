@@ -22,7 +22,7 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
   const [by, setBy] = useLocalStorage<By>({ key: 'undro-tie-by', defaultValue: 'tap' });
   const [wait, setWait] = useLocalStorage({ key: 'undro-tie-wait', defaultValue: 12 });
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { next, over, last, playing, begin } = tying;
+  const { next, over, last, playing, begin, began } = tying;
   const go = useRef(next);
   go.current = () => !playing && next();
 
@@ -55,10 +55,9 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
     };
   }, [by]);
 
-  const began = tying.at <= 0;
   useEffect(() => {
-    if (by !== 'pace' || last || playing || !(over || began)) return;
-    const timer = setTimeout(() => go.current(), (began ? 2 : wait) * 1000);
+    if (by !== 'pace' || last || playing || !(over || !began)) return;
+    const timer = setTimeout(() => go.current(), (began ? wait : 2) * 1000);
     return () => clearTimeout(timer);
   }, [by, wait, last, playing, over, began]);
 

@@ -12,7 +12,7 @@ import { Legend } from './Legend';
 import { NextMove } from './NextMove';
 import { TieAlong } from './TieAlong';
 import { useFilm } from './useFilm';
-import { PACES, useTying } from './useTying';
+import { type FilmClock, PACES, useClock, useTying } from './useTying';
 
 interface TyingProps {
   knot: KnotId;
@@ -63,9 +63,9 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
         <NextMove key={`${query.data.film} ${leftHanded}`} film={film.data} moves={moves} />
       ) : (
         <>
-          <Picture
+          <Playing
             film={film.data}
-            frame={frameAt(film.data, tying.at)}
+            clock={tying.clock}
             label={`Move ${tying.move + 1} of ${moves.length}: ${now.do}`}
           />
           {mode === 'along' && <TieAlong tying={tying} moves={moves} />}
@@ -79,16 +79,11 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
           </div>
           {mode === 'watch' && (
             <>
-              <input
-                type="range"
-                className={classes.slider}
-                aria-label="How far it is tied"
-                aria-valuetext={`move ${tying.move + 1} of ${moves.length}${tying.over ? ', done' : ''}`}
-                min={0}
-                max={Math.ceil(20 * tying.length) / 20}
-                step={0.05}
-                value={tying.at}
-                onChange={(event) => tying.to(Number(event.currentTarget.value))}
+              <HowFar
+                clock={tying.clock}
+                length={tying.length}
+                onChange={tying.to}
+                text={`move ${tying.move + 1} of ${moves.length}${tying.over ? ', done' : ''}`}
               />
               <Group gap="xs">
                 <Button variant="default" disabled={tying.first} onClick={tying.back}>
@@ -133,6 +128,42 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
         />
       </Group>
     </section>
+  );
+}
+
+interface PlayingProps {
+  film: Film;
+  clock: FilmClock;
+  label: string;
+}
+
+/** The picture, drawn for every frame; nothing else is drawn again meanwhile. */
+function Playing({ film, clock, label }: PlayingProps) {
+  const at = useClock(clock);
+  return <Picture film={film} frame={frameAt(film, at)} label={label} />;
+}
+
+interface HowFarProps {
+  clock: FilmClock;
+  length: number;
+  text: string;
+  onChange: (time: number) => void;
+}
+
+function HowFar({ clock, length, text, onChange }: HowFarProps) {
+  const at = useClock(clock);
+  return (
+    <input
+      type="range"
+      className={classes.slider}
+      aria-label="How far it is tied"
+      aria-valuetext={text}
+      min={0}
+      max={Math.ceil(20 * length) / 20}
+      step={0.05}
+      value={at}
+      onChange={(event) => onChange(Number(event.currentTarget.value))}
+    />
   );
 }
 

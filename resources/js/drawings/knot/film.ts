@@ -142,6 +142,8 @@ export interface Strand {
   fresh: [number, number][];
   /** where the moving ends go next, from the end on */
   ahead: Chain[];
+  /** from and to in points of the pose; null for a fold, which is joined from two stretches */
+  range: [number, number] | null;
 }
 
 export interface Frame {
@@ -151,17 +153,23 @@ export interface Frame {
   share: number;
   /** where every point is, also of what is not laid yet */
   pose: Pose;
+  /** the kept pose it comes from and the one it goes to; the same where nothing moves */
+  between: [Pose, Pose];
   box: Box;
+}
+
+/** The kept poses on both sides of a share of a stage, and how far it is from one to the other. */
+function around(stage: Stage, share: number): [Pose, Pose, number] {
+  const place = share * (stage.poses.length - 1);
+  const index = Math.min(stage.poses.length - 1, Math.floor(place));
+  const one = stage.poses[index] as Pose;
+  return [one, stage.poses[index + 1] ?? one, place - index];
 }
 
 /** Points of a pose between two of a stage's. */
 export function poseAt(stage: Stage, share: number): Pose {
-  const place = share * (stage.poses.length - 1);
-  const index = Math.min(stage.poses.length - 1, Math.floor(place));
-  const part = place - index;
-  const one = stage.poses[index] as Pose;
-  const other = stage.poses[index + 1];
-  if (!other || part === 0) return one;
+  const [one, other, part] = around(stage, share);
+  if (other === one || part === 0) return one;
   return Object.fromEntries(
     Object.entries(one).map(([line, a]) => {
       const b = other[line] ?? a;
@@ -225,7 +233,9 @@ export function shown(film: Film, stage: Stage, share: number, pose: Pose = pose
     if (from[1] + share * (to[1] - from[1]) - from[0] - share * (to[0] - from[0]) < 1) return [];
     return [strand(line, chain, from, to, share, stage.kind === 'lay')];
   });
-  return { strands, stage, share, pose, box: stage.box };
+  const [one, other, part] = around(stage, share);
+  const moves = stage.poses.includes(pose) ? pose : null;
+  return { strands, stage, share, pose, between: moves || part === 0 ? [pose, pose] : [one, other], box: stage.box };
 }
 
 function strand(
@@ -256,13 +266,14 @@ function strand(
       to,
       fresh: laid > 0.5 ? [[Math.max(0, middle - laid), middle + laid]] : [],
       ahead: laying && share < 1 ? [stretch(chain, tail, Math.min(ends[1], last / 2, tail + AHEAD))] : [],
+      range: null,
     };
   }
   const fresh: [number, number][] = [];
   const ahead: Chain[] = [];
   if (bight && began[1] < last / 2 && ends[1] > last / 2) {
     // the fold is closed: both legs are there, and what was laid of them lies in the middle
-    return { line, radius, chain, from, to, fresh: [[began[1], last - began[1]]], ahead };
+    return { line, radius, chain, from, to, fresh: [[began[1], last - began[1]]], ahead, range: [0, last] };
   }
   if (laying && ends[1] > began[1]) {
     fresh.push([Math.max(0, began[1] - head), tail - head]);
@@ -272,7 +283,7 @@ function strand(
     fresh.push([0, began[0] - head]);
     if (share < 1) ahead.push(backwards(stretch(chain, Math.max(ends[0], head - AHEAD), head)));
   }
-  return { line, radius, chain: stretch(chain, head, tail), from, to, fresh, ahead };
+  return { line, radius, chain: stretch(chain, head, tail), from, to, fresh, ahead, range: [head, tail] };
 }
 
 /** The end of a fold: a little beyond the middle of its two legs. */

@@ -1,7 +1,9 @@
-import type { Chain, Frame, Strand } from './film';
+import type { Chain, Frame, Stage, Strand } from './film';
 
 /** A short stretch of a line, to be drawn in one go. */
 export interface Chunk {
+  /** the same from frame to frame of a stage */
+  key: string;
   line: 'a' | 'b';
   radius: number;
   /** a little longer than the stretch at both ends, so that no seam shows; and just the stretch, for the rim */
@@ -13,61 +15,132 @@ export interface Chunk {
   behind: boolean;
   /** laid just now */
   fresh: boolean;
-  /** along its line, units of the drawing: where its texture goes on */
+  /** along its line, in points: where its texture goes on */
   along: number;
 }
 
-/** A chunk reaches so many points, or so far towards the eye. */
+/** A chunk reaches so many points at most, and so far towards the eye, in radii. */
 const POINTS = 14;
-const DEEP = 0.9;
+const DEEP = 1.1;
 /** What lies further behind than this is tinted. */
 const BEHIND = -1.1;
 
-const round = (value: number) => Math.round(10 * value) / 10;
+/** Paths are written in tenths: whole numbers are written far faster. Whoever draws one scales it by a tenth. */
+export const TENTH = 0.1;
+const round = (value: number) => Math.round(10 * value);
 
 /** The lines in short stretches, the furthest from the eye first: drawn one over the other they show what passes over what. */
 export function chunks(frame: Frame): Chunk[] {
-  return frame.strands.flatMap(cut).sort((a, b) => a.z - b.z);
+  return frame.strands.flatMap((strand) => cut(strand, frame)).sort((a, b) => a.z - b.z);
 }
 
-function cut({ line, radius, chain, fresh }: Strand): Chunk[] {
-  const n = chain.length / 3;
-  const found: Chunk[] = [];
-  let along = 0;
-  const isFresh = (i: number) => fresh.some(([from, to]) => i >= from && i <= to);
-  for (let from = 0; from < n - 1; ) {
-    const began = chain[3 * from + 2] as number;
-    const laid = isFresh(from + 1);
-    let to = from + 1;
-    let low = began;
-    let high = began;
-    while (to < n - 1 && to - from < POINTS && isFresh(to + 1) === laid) {
-      const z = chain[3 * to + 5] as number;
-      low = Math.min(low, z);
-      high = Math.max(high, z);
-      if (high - low > DEEP) break;
-      ++to;
-    }
-    const z = (low + high) / 2;
-    found.push({
-      line,
+/** Where each line is cut is settled once for a stage, so that a chunk stays one from frame to frame. */
+const cuts = new WeakMap<Stage, Map<string, number[]>>();
+
+function cutsOf(stage: Stage, line: string, radius: number): number[] {
+  const known = cuts.get(stage) ?? new Map<string, number[]>();
+  cuts.set(stage, known);
+  const found =
+    known.get(line) ??
+    cutBy(
+      stage.poses.map((pose) => pose[line] as Chain),
       radius,
-      d: curve(chain, from - 1, to + 1),
-      inner: curve(chain, from, to),
-      z,
-      behind: z < BEHIND,
-      fresh: laid,
-      along: round(along),
-    });
-    for (let i = from; i < to; ++i) {
-      along += Math.hypot(
-        (chain[3 * i + 3] as number) - (chain[3 * i] as number),
-        (chain[3 * i + 4] as number) - (chain[3 * i + 1] as number),
-      );
-    }
+    );
+  known.set(line, found);
+  return found;
+}
+
+/** As long as in every pose a stretch lies about as near to the eye all along. */
+function cutBy(chains: Chain[], radius: number): number[] {
+  const last = (chains[0] as Chain).length / 3 - 1;
+  const found = [0];
+  for (let from = 0; from < last; ) {
+    const low = chains.map((chain) => chain[3 * from + 2] as number);
+    const high = [...low];
+    let to = from + 1;
+    const flat = (at: number) =>
+      chains.every((chain, k) => {
+        const z = chain[3 * at + 2] as number;
+        low[k] = Math.min(low[k] as number, z);
+        high[k] = Math.max(high[k] as number, z);
+        return (high[k] as number) - (low[k] as number) <= DEEP * radius;
+      });
+    flat(to);
+    while (to < last && to - from < POINTS && flat(to + 1)) ++to;
+    found.push(to);
     from = to;
   }
   return found;
+}
+
+/** Chunks of poses that are kept, by the line's points: what stands still is not written anew. */
+const still = new WeakMap<Chain, Map<string, Chunk>>();
+
+function cut(strand: Strand, frame: Frame): Chunk[] {
+  const { line, radius, chain, fresh, range } = strand;
+  const edges = range ? cutsOf(frame.stage, line, radius) : cutBy([chain], radius);
+  const [head, tail] = range ?? [0, chain.length / 3 - 1];
+  const offset = Math.floor(head);
+  const [one, other] = range ? frame.between.map((pose) => pose[line] as Chain) : [];
+  const found: Chunk[] = [];
+  for (let k = 0; k < edges.length - 1; ++k) {
+    const [from, to] = [edges[k] as number, edges[k + 1] as number];
+    if (to <= head || from >= tail) continue;
+    // the last of what is fresh ends within a chunk, which is fresh then
+    const laid = fresh.some(([a, b]) => to - offset > a && from - offset < b);
+    const whole = from - 2 >= head && to + 2 <= tail;
+    const kept = whole && one && other && resting(one, other, from - 2, to + 2) ? one : null;
+    const key = `${k}${laid ? 'f' : ''}`;
+    const known = kept && still.get(kept)?.get(key);
+    if (known) {
+      found.push(known);
+      continue;
+    }
+    const [i, j] = [Math.max(0, from - offset), Math.min(chain.length / 3 - 1, to - offset)];
+    const chunk = written(strand, `${line}${k}`, i, j, laid, from);
+    if (kept) {
+      const all = still.get(kept) ?? new Map<string, Chunk>();
+      still.set(kept, all.set(key, chunk));
+    }
+    found.push(chunk);
+  }
+  return found;
+}
+
+/** Whether a stretch is at the same place in two poses. */
+function resting(one: Chain, other: Chain, from: number, to: number): boolean {
+  if (one === other) return true;
+  for (let i = 3 * from; i < 3 * to + 3; ++i) if (one[i] !== other[i]) return false;
+  return true;
+}
+
+function written(
+  { line, radius, chain }: Strand,
+  key: string,
+  from: number,
+  to: number,
+  fresh: boolean,
+  along: number,
+): Chunk {
+  let low = Number.POSITIVE_INFINITY;
+  let high = Number.NEGATIVE_INFINITY;
+  for (let i = from; i <= to; ++i) {
+    const z = chain[3 * i + 2] as number;
+    if (z < low) low = z;
+    if (z > high) high = z;
+  }
+  const z = (low + high) / 2;
+  return {
+    key,
+    line,
+    radius,
+    d: curve(chain, from - 1, to + 1),
+    inner: curve(chain, from, to),
+    z,
+    behind: z < BEHIND,
+    fresh,
+    along,
+  };
 }
 
 /** From one point of a chain to another as a smooth path. */
@@ -138,6 +211,15 @@ function seenEnd(
   return { ...endOf(chain, beginning), inside: true };
 }
 
+const ghosts = new WeakMap<Chain, string>();
+
+/** Where a line was when it began to be drawn tight. */
+function ghostOf(chain: Chain, from: number, to: number): string {
+  const known = ghosts.get(chain) ?? curve(chain, from, to);
+  ghosts.set(chain, known);
+  return known;
+}
+
 /** All the marks of a frame. Those with room of their own keep off the lines. */
 export function marks(frame: Frame, numbered = true): Mark[] {
   const unit = grain(frame);
@@ -173,7 +255,7 @@ export function marks(frame: Frame, numbered = true): Mark[] {
       const chain = first?.[line];
       const range = stage.from[line];
       if (chain && range)
-        found.push({ kind: 'ghost', d: curve(chain, Math.ceil(range[0]), Math.floor(range[1])), radius });
+        found.push({ kind: 'ghost', d: ghostOf(chain, Math.ceil(range[0]), Math.floor(range[1])), radius });
     }
   }
   if (stage.pinched && share < 1) {
@@ -187,21 +269,10 @@ export function marks(frame: Frame, numbered = true): Mark[] {
   }
   const taken: [number, number][] = [];
   if (numbered && stage.kind === 'lay') {
-    for (const [line, point, number] of stage.numbers) {
-      const range = stage.to[line];
-      const before = stage.from[line];
-      const strand = frame.strands.find((each) => each.line === line);
-      const chain = frame.pose[line];
-      if (!range || !before || !strand || !chain) continue;
-      const reached = before[1] + share * (range[1] - before[1]);
-      if (point > reached || point <= before[1] || (number > 5 && number % 5 > 0 && stage.numbers.length > 12))
-        continue;
-      const [px, py] = [chain[3 * point] as number, chain[3 * point + 1] as number];
-      const spot = freeSpot(frame, px, py, 2.6 * unit, taken, outwards(chain, point));
-      if (spot) {
-        taken.push(spot);
-        found.push({ kind: 'number', number, x: spot[0], y: spot[1] });
-      }
+    for (const { line, point, ...number } of numbersOf(frame)) {
+      const [before, range] = [stage.from[line], stage.to[line]];
+      if (before && range && point <= before[1] + share * (range[1] - before[1]))
+        found.push({ kind: 'number', ...number });
     }
   }
   if (stage.kind === 'draw') {
@@ -218,6 +289,47 @@ export function marks(frame: Frame, numbered = true): Mark[] {
     });
   }
   return found;
+}
+
+interface Counted {
+  line: string;
+  point: number;
+  number: number;
+  x: number;
+  y: number;
+}
+
+const counted = new WeakMap<Stage, Counted[]>();
+
+/** Where the numbers of a stage stand, once all of it is laid: they have their places from the beginning. */
+function numbersOf({ stage, pose, strands }: Frame): Counted[] {
+  const known = counted.get(stage);
+  if (known) return known;
+  const laid = Object.entries(stage.to).map(([line, [from, to]]) => ({
+    chain: (pose[line] as Chain).subarray(3 * Math.ceil(from), 3 * Math.floor(to) + 3),
+    radius: strands.find((each) => each.line === line)?.radius ?? 1.5,
+  }));
+  const unit = stage.box[2] / 100;
+  const taken: [number, number][] = [];
+  const found = stage.numbers.flatMap(([line, point, number]): Counted[] => {
+    const before = stage.from[line];
+    const chain = pose[line];
+    if (!before || !chain || point <= before[1] || (number > 5 && number % 5 > 0 && stage.numbers.length > 12))
+      return [];
+    const [px, py] = [chain[3 * point] as number, chain[3 * point + 1] as number];
+    const spot = freeSpot({ strands: laid, box: stage.box }, px, py, 2.6 * unit, taken, outwards(chain, point));
+    if (!spot) return [];
+    taken.push(spot);
+    return [{ line, point, number, x: spot[0], y: spot[1] }];
+  });
+  counted.set(stage, found);
+  return found;
+}
+
+/** What a word keeps off. */
+interface Room {
+  strands: { chain: Chain; radius: number }[];
+  box: Frame['box'];
 }
 
 /** Whether a turn's outermost point lies above the middle of its turn or below: up the page, or down. */
@@ -243,7 +355,7 @@ const FANS = [
  * @param way up or down the page first
  */
 function freeSpot(
-  frame: Frame,
+  frame: Room,
   x: number,
   y: number,
   size: number,
@@ -259,7 +371,7 @@ function freeSpot(
 
 function spotIn(
   fan: number[],
-  frame: Frame,
+  frame: Room,
   x: number,
   y: number,
   size: number,

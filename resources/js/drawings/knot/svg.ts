@@ -1,22 +1,28 @@
 import type { Film, Frame } from './film';
-import { type Chunk, chunks, grain, type Mark, marks } from './paint';
+import { type Chunk, chunks, grain, type Mark, marks, TENTH } from './paint';
 
 const n = (value: number) => (Math.round(100 * value) / 100).toString();
+
+/** Lines are written in tenths of a unit. */
+export const SCALED = `scale(${TENTH})`;
+const TENTHS = 1 / TENTH;
 
 /** The strokes of a chunk, from below: a rim that cuts what it lies over, its outline, its body, a texture by which line it is. */
 export const LAYERS = ['rim', 'outline', 'body', 'texture'] as const;
 
+/** In tenths of a unit. */
 export function strokeOf(layer: (typeof LAYERS)[number], { line, radius }: Chunk): number {
-  if (layer === 'rim') return 2 * radius + 1.3;
-  if (layer === 'outline') return 2 * radius;
-  if (layer === 'body') return 2 * radius - 0.8;
-  return line === 'a' ? 0.3 * radius : 2 * radius - 1.1;
+  if (layer === 'rim') return TENTHS * (2 * radius + 1.3);
+  if (layer === 'outline') return TENTHS * 2 * radius;
+  if (layer === 'body') return TENTHS * (2 * radius - 0.8);
+  return TENTHS * (line === 'a' ? 0.3 * radius : 2 * radius - 1.1);
 }
 
 export const classOf = (chunk: Chunk) => `${chunk.line}${chunk.behind ? ' behind' : ''}${chunk.fresh ? ' fresh' : ''}`;
 
 /** Braid is dashed across, so that it looks plaited; its dashes go on from chunk to chunk. */
-export const dashOf = (layer: string, chunk: Chunk) => (layer === 'texture' && chunk.line === 'b' ? '0.7 0.9' : null);
+export const dashOf = (layer: string, chunk: Chunk) => (layer === 'texture' && chunk.line === 'b' ? '7 9' : null);
+export const shiftOf = (chunk: Chunk) => String(-TENTHS * chunk.along);
 
 /** What lies on the page at a height: the arbor under everything, a core in the middle, tape in front. */
 export const CORE = 0;
@@ -66,12 +72,12 @@ function drawn(mark: Mark, unit: number): string {
   const width = (times: number) => `stroke-width="${n(times * unit)}"`;
   switch (mark.kind) {
     case 'ghost':
-      return `<path class="ghost" d="${mark.d}" ${width(0.4)} stroke-dasharray="${n(1.4 * unit)} ${n(1.2 * unit)}"/>`;
+      return `<path class="ghost" transform="${SCALED}" d="${mark.d}" ${width(0.4 * TENTHS)} stroke-dasharray="${n(14 * unit)} ${n(12 * unit)}"/>`;
     case 'ring':
       return `<circle class="ring" cx="${n(mark.x)}" cy="${n(mark.y)}" r="${n(mark.radius)}" ${width(0.35)} stroke-dasharray="${n(0.9 * unit)} ${n(0.7 * unit)}"/>`;
     case 'arrow': {
       const reach = 3.4 * unit;
-      return `<path class="way" d="${mark.d}" ${width(0.55)} stroke-dasharray="${n(1.5 * unit)} ${n(1 * unit)}"/>${head(mark.x + reach * mark.ux, mark.y + reach * mark.uy, mark.ux, mark.uy, reach)}`;
+      return `<path class="way" transform="${SCALED}" d="${mark.d}" ${width(0.55 * TENTHS)} stroke-dasharray="${n(15 * unit)} ${n(10 * unit)}"/>${head(mark.x + reach * mark.ux, mark.y + reach * mark.uy, mark.ux, mark.uy, reach)}`;
     }
     case 'tag': {
       const half = mark.radius;
@@ -120,7 +126,7 @@ export function still(film: Film, frame: Frame, style: string): string {
   const cord = (chunk: Chunk) =>
     `<g class="${classOf(chunk)}">${LAYERS.map((layer) => {
       const dash = dashOf(layer, chunk);
-      return `<path class="${layer}" d="${layer === 'rim' ? chunk.inner : chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${-chunk.along}"` : ''}/>`;
+      return `<path class="${layer}" d="${layer === 'rim' ? chunk.inner : chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${shiftOf(chunk)}"` : ''}/>`;
     }).join('')}</g>`;
   const all = chunks(frame);
   const level = (from: number, to: number) =>
