@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import type { Plugin } from 'vitest/config';
-import { frameAt, moveEnds, readFilm } from '../resources/js/drawings/knot/film';
+import { keyFrames, readFilm } from '../resources/js/drawings/knot/film';
 import { still } from '../resources/js/drawings/knot/svg';
 
 const FILMS = 'resources/films';
@@ -21,11 +21,11 @@ export function stills(): Plugin {
       for (const file of readdirSync(FILMS)) {
         const film = readFilm(JSON.parse(gunzipSync(readFileSync(`${FILMS}/${file}`)).toString()));
         const moves = 1 + Math.max(...film.stages.map((each) => each.move));
-        moveEnds(film, moves).forEach((end, move) => {
+        keyFrames(film, moves).forEach((frame, move) => {
           this.emitFile({
             type: 'asset',
             fileName: `assets/${file.replace('.json.gz', '')}.${move + 1}.svg`,
-            source: still(film, frameAt(film, end), style),
+            source: still(film, frame, style),
           });
         });
       }

@@ -32,7 +32,6 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
 
   useHotkeys([
     ['Space', () => go.current()],
-    ['Enter', () => go.current()],
     ['ArrowRight', () => go.current()],
     ['ArrowLeft', tying.back],
   ]);

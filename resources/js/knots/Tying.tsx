@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useCalculator } from '../api/calculators';
 import type { JoinsCase, KnotId } from '../api/types';
-import { type Film, frameAt, moveEnds } from '../drawings/knot/film';
+import { type Film, frameAt, keyFrames } from '../drawings/knot/film';
 import { Picture } from '../drawings/knot/Picture';
 import { Waiting } from '../parts/Waiting';
 import classes from './Knots.module.css';
@@ -175,10 +175,7 @@ interface AllMovesProps {
 
 /** The key poses, one for each move. */
 function AllMoves({ film, moves, names }: AllMovesProps) {
-  const frames = useMemo(
-    () => moveEnds(film, moves.length).map((end) => frameAt(film, end - 1e-6)),
-    [film, moves.length],
-  );
+  const frames = useMemo(() => keyFrames(film, moves.length), [film, moves.length]);
   return (
     <>
       <ol className={classes.all}>

@@ -135,6 +135,10 @@ describe.each(Object.entries(films))('%s', (_, film) => {
           stage.pulls.map((_each, i) => i + 1),
         );
       }
+      // whatever is laid has an arrow that leads on, and a ring where it began
+      if (frame.strands.some((each) => each.fresh.some(([from, to]) => to - from > 4))) {
+        expect(all.map((each) => each.kind)).toEqual(expect.arrayContaining(['arrow']));
+      }
       expect(chunks(frame).some((each) => each.fresh)).toBe(frame.strands.some((each) => each.fresh.length > 0));
       for (const mark of all) {
         if (mark.kind !== 'number') continue;

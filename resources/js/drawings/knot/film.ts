@@ -156,6 +156,8 @@ export interface Frame {
   /** the kept pose it comes from and the one it goes to; the same where nothing moves */
   between: [Pose, Pose];
   box: Box;
+  /** what is pulled, in this order */
+  pulls: Stage['pulls'];
 }
 
 /** The kept poses on both sides of a share of a stage, and how far it is from one to the other. */
@@ -204,6 +206,8 @@ function between(chain: Chain, place: number): [number, number, number] {
 
 /** Points of a moving end's way that are shown ahead of it. */
 const AHEAD = 16;
+/** And the least of it, units of the drawing. */
+const REACH = 5;
 
 /** What is to be seen at a time. */
 export function frameAt(film: Film, seconds: number): Frame {
@@ -235,7 +239,15 @@ export function shown(film: Film, stage: Stage, share: number, pose: Pose = pose
   });
   const [one, other, part] = around(stage, share);
   const moves = stage.poses.includes(pose) ? pose : null;
-  return { strands, stage, share, pose, between: moves || part === 0 ? [pose, pose] : [one, other], box: stage.box };
+  return {
+    strands,
+    stage,
+    share,
+    pose,
+    between: moves || part === 0 ? [pose, pose] : [one, other],
+    box: stage.box,
+    pulls: stage.pulls,
+  };
 }
 
 function strand(
@@ -265,25 +277,49 @@ function strand(
       from,
       to,
       fresh: laid > 0.5 ? [[Math.max(0, middle - laid), middle + laid]] : [],
-      ahead: laying && share < 1 ? [stretch(chain, tail, Math.min(ends[1], last / 2, tail + AHEAD))] : [],
+      ahead:
+        laid > 0.5 || share < 1
+          ? [onwards(stretch(chain, tail, Math.min(ends[1], last / 2, tail + AHEAD)), stretch(chain, tail - 4, tail))]
+          : [],
       range: null,
     };
   }
   const fresh: [number, number][] = [];
   const ahead: Chain[] = [];
   if (bight && began[1] < last / 2 && ends[1] > last / 2) {
-    // the fold is closed: both legs are there, and what was laid of them lies in the middle
-    return { line, radius, chain, from, to, fresh: [[began[1], last - began[1]]], ahead, range: [0, last] };
+    // the fold is closed: both legs are there, and what was laid of them lies in the middle, on from its tip
+    const middle = Math.round(last / 2);
+    const [ax, ay] = at3(chain, middle - 6);
+    const [bx, by] = at3(chain, middle + 6);
+    const [x, y, z] = at3(chain, middle);
+    const on = onwards(new Float32Array(0), Float32Array.from([(ax + bx) / 2, (ay + by) / 2, z, x, y, z]));
+    return { line, radius, chain, from, to, fresh: [[began[1], last - began[1]]], ahead: [on], range: [0, last] };
   }
   if (laying && ends[1] > began[1]) {
     fresh.push([Math.max(0, began[1] - head), tail - head]);
-    if (share < 1) ahead.push(stretch(chain, tail, Math.min(ends[1], tail + AHEAD)));
+    ahead.push(onwards(stretch(chain, tail, Math.min(ends[1], tail + AHEAD)), stretch(chain, tail - 4, tail)));
   }
   if (laying && ends[0] < began[0]) {
     fresh.push([0, began[0] - head]);
-    if (share < 1) ahead.push(backwards(stretch(chain, Math.max(ends[0], head - AHEAD), head)));
+    ahead.push(
+      onwards(
+        backwards(stretch(chain, Math.max(ends[0], head - AHEAD), head)),
+        backwards(stretch(chain, head, head + 4)),
+      ),
+    );
   }
   return { line, radius, chain: stretch(chain, head, tail), from, to, fresh, ahead, range: [head, tail] };
+}
+
+/** The way ahead; where there is hardly any left, straight on from where it came. */
+function onwards(way: Chain, came: Chain): Chain {
+  if (lengthOf(way, 0, way.length / 3 - 1) > REACH) return way;
+  const n = came.length / 3;
+  const [x, y, z] = at3(came, n - 1);
+  const [px, py] = at3(came, 0);
+  const length = Math.hypot(x - px, y - py) || 1;
+  const [ux, uy] = [(x - px) / length, (y - py) / length];
+  return Float32Array.from([0, 1, 2].flatMap((each) => [x + 0.5 * each * REACH * ux, y + 0.5 * each * REACH * uy, z]));
 }
 
 /** The end of a fold: a little beyond the middle of its two legs. */
@@ -328,3 +364,10 @@ export const moveEnds = (film: Film, moves: number): number[] =>
   Array.from({ length: moves }, (_, move) =>
     Math.max(0, ...film.stages.filter((each) => each.move <= move).map((each) => each.ends)),
   );
+
+/** A picture for each move, as it stands at its end, with what is pulled in it. */
+export const keyFrames = (film: Film, moves: number): Frame[] =>
+  moveEnds(film, moves).map((end, move) => ({
+    ...frameAt(film, end),
+    pulls: film.stages.findLast((each) => each.move === move && each.kind === 'draw')?.pulls ?? [],
+  }));

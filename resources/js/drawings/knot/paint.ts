@@ -258,7 +258,7 @@ export function marks(frame: Frame, numbered = true): Mark[] {
         found.push({ kind: 'ghost', d: ghostOf(chain, Math.ceil(range[0]), Math.floor(range[1])), radius });
     }
   }
-  if (stage.pinched && share < 1) {
+  if (stage.pinched) {
     const [line, point] = stage.pinched;
     const strand = frame.strands.find((each) => each.line === line);
     const chain = frame.pose[line];
@@ -275,19 +275,17 @@ export function marks(frame: Frame, numbered = true): Mark[] {
         found.push({ kind: 'number', ...number });
     }
   }
-  if (stage.kind === 'draw') {
-    stage.pulls.forEach(([line, which], index) => {
-      const strand = frame.strands.find((each) => each.line === line);
-      if (!strand) return;
-      const end = seenEnd(strand.chain, which === 'from', frame.box, 9 * unit);
-      const spot = freeSpot(frame, end.x + 3 * unit * end.ux, end.y + 3 * unit * end.uy, 3.4 * unit, taken) ?? [
-        end.x,
-        end.y,
-      ];
-      taken.push(spot);
-      found.push({ kind: 'pull', ...end, number: index + 1, nx: spot[0], ny: spot[1] });
-    });
-  }
+  frame.pulls.forEach(([line, which], index) => {
+    const strand = frame.strands.find((each) => each.line === line);
+    if (!strand) return;
+    const end = seenEnd(strand.chain, which === 'from', frame.box, 9 * unit);
+    const spot = freeSpot(frame, end.x + 3 * unit * end.ux, end.y + 3 * unit * end.uy, 3.4 * unit, taken) ?? [
+      end.x,
+      end.y,
+    ];
+    taken.push(spot);
+    found.push({ kind: 'pull', ...end, number: index + 1, nx: spot[0], ny: spot[1] });
+  });
   return found;
 }
 
