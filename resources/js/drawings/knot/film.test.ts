@@ -114,7 +114,7 @@ describe.each(Object.entries(films))('%s', (_, film) => {
     for (const [index, stage] of film.stages.entries()) {
       expect(soundness(film, stage), `stage ${index}`).toBeGreaterThan(WHOLE);
     }
-  });
+  }, 60_000);
 
   it('lays its lines without a jump, and goes on where it was', () => {
     for (let seconds = 0.05; seconds < film.length; seconds += 0.05) {
