@@ -8,7 +8,7 @@ const FILMS = 'resources/films';
 
 /** Colours of a still picture by day and by night; in the page the theme has them. */
 const PAPER = `:root{--paper:#fff;--paper-sunk:#f3f0e8;--paper-raised:#fff;--ink:#1b2830;--ink-soft:#55626a;--next:#0d5d4a;--metal:#fffdf6;
---cord-a:#dfe8ea;--cord-a-behind:#aebfc5;--cord-a-texture:#9db2b9;--cord-b-texture:#7d6a3a;--cord-b:#e9d9ae;--cord-b-behind:#bda978;--cord-fresh:#5fb79a;--cord-fresh-behind:#3f8a72}
+--cord-a:#dfe8ea;--cord-a-behind:#aebfc5;--cord-b-texture:#7d6a3a;--cord-b:#e9d9ae;--cord-b-behind:#bda978;--cord-fresh:#5fb79a;--cord-fresh-behind:#3f8a72}
 text{font-family:sans-serif}`;
 
 /** The key pose of every move of every knot as a picture of its own, built with the front end: for pages without scripts. */

@@ -226,7 +226,8 @@ export function marks(frame: Frame, numbered = true): Mark[] {
   const found: Mark[] = [];
   const { stage, share } = frame;
   const moved = stage.kind === 'lay';
-  for (const { chain, radius, fresh, from, to, ahead } of frame.strands) {
+  const pulled = new Set(frame.pulls.map(([line, end]) => `${line} ${end}`));
+  for (const { line, chain, radius, fresh, from, to, ahead } of frame.strands) {
     for (const [beginning, name] of [
       [true, from],
       [false, to],
@@ -234,8 +235,10 @@ export function marks(frame: Frame, numbered = true): Mark[] {
       const end = seenEnd(chain, beginning, frame.box, 4 * unit);
       const moving = moved && fresh.some(([a, b]) => (beginning ? a <= 0 : b >= chain.length / 3 - 1.5));
       if (moving && name !== 'standing') found.push({ kind: 'tag', ...end, radius });
-      else if (name === 'standing' || !end.inside) found.push({ kind: 'break', ...end, radius });
-      else found.push({ kind: 'tag', ...end, radius });
+      else if (name === 'standing' || !end.inside) {
+        // an arrow says by itself that it leads on
+        if (!pulled.has(`${line} ${beginning ? 'from' : 'to'}`)) found.push({ kind: 'break', ...end, radius });
+      } else found.push({ kind: 'tag', ...end, radius });
     }
     for (const [a, b] of fresh) {
       const began = a <= 0 ? Math.floor(b) : Math.floor(a);
