@@ -121,18 +121,6 @@ final readonly class Path
         return $path;
     }
 
-    /** All of it moved and scaled: x' = x0 + s x, y' = y0 + s y. */
-    public function placed(float $x, float $y, float $scale): self
-    {
-        return new self(
-            $this->line,
-            array_map(static fn(array $point): array => [$x + $scale * $point[0], $y + $scale * $point[1], $point[2]], $this->through),
-            $this->from,
-            $this->to,
-            $this->marks,
-        );
-    }
-
     /** Turned half round in the page about a point, as another line. */
     public function turned(float $x, float $y, string $line): self
     {

@@ -10,7 +10,14 @@ namespace Undro\Knot;
  */
 final readonly class Prop
 {
-    private function __construct(public string $kind, public int $from, public float $x, public float $y, public float $width, public float $height) {}
+    private function __construct(
+        public string $kind,
+        public int $from,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {}
 
     /** The arbor from its end. @param float $radius of it */
     public static function arbor(int $from, float $x, float $y, float $radius): self

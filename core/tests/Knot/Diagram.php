@@ -39,7 +39,13 @@ final readonly class Diagram
      */
     public static function arbor(float $x, float $y): array
     {
-        return [[$x, $y, -300.0], [$x + 0.1, $y + 0.1, 300.0], [$x - 400.0, $y - 500.7, 300.0], [$x - 400.0, $y - 500.1, -300.0], [$x, $y, -300.0]];
+        return [
+            [$x, $y, -300.0],
+            [$x + 0.1, $y + 0.1, 300.0],
+            [$x - 400.0, $y - 500.7, 300.0],
+            [$x - 400.0, $y - 500.1, -300.0],
+            [$x, $y, -300.0],
+        ];
     }
 
     /** Over and under as one meets them along a strand, between two places on it. */
@@ -159,7 +165,10 @@ final readonly class Diagram
         // far in front of everything; looked at a hair from the side, so that nothing lies upon itself
         $closed = $a === $b ? $points : [...$points, [$b[0], $b[1], 500.0], [$a[0], $a[1], 500.0], $a];
 
-        return array_map(static fn(array $point): array => [$point[0] + 0.0137 * $point[2], $point[1] - 0.0211 * $point[2], $point[2]], $closed);
+        return array_map(
+            static fn(array $point): array => [$point[0] + 0.0137 * $point[2], $point[1] - 0.0211 * $point[2], $point[2]],
+            $closed,
+        );
     }
 
     /**

@@ -210,7 +210,8 @@ final class KnotsTest extends TestCase
         self::assertStringContainsString('3 times', $turns(Knot::Alberto, Where::Buried, true));
         // each turn that is counted beside a film is one, and there are as many as the words say
         // the seventh of an Albright is the one that ends in the bight
-        foreach (['uni' => [3], 'double_uni-5-7' => [5, 7], 'blood' => [5, 5], 'albright' => [6, 7], 'alberto-3' => [3, 3]] as $name => $said) {
+        $all = ['uni' => [3], 'double_uni-5-7' => [5, 7], 'blood' => [5, 5], 'albright' => [6, 7], 'alberto-3' => [3, 3]];
+        foreach ($all as $name => $said) {
             $counted = [];
             foreach (self::film($name)->stages as $stage) {
                 $fresh = array_filter($stage->numbers, static fn(array $each): bool => $each[1] > $stage->from[$each[0]][1]);
@@ -269,7 +270,9 @@ final class KnotsTest extends TestCase
 
     private static function film(string $name): Film
     {
-        return self::$films[$name] ??= Film::read((array) json_decode((string) gzdecode(self::packed($name)), true, flags: JSON_THROW_ON_ERROR));
+        return self::$films[$name] ??= Film::read(
+            (array) json_decode((string) gzdecode(self::packed($name)), true, flags: JSON_THROW_ON_ERROR),
+        );
     }
 
     private static function lastLaid(Film $film): int

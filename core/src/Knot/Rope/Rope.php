@@ -263,7 +263,8 @@ final class Rope
         $least = $this->least;
         if ($this->arbor !== null) {
             foreach ($this->x as $i => $x) {
-                $least = min($least, (hypot($x - $this->arbor[0], $this->y[$i] - $this->arbor[1]) - $this->arbor[2]) / $this->radius[$i] / $this->girth);
+                $off = hypot($x - $this->arbor[0], $this->y[$i] - $this->arbor[1]) - $this->arbor[2];
+                $least = min($least, $off / ($this->radius[$i] * $this->girth));
             }
         }
 
@@ -440,7 +441,8 @@ final class Rope
                 }
                 $dy = $this->y[$j] - $y;
                 $dz = $this->z[$j] - $z;
-                if ($dy > $most || $dy < -$most || $dz > $most || $dz < -$most || $this->free[$i] + $this->free[$j] <= 0 && $this->hand[$i] === $this->hand[$j]) {
+                $apart = abs($dy) > $most || abs($dz) > $most;
+                if ($apart || $this->free[$i] + $this->free[$j] <= 0 && $this->hand[$i] === $this->hand[$j]) {
                     continue;
                 }
                 $apart = $this->girth * ($this->radius[$i] + $this->radius[$j]);

@@ -19,9 +19,14 @@ final class Scene
     private const TIGHTER = 1.0;
     /** Lines are kept a little further apart than they are drawn thick, so that rounding and straight ways leave them room. */
     private const ROOM = 1.1;
-    /** No point goes further than this between two poses, and no line comes nearer to another on the way than this share of its thickness. */
+    /**
+     * No point goes further than this between two poses, and no line comes nearer to another on the way than this share of
+     * its thickness.
+     */
     private const BETWEEN = 10.0;
     private const SOUND = 0.985;
+    /** Steps at most. */
+    private const MOST = 2500;
     /** Steps after which it is looked whether another pose is needed. */
     private const LOOK = 2;
     /** Drawn tight: less than this is gained in a step. */
@@ -82,7 +87,8 @@ final class Scene
             $this->marks[$name][$mark] = (int) round($stretches * $along[$at] / $length);
         }
         $start = (float) ($this->marks[$name]['start'] ?? $stretches);
-        $this->shown[$name] = isset($this->marks[$name]['apex']) ? [(float) $this->marks[$name]['apex'], (float) $this->marks[$name]['apex']] : [0.0, $start];
+        $apex = $this->marks[$name]['apex'] ?? null;
+        $this->shown[$name] = $apex === null ? [0.0, $start] : [(float) $apex, (float) $apex];
 
         return $this;
     }
@@ -135,7 +141,8 @@ final class Scene
         $numbers = [];
         foreach (array_unique($lines) as $line) {
             foreach ($this->marks[$line] ?? [] as $mark => $at) {
-                if (preg_match('/^turn \D*(\d+)$/', $mark, $found) === 1 && $at >= $this->shown[$line][0] && $at <= $this->shown[$line][1]) {
+                $laid = $at >= $this->shown[$line][0] && $at <= $this->shown[$line][1];
+                if ($laid && preg_match('/^turn \D*(\d+)$/', $mark, $found) === 1) {
                     $numbers[] = [$line, $at, (int) $found[1]];
                 }
             }
@@ -211,7 +218,8 @@ final class Scene
         $rope = new Rope($this->arbor);
         foreach ($this->lines as $line => $index) {
             $points = $this->rope->points($index);
-            $this->lines[$line] = $rope->line($line === $name ? array_slice($points, 0, $this->kept[$line] + 1) : $points, $this->radius[$line]);
+            $points = $line === $name ? array_slice($points, 0, $this->kept[$line] + 1) : $points;
+            $this->lines[$line] = $rope->line($points, $this->radius[$line]);
         }
         $rope->girth(self::ROOM);
         $this->rope = $rope;
@@ -248,14 +256,28 @@ final class Scene
      * What is free is drawn tight.
      *
      * @param list<array{string, string|int|float, string|int|float}> $held  stretches that stay where they are
-     * @param list<array{string, string|int|float, string|int|float, float, float, float}> $taken stretches taken along: to so much right and down, and how fast
+     * @param list<array{string, string|int|float, string|int|float, float, float, float}> $taken stretches taken
+     *     along: to so much right and down, and how fast
      * @param list<string> $pulls what is pulled, in this order: a line and an end of it, as "a to"
      * @param int $most steps
      */
-    public function draw(int $move, array $held = [], array $taken = [], array $pulls = [], int $most = 2500, float $tight = self::TIGHT, float $pressed = self::PRESSED): self
-    {
+    public function draw(
+        int $move,
+        array $held = [],
+        array $taken = [],
+        array $pulls = [],
+        int $most = self::MOST,
+        float $tight = self::TIGHT,
+    ): self {
         $taken = array_map(
-            fn(array $each): array => [$each[0], $this->at($each[0], $each[1]), $this->at($each[0], $each[2]), $each[3], $each[4], $each[5]],
+            fn(array $each): array => [
+                $each[0],
+                $this->at($each[0], $each[1]),
+                $this->at($each[0], $each[2]),
+                $each[3],
+                $each[4],
+                $each[5],
+            ],
             $taken,
         );
         $held = array_map(fn(array $each): array => [$each[0], $this->at($each[0], $each[1]), $this->at($each[0], $each[2])], $held);
@@ -281,7 +303,7 @@ final class Scene
                 }
             }
             $this->rope->step($tension);
-            if ($moving && $this->rope->room() < $pressed) {
+            if ($moving && $this->rope->room() < self::PRESSED) {
                 foreach ($taken as $i => $each) {
                     $gone[$i] = hypot($each[3], $each[4]);
                     $this->take($each, -self::BACK);

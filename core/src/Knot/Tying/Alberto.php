@@ -64,7 +64,8 @@ final class Alberto implements Tying
     /** Up through the bight and over one leg, then away from the closed end. */
     private static function away(float $from, float $step, int $wraps): Path
     {
-        return Albright::in(50)->marked('through')->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)->marked('turn away 1')
+        return Albright::in(50)->marked('through')->to($from + 1, 49, 2)->to($from - 0.3 * $step, 44, 5)->to($from - $step, 39, 0)
+            ->marked('turn away 1')
             ->wrapped($from - $step, -$step, 2 * $wraps - 1, Albright::AXIS, 16, false, false, 8.0, 'turn away', 1)->marked('away');
     }
 
@@ -79,7 +80,8 @@ final class Alberto implements Tying
 
     private static function out(Path $path, float $from, int $wraps): Path
     {
-        return $path->to($from - 0.4 * 6, 67, 6)->marked('turn back ' . $wraps)->to($from + 4, 61, 4)->to(172, 60, 0)->to(179, 61.5, -5)->to(188, 66, -4)->to(198, 72);
+        return $path->to($from - 0.4 * 6, 67, 6)->marked('turn back ' . $wraps)->to($from + 4, 61, 4)->to(172, 60, 0)
+            ->to(179, 61.5, -5)->to(188, 66, -4)->to(198, 72);
     }
 
 }

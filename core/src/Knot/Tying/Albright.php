@@ -62,14 +62,16 @@ final class Albright implements Tying
     /** The thicker line, folded. */
     public static function bight(): Path
     {
-        return Path::of('a')->to(2, 44)->to(40, 44)->marked('start')->to(90, 44)->to(160, 44)->to(176, 47)->to(182, 55)->to(176, 63)->to(160, 66)
+        return Path::of('a')->to(2, 44)->to(40, 44)->marked('start')->to(90, 44)->to(160, 44)->to(176, 47)->to(182, 55)
+            ->to(176, 63)->to(160, 66)
             ->to(90, 66)->to(20, 66);
     }
 
     /** The thin line from its standing end, under the closed end and up into the bight. */
     public static function in(float $y = self::AXIS): Path
     {
-        return Path::of('b')->to(206, $y, -3)->marked('start')->to(200, $y, -4)->to(190, $y, -4)->to(180, $y, -5)->to(170, $y, -2)->to(162, $y);
+        return Path::of('b')->to(206, $y, -3)->marked('start')->to(200, $y, -4)->to(190, $y, -4)->to(180, $y, -5)->to(170, $y, -2)
+            ->to(162, $y);
     }
 
     private static function wrapped(float $from, float $step): Path

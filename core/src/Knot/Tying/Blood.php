@@ -21,7 +21,8 @@ final class Blood implements Tying
                 'Too little overlap.',
             ),
             new Move(
-                'Wrap one tag 5 times (up to 7 in thin line) round the other standing line, bring it back and down through the gap in the middle.',
+                'Wrap one tag 5 times (up to 7 in thin line) round the other standing line, bring it back and down through the gap in the '
+                    . 'middle.',
                 'The wraps lie side by side; the tag goes down between the lines.',
                 'Brought back outside the gap: it unrolls.',
             ),

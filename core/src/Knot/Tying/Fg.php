@@ -24,7 +24,8 @@ final class Fg implements Tying
                 'Slack braid: no crossing lies where it should.',
             ),
             new Move(
-                'And from below, and from above again: the braid crosses itself round the leader each time. (Drawn as if the leader lay still.)',
+                'And from below, and from above again: the braid crosses itself round the leader each time. (Drawn as if the leader lay '
+                    . 'still.)',
                 'Every crossing lies against the one before.',
                 'Crossings on one side only: it is a spiral and will slip.',
             ),
@@ -50,22 +51,26 @@ final class Fg implements Tying
     {
         $leader = Path::of('a')->to(-10, self::AXIS)->to(10, self::AXIS)->marked('start')->to(40, self::AXIS)->to(100, self::AXIS)
             ->to(290, self::AXIS)->marked('across');
-        $to = static fn(float $x, float $y): Path => Path::of('b')->to($x, $y);
-        // what is tied already stays as it is while a hitch is drawn up
-        $rest = [['a', 0, 'end'], ['b', 0, 'grown-34']];
-
-        return (new Scene())
+        $scene = (new Scene())
             ->line($leader, 2.2)->line(self::braid(self::CROSSINGS, 24, 5.6), 1.3)->loosen()
             ->lay(0, ['a' => 'across', 'b' => 'turn 1'], ['b' => 'in 1'])
             ->lay(1, ['b' => 'turn 3'], ['b' => 'in 3'], ['a', 'start+6'])
             ->lay(2, ['b' => 'end'], ['b' => 'begin'], ['a', 'start+6'])
-            ->draw(2, pulls: ['b from', 'b to'])
-            ->extend(self::hitch($to(154, 22), 168, 59))->lay(3, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(3, $rest, pulls: ['b to'], tight: 0.004)
-            ->extend(self::hitch($to(148, 5), 180, 59))->lay(3, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(3, $rest, pulls: ['b to'], tight: 0.004)
-            ->trim(4, ['a' => [0, 202.0]])->cut('a')
-            ->extend(self::hitch($to(160, 5), 196, 62))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
-            ->extend(self::hitch($to(176, 8), 216, 63, 3))->lay(4, ['b' => 'end'], pinched: ['b', 'grown-6'])->draw(4, $rest, pulls: ['b to'], tight: 0.004)
-            ->trim(4, ['b' => [0, -54.0]]);
+            ->draw(2, pulls: ['b from', 'b to']);
+        self::hitched($scene, 3, self::hitch(Path::of('b')->to(154, 22), 168, 59));
+        self::hitched($scene, 3, self::hitch(Path::of('b')->to(148, 5), 180, 59));
+        $scene->trim(4, ['a' => [0, 202.0]])->cut('a');
+        self::hitched($scene, 4, self::hitch(Path::of('b')->to(160, 5), 196, 62));
+        self::hitched($scene, 4, self::hitch(Path::of('b')->to(176, 8), 216, 63, 3));
+
+        return $scene->trim(4, ['b' => [0, -54.0]]);
+    }
+
+    /** One hitch laid and drawn up; what is tied already stays as it is meanwhile. */
+    private static function hitched(Scene $scene, int $move, Path $hitch): void
+    {
+        $scene->extend($hitch)->lay($move, ['b' => 'end'], pinched: ['b', 'grown-6'])
+            ->draw($move, [['a', 0, 'end'], ['b', 0, 'grown-34']], pulls: ['b to'], tight: 0.004);
     }
 
     /** The braid's standing end in from the right, along the leader to the left, and its tag back. */

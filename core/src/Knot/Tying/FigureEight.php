@@ -48,7 +48,8 @@ final class FigureEight implements Tying
     {
         $eight = self::doubled(self::middle()->to(130, 36, 4)->to(150, 33)->to(162, 32)->marked('eye'), 9);
         // in at the front of the loop, out behind; the arbor comes in between
-        $standing = Path::of('a')->to(250, 40)->to(190, 44, -5)->to(146, 46, -5)->to(130, 46)->to(124, 58, 6)->to(112, 80, 4)->to(106, 90, 2)
+        $standing = Path::of('a')->to(250, 40)->to(190, 44, -5)->to(146, 46, -5)->to(130, 46)->to(124, 58, 6)->to(112, 80, 4)
+            ->to(106, 90, 2)
             ->to(100, 96)->to(20, 98)->to(-40, 88)->to(-60, 80)->to(-68, 60)->to(-60, 40)->to(-40, 32)->to(-16, 42)
             ->to(4, 60 - self::APART)->marked('joined');
 

@@ -66,7 +66,8 @@ final class Surgeons implements Tying
 
     private static function loop(): Path
     {
-        return self::course()->to(4, 76)->to(36, 76)->marked('start')->to(60, 76)->to(130, 76)->marked('along')->to(158, 68)->to(166, 48)->to(150, 28)->to(100, 22)
+        return self::course()->to(4, 76)->to(36, 76)->marked('start')->to(60, 76)->to(130, 76)->marked('along')->to(158, 68)
+            ->to(166, 48)->to(150, 28)->to(100, 22)
             ->to(62, 24)->to(44, 38)->marked('loop');
     }
 
@@ -78,6 +79,8 @@ final class Surgeons implements Tying
     /** The loop with both strands through it so many times. */
     private static function whole(): Path
     {
-        return self::out(self::loop()->wrapped(44, 24, 2, 76, 12, false, true, 6)->marked('once')->wrapped(92, 24, 2 * self::TIMES - 2, 76, 12, false, true, 6), 140);
+        $once = self::loop()->wrapped(44, 24, 2, 76, 12, false, true, 6)->marked('once');
+
+        return self::out($once->wrapped(92, 24, 2 * self::TIMES - 2, 76, 12, false, true, 6), 140);
     }
 }

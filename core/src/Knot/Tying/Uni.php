@@ -62,7 +62,8 @@ final class Uni implements Tying
     /** Round the arbor and a little back along the standing line. */
     private static function back(): Path
     {
-        return Path::of('a')->to(198, 40)->to(160, 40)->marked('start')->to(120, 40)->to(70, 38)->to(42, 31)->to(24, 39)->to(18, 55)->to(24, 71)
+        return Path::of('a')->to(198, 40)->to(160, 40)->marked('start')->to(120, 40)->to(70, 38)->to(42, 31)->to(24, 39)
+            ->to(18, 55)->to(24, 71)
             ->to(42, 79)->to(57, 70)->to(70, 56)->marked('round');
     }
 
