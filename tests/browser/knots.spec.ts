@@ -96,7 +96,7 @@ test('a knock goes on too', async ({ page }) => {
   await page.getByText('at a sound').click();
   await expect(page.getByText('Nothing of it is kept')).toBeVisible();
   // first it listens to the room
-  await page.waitForFunction('asked() > 20');
+  await expect.poll(() => page.evaluate('asked()')).toBeGreaterThan(20);
   await page.evaluate('knock()');
   await expect(page.getByRole('button', { name: 'On to move 2' })).toBeEnabled({ timeout: 10_000 });
   await page.getByText('at a tap').click();

@@ -71,7 +71,7 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
       >
         {last
           ? 'Tied. Once more'
-          : began
+          : !began
             ? 'Begin'
             : `On to move ${Math.min(moves.length, tying.move + (over ? 2 : 1))}`}
       </Button>
