@@ -92,6 +92,12 @@ export default function Search({ onClose }: { onClose: () => void }) {
         })),
         { id: 'trouble', label: 'When something is wrong', onClick: () => navigate('/trouble') },
         { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
+        {
+          id: 'knots',
+          label: 'Knots: which one, and how it is tied',
+          keywords: 'knot tie join joins line leader backing braid nylon arbor',
+          onClick: () => navigate('/knots'),
+        },
         ...Object.entries(NAMES).map(([id, word]) => ({
           id: `knot-${id}`,
           label: `How to tie the ${word}`,

@@ -177,6 +177,28 @@ describe.each(Object.entries(films))('%s', (_, film) => {
     const end = moveEnds(film, 1)[0] as number;
     const picture = still(film, frameAt(film, end), '');
     expect(picture).toMatch(/^<svg .*<\/svg>$/s);
+    // its lines lie in what it shows
+    const [x, y, width, height] = (picture.match(/viewBox="([^"]*)"/)?.[1] ?? '').split(' ').map(Number) as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    const scaled = [...picture.matchAll(/<g transform="scale\(0\.1\)">(.*?<\/g>)<\/g>/gs)]
+      .map((each) => each[1])
+      .join('');
+    const cords = [...scaled.matchAll(/class="body" d="M(-?\d+) (-?\d+)/g)].map((each) => [
+      Number(each[1]) / 10,
+      Number(each[2]) / 10,
+    ]);
+    expect(cords.length).toBeGreaterThan(0);
+    for (const [u = 0, v = 0] of cords) {
+      expect(u).toBeGreaterThan(x - width);
+      expect(u).toBeLessThan(x + 2 * width);
+      expect(v).toBeGreaterThan(y - height);
+      expect(v).toBeLessThan(y + 2 * height);
+    }
+    expect(cords.some(([u = 0, v = 0]) => u > x && u < x + width && v > y && v < y + height)).toBe(true);
     expect(picture.replace(/<[^>]*>/g, '').replace(/\d/g, '')).toBe('');
   });
 });

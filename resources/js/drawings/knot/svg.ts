@@ -129,11 +129,10 @@ export function still(film: Film, frame: Frame, style: string): string {
       return `<path class="${layer}" d="${layer === 'rim' ? chunk.inner : chunk.d}" stroke-width="${n(strokeOf(layer, chunk))}"${dash ? ` stroke-dasharray="${dash}" stroke-dashoffset="${shiftOf(chunk)}"` : ''}/>`;
     }).join('')}</g>`;
   const all = chunks(frame);
-  const level = (from: number, to: number) =>
-    all
-      .filter(({ z }) => z >= from && z < to)
-      .map(cord)
-      .join('');
+  const level = (from: number, to: number) => {
+    const cords = all.filter(({ z }) => z >= from && z < to).map(cord);
+    return `<g transform="${SCALED}">${cords.join('')}</g>`;
+  };
   const { below, above } = markup(frame);
   return `<svg xmlns="http://www.w3.org/2000/svg" class="knot" viewBox="${viewBox(frame.box)}"><style>${style}</style>${below}${solids(film, move, 'under')}${level(-Infinity, CORE)}${solids(film, move, 'core')}${level(CORE, TAPE)}${solids(film, move, 'tape')}${level(TAPE, Infinity)}${above}</svg>`;
 }
