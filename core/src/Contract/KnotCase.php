@@ -23,7 +23,7 @@ final class KnotCase implements Calculator
         $knot = $in->choice('knot', Knot::class);
         $where = $knot->toArbor() ? Where::Arbor : $in->choice('where', Where::class, Where::Guides);
         $braid = $in->boolean('braid', true);
-        $turns = Knots::turns($knot, $where, $braid);
+        $turns = $knot->wraps($where, $braid);
 
         return [
             'id' => $knot->value,

@@ -59,17 +59,36 @@ enum Knot: string
         };
     }
 
-    /** How many turns, for a buried join or one that goes through the guides. */
-    public function turns(Where $where, bool $braid): ?string
+    /**
+     * The turns that differ by where it lies and by its lines: of each line, or of each way. Its film is one of these.
+     *
+     * @param bool $braid one of the lines is braid
+     *
+     * @return list<int>
+     */
+    public function wraps(Where $where, bool $braid): array
     {
         $buried = $where === Where::Buried;
 
         return match ($this) {
+            self::DoubleUni => $buried ? [3, 3] : ($braid ? [5, 7] : [5, 5]),
+            self::Alberto => $buried ? [3] : [7],
+            default => [],
+        };
+    }
+
+    /** How many turns, for a buried join or one that goes through the guides. */
+    public function turns(Where $where, bool $braid): ?string
+    {
+        $buried = $where === Where::Buried;
+        [$one, $other] = [...$this->wraps($where, $braid), 0, 0];
+
+        return match ($this) {
             self::DoubleOverhand => '2 turns',
             self::Uni => '3 to 4 turns',
-            self::DoubleUni => $buried ? '3 + 3 turns' : ($braid ? '5 turns in the thicker, 7 in the braid' : '5 + 5 turns'),
+            self::DoubleUni => $one === $other ? "{$one} + {$other} turns" : "{$one} turns in the thicker, {$other} in the braid",
             self::Albright => $buried ? '7 turns' : '7 to 10 turns',
-            self::Alberto => $buried ? '3 turns down, 3 back' : '7 turns down, 7 back',
+            self::Alberto => "{$one} turns down, {$one} back",
             self::Surgeons => $buried ? 'twice through' : 'two or three times through',
             self::Blood => '5 to 7 turns each',
             self::Fg => '18 to 24 crossings',

@@ -36,24 +36,6 @@ final class Knots
     }
 
     /**
-     * The turns for a place and these lines, as the chooser says them.
-     *
-     * @param bool $braid one of the lines is braid
-     *
-     * @return list<int>
-     */
-    public static function turns(Knot $knot, Where $where, bool $braid): array
-    {
-        $buried = $where !== Where::Guides;
-
-        return match ($knot) {
-            Knot::DoubleUni => $buried ? [3, 3] : ($braid ? [5, 7] : [5, 5]),
-            Knot::Alberto => $buried ? [3] : [7],
-            default => [],
-        };
-    }
-
-    /**
      * What its film is called.
      *
      * @param list<int> $turns

@@ -178,10 +178,11 @@ final class KnotsTest extends TestCase
         }
     }
 
-    /** The last pose on an arbor touches it, and nothing of the knot stands off further than the knot itself is thick. */
+    /** The crossing nearest to the arbor lies against it: within so many units, a line being three thick. */
     public function testKnotsOnAnArborEndTightOnIt(): void
     {
-        foreach (['arbor', 'double_overhand', 'uni', 'figure_eight'] as $name) {
+        // two half knots lie in the corner of the two strands, and the knot of a noose is as thick as four lines
+        foreach (['arbor' => 4.5, 'uni' => 4.5, 'double_overhand' => 8.0, 'figure_eight' => 13.0] as $name => $within) {
             $film = self::film($name);
             $last = count($film->stages) - 1;
             [$x, $y, $radius] = self::arbor($film);
@@ -193,14 +194,14 @@ final class KnotsTest extends TestCase
                     $nearest = min($nearest, hypot($u - $x, $v - $y) - $radius);
                 }
             }
-            self::assertLessThan(14.0, $nearest, $name);
+            self::assertLessThan($within, $nearest, $name);
         }
     }
 
     public function testWhatIsSaidIsWhatIsShown(): void
     {
         $turns = static fn(Knot $knot, Where $where, bool $braid): string => implode(' ', array_column(
-            Knots::moves($knot, Knots::turns($knot, $where, $braid)),
+            Knots::moves($knot, $knot->wraps($where, $braid)),
             'do',
         ));
         self::assertStringContainsString('5 times', $turns(Knot::DoubleUni, Where::Guides, true));

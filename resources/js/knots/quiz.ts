@@ -21,31 +21,38 @@ interface Meeting {
   higher: number;
 }
 
-/** What is asked of a film: every stage whose new stretch passes over or under something. */
-export const questions = (film: Film): Question[] =>
-  film.stages.flatMap((stage, index) => question(film, stage, index) ?? []);
+/** Lines that cross nearer than this would be one through the other. */
+const CLEAR = 1.2;
 
-function question(film: Film, stage: Stage, index: number): Question | null {
+/** What is asked of a film: every stage whose new stretch passes over or under something. */
+export const questions = (film: Film): Question[] => film.stages.flatMap((stage) => question(film, stage) ?? []);
+
+function question(film: Film, stage: Stage): Question | null {
   if (stage.kind !== 'lay') return null;
   const pose = stage.poses[0] as Pose;
-  const met = meetings(film, stage, pose).filter((each) => isFresh(film, stage, pose, each.line, each.at));
-  if (met.length < 1) return null;
-  const right = shown(film, stage, 1);
+  const met = freshOf(film, stage, pose);
   const is = said(met);
-  const middle = met[Math.floor(met.length / 2)] as Meeting;
-  // one crossing the other way about; where one bend makes it no other, the next
-  const around = [middle, ...met]
-    .map((each) => withSwapped(pose, each))
-    .find((each) => said(freshOf(film, stage, each)) !== is);
+  // another answer than the right one, and one that can be drawn: no line in another
+  const another = (each: Pose) => {
+    const fresh = freshOf(film, stage, each);
+    return said(fresh) !== is && fresh.every(({ higher }) => Math.abs(higher) > CLEAR);
+  };
+  // one crossing the other way about, the middle one where that will do
+  const swapped = met.toSpliced(0, 0, ...met.slice(met.length >> 1, (met.length >> 1) + 1));
+  const around = swapped.map((each) => withSwapped(pose, each)).find(another);
+  if (!around) return null;
   // the whole stretch laid the other way round
   const ways = [mirroredFresh(film, stage, pose, 2), mirroredFresh(film, stage, pose, 1)];
-  const wrongWay = ways.find((each) => around && said(freshOf(film, stage, each)) !== is && differs(each, around));
-  if (!around || !wrongWay) return null;
-  const frame = (of: Pose) => ({ ...shown(film, stage, 1, of), box: stage.box });
+  const wrongWay = ways.find((each) => another(each) && differs(each, around));
+  if (!wrongWay) return null;
   return {
     stage,
-    before: index > 0 ? { ...shown(film, stage, 0), box: stage.box } : { ...shown(film, stage, 0), box: stage.box },
-    choices: { right: { ...right, box: stage.box }, swapped: frame(around), wrong_way: frame(wrongWay) },
+    before: shown(film, stage, 0),
+    choices: {
+      right: shown(film, stage, 1),
+      swapped: shown(film, stage, 1, around),
+      wrong_way: shown(film, stage, 1, wrongWay),
+    },
   };
 }
 
@@ -77,19 +84,64 @@ export function meetings(film: Film, stage: Stage, pose: Pose): Meeting[] {
   const found: Meeting[] = [];
   seen.forEach((one, i) => {
     seen.slice(i).forEach((other, k) => {
-      const same = k === 0;
-      for (let p = Math.ceil(one.from); p < one.to - 1; ++p) {
-        for (let q = same ? p + 2 : Math.ceil(other.from); q < other.to - 1; ++q) {
-          const hit = crossing(one.chain, p, other.chain, q);
-          if (!hit) continue;
-          const [s, t, higher] = hit;
-          const [a, b] = [p + s, q + t];
-          found.push({ line: one.line, at: a, otherLine: other.line, otherAt: b, over: higher > 0, higher });
-          found.push({ line: other.line, at: b, otherLine: one.line, otherAt: a, over: higher < 0, higher: -higher });
-        }
+      for (const [p, q] of near(one, other, k === 0)) {
+        const hit = crossing(one.chain, p, other.chain, q);
+        if (!hit) continue;
+        const [s, t, higher] = hit;
+        const [at, otherAt] = [p + s, q + t];
+        found.push({ line: one.line, at, otherLine: other.line, otherAt, over: higher > 0, higher });
+        found.push({
+          line: other.line,
+          at: otherAt,
+          otherLine: one.line,
+          otherAt: at,
+          over: higher < 0,
+          higher: -higher,
+        });
       }
     });
   });
+  return found;
+}
+
+interface Seen {
+  line: string;
+  chain: Chain;
+  from: number;
+  to: number;
+}
+
+/** Points looked at together. */
+const BLOCK = 12;
+
+/** The stretches between points of two lines that might cross; blocks of them that lie apart are passed over whole. */
+function* near(one: Seen, other: Seen, same: boolean): Generator<[number, number]> {
+  const others = blocks(other);
+  for (const a of blocks(one)) {
+    for (const b of others) {
+      if (a.left > b.right || b.left > a.right || a.top > b.bottom || b.top > a.bottom) continue;
+      for (let p = a.from; p < a.to; ++p) {
+        for (let q = same ? Math.max(b.from, p + 2) : b.from; q < b.to; ++q) yield [p, q];
+      }
+    }
+  }
+}
+
+function blocks({ chain, from, to }: Seen) {
+  const found: { from: number; to: number; left: number; right: number; top: number; bottom: number }[] = [];
+  const end = Math.ceil(to - 1);
+  for (let begin = Math.ceil(from); begin < end; begin += BLOCK) {
+    const last = Math.min(end, begin + BLOCK);
+    const box = { from: begin, to: last, left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+    for (let i = begin; i <= last; ++i) {
+      const [x, y] = [chain[3 * i] as number, chain[3 * i + 1] as number];
+      box.left = Math.min(box.left, x);
+      box.right = Math.max(box.right, x);
+      box.top = Math.min(box.top, y);
+      box.bottom = Math.max(box.bottom, y);
+    }
+    found.push(box);
+  }
   return found;
 }
 

@@ -11,7 +11,7 @@ final class Clearance
      * The least distance between two stretches, as a share of what both are thick together; neighbours along a line are passed over.
      *
      * @param array<string, list<array{float, float, float}>> $pose   line => points
-     * @param non-empty-array<string, float>                  $radius line => radius
+     * @param array<string, float>                            $radius line => radius
      */
     public static function of(array $pose, array $radius): float
     {
@@ -23,7 +23,7 @@ final class Clearance
             }
         }
         usort($all, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $reach = 2 * max($radius) + 2.0;
+        $reach = 2 * max(0.0, ...array_values($radius)) + 2.0;
         $least = INF;
         foreach ($all as $k => [$x, $a, $b, $line, $along, $r]) {
             [, $y, $z] = $a;

@@ -23,7 +23,6 @@ final class Rope
     private const MORE = 12;
     /** How often a step brings marks nearer to the middle of their neighbours. */
     private const SETTLE = 16;
-    private const PASSES = 1;
     private const SWEEPS = 8;
     /** Steps for which a list of neighbours holds. */
     private const KEEP = 2;
@@ -188,12 +187,10 @@ final class Rope
             $this->age = 1;
         }
         [$x, $y, $z] = [$this->x, $this->y, $this->z];
-        for ($pass = 0; $pass < self::PASSES; ++$pass) {
-            $this->pull($tension);
-            for ($sweep = 0; $sweep < self::SWEEPS; ++$sweep) {
-                $this->contacts();
-                $this->offTheArbor();
-            }
+        $this->pull($tension);
+        for ($sweep = 0; $sweep < self::SWEEPS; ++$sweep) {
+            $this->contacts();
+            $this->offTheArbor();
         }
         $most = self::STRIDE * $this->thin * min(1.0, $this->girth);
         foreach ($this->x as $i => $new) {
@@ -232,9 +229,7 @@ final class Rope
         return sqrt($least);
     }
 
-    /**
-     * The first point of a line that touches the line itself further on, after it has left the arbor.
-     */
+    /** The first point of a line that touches the line itself further on, after it has left the arbor. */
     public function knotted(int $line): int
     {
         $this->neighbours();

@@ -41,29 +41,25 @@ final class Scene
     private Rope $rope;
     /** @var array<string, int> */
     private array $lines = [];
-    /** @var array<string, float> */
-    private array $radius = [];
     /** @var array<string, array<string, int>> the points at which a course is marked */
     private array $marks = [];
     /** @var array<string, array{float, float}> what is laid of each line: from and to, in points */
     private array $shown = [];
     /** @var array<string, int> the last point that stays of a line that was cut back */
     private array $kept = [];
-    /** @var array<string, bool> lines that are laid as a bight: from both ends */
-    private array $bights = [];
     /** @var list<Stage> */
     private array $stages = [];
 
     /** @var list<Prop> */
     private array $props = [];
-    /** @var list<array{line: string, radius: float, from: string, to: string, bight: bool}> */
+    /** @var array<string, array{line: string, radius: float, from: string, to: string, bight: bool}> what each line is */
     private array $known = [];
 
     /**
      * @param array{float, float, float}|null $arbor x, y and radius
      * @param int $comes the move from which on it is there
      */
-    public function __construct(public readonly ?array $arbor = null, int $comes = 0)
+    public function __construct(private readonly ?array $arbor = null, int $comes = 0)
     {
         if ($arbor !== null) {
             $this->props[] = Prop::arbor($comes, ...$arbor);
@@ -80,9 +76,7 @@ final class Scene
         $stretches = max(4, (int) round($length / self::APART));
         $name = $course->line;
         $this->lines[$name] = $this->rope->line(Chain::even($fine, $stretches), $radius);
-        $this->radius[$name] = $radius;
-        $this->bights[$name] = $bight;
-        $this->known[] = ['line' => $name, 'radius' => $radius, 'from' => $course->from, 'to' => $course->to, 'bight' => $bight];
+        $this->known[$name] = ['line' => $name, 'radius' => $radius, 'from' => $course->from, 'to' => $course->to, 'bight' => $bight];
         foreach ($course->marks() as $mark => $at) {
             $this->marks[$name][$mark] = (int) round($stretches * $along[$at] / $length);
         }
@@ -173,7 +167,7 @@ final class Scene
                 }
                 $this->shown[$name] = $atTheBeginning ? [$share * $new, (float) $stretches] : [0.0, $share * $old];
             }
-            $this->lines[$line] = $rope->line($points, $this->radius[$line]);
+            $this->lines[$line] = $rope->line($points, $this->known[$line]['radius']);
         }
         $this->rope = $rope;
 
@@ -192,7 +186,7 @@ final class Scene
         $from = $this->shown;
         foreach ($to as $line => $mark) {
             $this->shown[$line][1] = (float) $this->at($line, $mark);
-            if ($this->bights[$line]) {
+            if ($this->known[$line]['bight']) {
                 $this->shown[$line][0] = 0.0;
             }
         }
@@ -219,7 +213,7 @@ final class Scene
         foreach ($this->lines as $line => $index) {
             $points = $this->rope->points($index);
             $points = $line === $name ? array_slice($points, 0, $this->kept[$line] + 1) : $points;
-            $this->lines[$line] = $rope->line($points, $this->radius[$line]);
+            $this->lines[$line] = $rope->line($points, $this->known[$line]['radius']);
         }
         $rope->girth(self::ROOM);
         $this->rope = $rope;
@@ -259,14 +253,12 @@ final class Scene
      * @param list<array{string, string|int|float, string|int|float, float, float, float}> $taken stretches taken
      *     along: to so much right and down, and how fast
      * @param list<string> $pulls what is pulled, in this order: a line and an end of it, as "a to"
-     * @param int $most steps
      */
     public function draw(
         int $move,
         array $held = [],
         array $taken = [],
         array $pulls = [],
-        int $most = self::MOST,
         float $tight = self::TIGHT,
     ): self {
         $taken = array_map(
@@ -291,6 +283,7 @@ final class Scene
         $poses = [$sound = $this->pose()];
         $gone = array_fill(0, count($taken), 0.0);
         $tension = 1.0;
+        $most = self::MOST;
         for ($step = 0; $step < $most; ++$step) {
             $before = $this->length();
             $moving = false;
@@ -369,7 +362,7 @@ final class Scene
     /** @return list<array{line: string, radius: float, from: string, to: string, bight: bool}> */
     public function lines(): array
     {
-        return $this->known;
+        return array_values($this->known);
     }
 
     /** @return list<Stage> */
@@ -411,7 +404,7 @@ final class Scene
                     $mixed[$line][] = [$x + $part * ($u - $x), $y + $part * ($v - $y), $z + $part * ($w - $z)];
                 }
             }
-            if ($this->radius !== [] && Clearance::of($mixed, $this->radius) < self::SOUND) {
+            if (Clearance::of($mixed, array_column($this->known, 'radius', 'line')) < self::SOUND) {
                 return false;
             }
         }

@@ -58,6 +58,7 @@ final class DoubleOverhand implements Tying
             ->extend($second)->lay(2, ['a' => 'end'])
             ->draw(3, pulls: ['a from', 'a to'])
             ->draw(3, [], [['a', 0, 0, 40, -80, 0.3], ['a', -1, 'end', -16, -20, 0.1]], pulls: ['a from', 'a to'])
+            ->draw(3, [], [['a', 100.0, 116.0, -18, -14, 0.2], ['a', 'knot', 'end', -18, -14, 0.2]], pulls: ['a from', 'a to'])
             ->trim(3, ['a' => [0, -16.0]]);
     }
 

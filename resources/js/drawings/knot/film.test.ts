@@ -1,10 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
-import { questions, said } from '../../knots/quiz';
+import { meetings, questions, said } from '../../knots/quiz';
 import {
   type Chain,
   type Film,
+  type Frame,
   frameAt,
   mirrored,
   moveEnds,
@@ -109,6 +110,22 @@ function soundness(film: Film, stage: Stage): number {
   return least;
 }
 
+/** Crossings at which what lies over is drawn before what lies under. */
+function wrongly(film: Film, frame: Frame): string[] {
+  if (frame.strands.some((each) => each.range === null)) return [];
+  const drawn = chunks(frame).map((each, order) => ({ ...each, order }));
+  const byLine = Object.fromEntries(
+    film.lines.map(({ line }) => [line, drawn.filter((each) => each.line === line).sort((a, b) => a.along - b.along)]),
+  );
+  const place = (line: string, point: number) => byLine[line]?.findLast((each) => each.along <= point)?.order ?? -1;
+  return meetings(film, frame.stage, frame.pose)
+    .filter((each) => each.over && place(each.line, each.at) < place(each.otherLine, each.otherAt))
+    .map(
+      (each) =>
+        `${each.line} ${each.at.toFixed(1)} over ${each.otherLine} ${each.otherAt.toFixed(1)} by ${each.higher.toFixed(1)}`,
+    );
+}
+
 describe.each(Object.entries(films))('%s', (_, film) => {
   it('is one film in which no line ever passes through another, at full thickness', () => {
     for (const [index, stage] of film.stages.entries()) {
@@ -151,10 +168,13 @@ describe.each(Object.entries(films))('%s', (_, film) => {
     }
   });
 
-  it('draws what lies over something after it', () => {
-    const frame = shown(film, film.stages[0] as Stage, 1);
-    const heights = chunks(frame).map((each) => each.z);
-    expect(heights).toEqual(heights.toSorted((a, b) => a - b));
+  it('draws at every crossing what lies over after what lies under', () => {
+    for (const stage of film.stages) {
+      for (const share of stage.kind === 'draw' ? [0.3, 0.7, 1] : [1]) {
+        const frame = shown(film, stage, share);
+        expect(wrongly(film, frame), `${stage.kind} of move ${stage.move} at ${share}`).toEqual([]);
+      }
+    }
   });
 
   it('asks for its next move with three different pictures, one right', () => {
@@ -165,6 +185,8 @@ describe.each(Object.entries(films))('%s', (_, film) => {
           .join(),
       );
       expect(new Set(paths).size, `stage of move ${stage.move}`).toBe(3);
+      for (const frame of Object.values(choices))
+        expect(wrongly(film, frame), `choices of move ${stage.move}`).toEqual([]);
       expect(paths[0]).toBe(
         chunks({ ...shown(film, stage, 1), box: stage.box })
           .map((each) => `${each.d} ${each.z.toFixed(1)}`)

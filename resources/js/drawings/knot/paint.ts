@@ -37,7 +37,9 @@ export function chunks(frame: Frame): Chunk[] {
 /** Where each line is cut is settled once for a stage, so that a chunk stays one from frame to frame. */
 const cuts = new WeakMap<Stage, Map<string, number[]>>();
 
-function cutsOf(stage: Stage, line: string, radius: number): number[] {
+function cutsOf({ stage, between }: Frame, line: 'a' | 'b', radius: number): number[] {
+  // a pose that is not the film's own, such as a wrong answer, lies at heights of its own
+  if (!stage.poses.includes(between[0])) return cutBy([between[0][line] as Chain], radius);
   const known = cuts.get(stage) ?? new Map<string, number[]>();
   cuts.set(stage, known);
   const found =
@@ -78,7 +80,7 @@ const still = new WeakMap<Chain, Map<string, Chunk>>();
 
 function cut(strand: Strand, frame: Frame): Chunk[] {
   const { line, radius, chain, fresh, range } = strand;
-  const edges = range ? cutsOf(frame.stage, line, radius) : cutBy([chain], radius);
+  const edges = range ? cutsOf(frame, line, radius) : cutBy([chain], radius);
   const [head, tail] = range ?? [0, chain.length / 3 - 1];
   const offset = Math.floor(head);
   const [one, other] = range ? frame.between.map((pose) => pose[line] as Chain) : [];
@@ -148,13 +150,11 @@ export function curve(chain: Chain, from = 0, to = chain.length / 3 - 1): string
   const n = chain.length / 3;
   const first = Math.max(0, from);
   const last = Math.min(n - 1, to);
-  let [px, py] = [chain[3 * first] as number, chain[3 * first + 1] as number];
-  let d = `M${round(px)} ${round(py)}`;
+  let d = `M${round(chain[3 * first] as number)} ${round(chain[3 * first + 1] as number)}`;
   for (let i = first + 1; i < last; ++i) {
     const [x, y] = [chain[3 * i] as number, chain[3 * i + 1] as number];
     const [nx, ny] = [chain[3 * i + 3] as number, chain[3 * i + 4] as number];
     d += `Q${round(x)} ${round(y)} ${round((x + nx) / 2)} ${round((y + ny) / 2)}`;
-    [px, py] = [x, y];
   }
   return `${d}L${round(chain[3 * last] as number)} ${round(chain[3 * last + 1] as number)}`;
 }
