@@ -143,6 +143,7 @@ export function DragPlace() {
                     drag={found}
                     target={target}
                     steps={steps.data}
+                    stepsFresh={!steps.isPlaceholderData}
                     setting={setting}
                     again={again?.again ?? null}
                     kept={kept}

@@ -1,6 +1,6 @@
 import { Button, Checkbox, Group, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { driveScale } from '../api/devices';
 import type { DragResult, DragSetting, DragSteps, Reel, Sentence, Spool } from '../api/types';
 import { Rod } from '../drawings/rod/Rod';
@@ -28,6 +28,8 @@ interface SetItProps {
   drag: DragResult;
   target: number;
   steps: DragSteps;
+  /** the steps are those of where the knob stands now */
+  stepsFresh: boolean;
   setting: Setting;
   /** how to have the wanted setting again */
   again: Sentence | null;
@@ -38,12 +40,13 @@ interface SetItProps {
 }
 
 /** Pull, read, move, pull: until it holds. */
-export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, spool }: SetItProps) {
+export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, kept, reel, spool }: SetItProps) {
   const { units, singleKeys } = useBench();
   const fields = usePullFields(setting);
   const { scale, said } = useScalePulls(setting.add);
   const [temperature, setTemperature] = useState('');
   const [note, setNote] = useState('');
+  const [askedToPull, setAskedToPull] = useState(false);
   const { keep, isPending } = useKeepSetting({ draft, drag, reel, spool });
   const { next, held } = setting;
   const doubt = next?.doubt ?? null;
@@ -59,6 +62,7 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
   const { at_turns: turns } = steps;
 
   const pullStandIn = useCallback(async () => {
+    setAskedToPull(false);
     if (turns === null) return;
     try {
       await driveScale('target', target);
@@ -69,6 +73,10 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
       failed(error);
     }
   }, [target, turns]);
+  // the stand-in's knob is turned to where this one stands: a pull asked for before that is known waits for it
+  useEffect(() => {
+    if (askedToPull && stepsFresh) void pullStandIn();
+  }, [askedToPull, stepsFresh, pullStandIn]);
   const stands = (position: number) => setting.stands(place(position));
   const save = async (byHand: boolean) => {
     const made = {
@@ -95,7 +103,7 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
   useHotkeys(
     singleKeys
       ? [
-          ['space', () => here && scale.stand_in && void pullStandIn()],
+          ['space', () => here && scale.stand_in && setAskedToPull(true)],
           ['enter', go],
           ['backspace', setting.takeBack],
         ]
@@ -134,7 +142,7 @@ export function SetIt({ draft, drag, target, steps, setting, again, kept, reel, 
           </section>
         )}
         <p className={classes.caution}>{steps.caution}</p>
-        {scale && <ScaleTool scale={scale} said={said} units={units} pull={() => void pullStandIn()} />}
+        {scale && <ScaleTool scale={scale} said={said} units={units} pull={() => setAskedToPull(true)} />}
         <PullForm setting={setting} fields={fields} knob={steps.knob} units={units} />
         {next && <PullTable next={next} units={units} />}
         {held.pulls.length > 0 && (
