@@ -1,6 +1,8 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Page, type Request } from '@playwright/test';
 
 export { expect };
+
+const SLOW_MS = 2000;
 
 /** A page that fails its test on any console error, page error, or request that leaves the server. */
 export const test = base.extend<{ watched: undefined }>({
@@ -18,7 +20,22 @@ export const test = base.extend<{ watched: undefined }>({
         if (url.hostname !== '127.0.0.1' && url.protocol.startsWith('http'))
           wrong.push(`left the server: ${request.url()} (${baseURL})`);
       });
+      // what a test that fails was waiting for
+      const asked = new Map<Request, number>();
+      const slow: string[] = [];
+      const said = (request: Request, how: string) => {
+        const took = Date.now() - (asked.get(request) ?? Date.now());
+        asked.delete(request);
+        if (took > SLOW_MS) slow.push(`${request.method()} ${request.url()} ${how} after ${took} ms`);
+      };
+      page.on('request', (request) => asked.set(request, Date.now()));
+      page.on('requestfinished', (request) => said(request, 'was answered'));
+      page.on('requestfailed', (request) => said(request, 'was given up'));
       await use(undefined);
+      if (test.info().status !== test.info().expectedStatus) {
+        for (const request of [...asked.keys()]) said(request, 'is not answered');
+        if (slow.length > 0) console.log(`slow: ${slow.join('; ')}`);
+      }
       expect(wrong).toEqual([]);
     },
     { auto: true },
