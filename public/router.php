@@ -24,7 +24,14 @@ if ($here && $asset && isset($types[$found[1]]) && is_file(__DIR__ . $path)) {
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: public, max-age=31536000, immutable');
     header_remove('X-Powered-By');
-    readfile(__DIR__ . $path);
+    header('Vary: Accept-Encoding');
+    $sent = __DIR__ . $path;
+    if (str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip') && is_file("$sent.gz")) {
+        header('Content-Encoding: gzip');
+        $sent .= '.gz';
+    }
+    header('Content-Length: ' . filesize($sent));
+    readfile($sent);
 
     return true;
 }

@@ -16,6 +16,7 @@ use App\Http\Controllers\KeptDayController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\PageController;
 use App\Http\Controllers\PairingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReelController;
@@ -101,4 +102,4 @@ Route::get('/pair/{code?}', [PairingController::class, 'door'])->where('code', '
 Route::post('/pair', [PairingController::class, 'enter'])->withoutMiddleware('web');
 // of the built files, what public/router.php does not answer itself: those for paired devices
 Route::get('/build/assets/{file}', AssetController::class)->where('file', '[\w.-]+')->withoutMiddleware('web');
-Route::view('/{any?}', 'app')->where('any', '.*');
+Route::get('/{any?}', PageController::class)->where('any', '.*');

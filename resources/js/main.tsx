@@ -10,6 +10,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { Problem } from './api/client';
+import { takeFirstAnswers } from './api/first';
 import { router } from './router';
 import { scheme } from './theme/scheme';
 import { theme, variables } from './theme/theme';
@@ -31,18 +32,31 @@ const queries = new QueryClient({
   },
 });
 
-createRoot(document.getElementById('root') as HTMLElement).render(
-  <StrictMode>
-    <MantineProvider
-      theme={theme}
-      cssVariablesResolver={variables}
-      colorSchemeManager={scheme}
-      defaultColorScheme="auto"
-      getStyleNonce={() => nonce}
-    >
-      <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
-      </QueryClientProvider>
-    </MantineProvider>
-  </StrictMode>,
-);
+takeFirstAnswers(queries);
+
+const draw = () => {
+  createRoot(document.getElementById('root') as HTMLElement).render(
+    <StrictMode>
+      <MantineProvider
+        theme={theme}
+        cssVariablesResolver={variables}
+        colorSchemeManager={scheme}
+        defaultColorScheme="auto"
+        getStyleNonce={() => nonce}
+      >
+        <QueryClientProvider client={queries}>
+          <RouterProvider router={router} />
+        </QueryClientProvider>
+      </MantineProvider>
+    </StrictMode>,
+  );
+};
+// the place that is asked for is drawn at once, with what came along with its page
+if (router.state.initialized) draw();
+else {
+  const stop = router.subscribe(({ initialized }) => {
+    if (!initialized) return;
+    stop();
+    draw();
+  });
+}

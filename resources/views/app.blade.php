@@ -17,22 +17,13 @@
     @foreach (['atkinson-hyperlegible-next', 'bricolage-grotesque'] as $font)
         <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/$font/files/$font-latin-wght-normal.woff2") }}">
     @endforeach
-    {{-- the place that is asked for comes along at once, the others when they are visited; without history the bench opens at Plan --}}
-    @php($started = App\Models\Event::query()->exists() || App\Models\Run::query()->exists())
-    @vite(['resources/js/main.tsx', match (request()->segment(1)) {
-        'locker' => 'resources/js/locker/LockerPlace.tsx',
-        'rack' => 'resources/js/rack/RackPlace.tsx',
-        'wind' => request()->segment(2) === null ? 'resources/js/wind/WindPlace.tsx' : 'resources/js/wind/RunPlace.tsx',
-        'log' => 'resources/js/log/LogPlace.tsx',
-        'day' => 'resources/js/day/DayPlace.tsx',
-        null => $started ? 'resources/js/start/StartPlace.tsx' : 'resources/js/plan/PlanPlace.tsx',
-        default => 'resources/js/plan/PlanPlace.tsx',
-    }])
+    @vite(['resources/js/main.tsx', $script])
+    <script type="application/json" id="first-answers">@json($answers, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)</script>
 </head>
 <body>
 <div id="root">
     {{-- an empty plan's first words, there before the script is; the same file feeds the place itself --}}
-    @if (request()->is('plan') || (request()->is('/') && !$started))
+    @if ($waysAtOnce)
         @php($stamps = json_decode((string) file_get_contents(resource_path('js/plan/ways.json'))))
         <div class="first-words">
             <p>{{ $stamps->lead }}</p>

@@ -72,6 +72,15 @@ export const beyondTheEdge = (page: Page) =>
 /** Waits until the picture answers what is typed. */
 export const settled = (page: Page) => expect(page.locator('section[data-fresh="true"]')).toBeVisible();
 
+/** Without what comes along with a page: each place asks for all of it. */
+export const nothingAlong = (page: Page) =>
+  page.addInitScript(() => {
+    new MutationObserver(() => document.getElementById('first-answers')?.remove()).observe(document, {
+      childList: true,
+      subtree: true,
+    });
+  });
+
 /** Takes back the change whose notice reads like this. */
 export const undo = (page: Page, notice: string | RegExp) =>
   page.getByRole('alert').filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).click();

@@ -1,4 +1,4 @@
-import { expect, figure, line, mark, read, settled, test, undo } from './bench';
+import { expect, figure, line, mark, nothingAlong, read, settled, test, undo } from './bench';
 
 test('marks are dragged with the mouse and everything follows', async ({ page }) => {
   await page.goto('/plan/1');
@@ -148,6 +148,7 @@ test('a filler that is too short for the plan is said in the units of the angler
 });
 
 test('typing before the lists have come is not overwritten', async ({ page }) => {
+  await nothingAlong(page);
   await page.route('**/api/reels', async (route) => {
     await new Promise((wait) => setTimeout(wait, 1500));
     await route.continue();
@@ -161,6 +162,7 @@ test('typing before the lists have come is not overwritten', async ({ page }) =>
 });
 
 test('a saved plan that comes late or not at all', async ({ page }) => {
+  await nothingAlong(page);
   await page.route('**/api/plans/1', async (route) => {
     await new Promise((wait) => setTimeout(wait, 800));
     await route.continue();

@@ -1,7 +1,8 @@
-import { expect, test } from './bench';
+import { expect, nothingAlong, test } from './bench';
 
 /** Yards, inches and pounds for whoever is at the bench, in this page alone. */
 test.beforeEach(async ({ page }) => {
+  await nothingAlong(page);
   await page.route('**/api/anglers', async (route) => {
     const answer = await route.fetch();
     const anglers = await answer.json();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Built files for a device that has been let in; on this computer itself they are answered before the application is asked. */
@@ -19,12 +20,17 @@ final class AssetController
         'gz' => 'application/gzip',
     ];
 
-    public function __invoke(string $file): BinaryFileResponse
+    public function __invoke(Request $request, string $file): BinaryFileResponse
     {
         $type = self::TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
         $path = public_path("build/assets/$file");
         $type !== null && is_file($path) || abort(404);
 
-        return new BinaryFileResponse($path, headers: ['Content-Type' => $type, 'Cache-Control' => 'public, max-age=31536000, immutable']);
+        $headers = ['Content-Type' => $type, 'Cache-Control' => 'public, max-age=31536000, immutable', 'Vary' => 'Accept-Encoding'];
+        if (str_contains((string) $request->header('Accept-Encoding'), 'gzip') && is_file("$path.gz")) {
+            return new BinaryFileResponse("$path.gz", headers: $headers + ['Content-Encoding' => 'gzip']);
+        }
+
+        return new BinaryFileResponse($path, headers: $headers);
     }
 }

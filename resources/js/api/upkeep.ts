@@ -2,15 +2,20 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { at, useChange } from './change';
 import { answer, client } from './client';
 import { key } from './keys';
+import { useAnglers } from './records';
 
 const as = (angler: number | undefined) => (angler === undefined ? {} : { angler });
 
-export const useUpkeep = (angler: number | undefined) =>
-  useQuery({
+export const useUpkeep = (angler: number | undefined) => {
+  // who is at the bench is known first: it is not asked twice
+  const { isPending } = useAnglers();
+  return useQuery({
     queryKey: key('upkeep', angler),
+    enabled: !isPending,
     placeholderData: keepPreviousData,
     queryFn: () => answer(client.GET('/api/upkeep', { params: { query: as(angler) } })),
   });
+};
 export const useSpoolHistory = (spool: number, angler: number | undefined, until = '') =>
   useQuery({
     queryKey: key('upkeep', 'history', spool, angler, until),

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\FirstAnswers;
+use App\Models\Event;
+use App\Models\Run;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The one page there is; the place that is asked for and its first answers come along with it. */
+final class PageController
+{
+    private const SCRIPTS = [
+        'locker' => 'locker/LockerPlace',
+        'rack' => 'rack/RackPlace',
+        'log' => 'log/LogPlace',
+        'day' => 'day/DayPlace',
+        'drag' => 'drag/DragPlace',
+        'knots' => 'knots/KnotsPlace',
+    ];
+
+    public function __invoke(Request $request, FirstAnswers $first): View
+    {
+        $path = trim($request->path(), '/');
+        [$place, $of] = explode('/', "$path/");
+        // without history the bench opens at Plan
+        $started = Event::query()->exists() || Run::query()->exists();
+        $script = match (true) {
+            $place === '' && $started => 'start/StartPlace',
+            $place === 'wind' => $of === '' ? 'wind/WindPlace' : 'wind/RunPlace',
+            $of === '' && isset(self::SCRIPTS[$place]) => self::SCRIPTS[$place],
+            default => 'plan/PlanPlace',
+        };
+
+        return view('app', [
+            'script' => "resources/js/$script.tsx",
+            'waysAtOnce' => $path === 'plan' || ($path === '' && !$started),
+            'answers' => ['at' => (int) round(1000 * microtime(true)), 'answers' => $first->of($path)],
+        ]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Angler;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Router;
+use Throwable;
+
+/** What a place asks for first, sent along with its page, so that it need not be asked for again. */
+final readonly class FirstAnswers
+{
+    private const ALWAYS = ['/api/anglers', '/api/reels'];
+
+    public function __construct(private Application $app, private Router $router) {}
+
+    /**
+     * @param string $path of the page, without the first stroke
+     *
+     * @return array<string, mixed> by what would be asked: the answer as it would be given; what cannot be answered is left out and is
+     *                              asked for by the place, which says why
+     */
+    public function of(string $path): array
+    {
+        $answers = [];
+        foreach ([...self::ALWAYS, ...$this->asked($path)] as $ask) {
+            $answer = $this->answer($ask);
+            if ($answer !== null) {
+                $answers[$ask] = $answer;
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @return list<string> */
+    private function asked(string $path): array
+    {
+        $upkeep = '/api/upkeep?angler=' . (Angler::inUse()->orderBy('id')->first()->id ?? 0);
+        $plan = ['/api/lines', '/api/fillers', '/api/plans'];
+        [$place, $of] = explode('/', "$path/");
+
+        return match ($place) {
+            '' => ['/api/runs', $upkeep, '/api/days'],
+            'locker' => ['/api/rods'],
+            'rack' => ['/api/lines', '/api/fillers', '/api/stock'],
+            'plan' => preg_match('/^\d{1,18}$/', $of) === 1 ? [...$plan, "/api/plans/$of"] : $plan,
+            'wind' => ['/api/runs', '/api/plans', '/api/fillers', '/api/days', $upkeep],
+            'log' => [$upkeep, '/api/log', '/api/lines', '/api/fillers'],
+            'drag' => ['/api/lines', $upkeep, '/api/rods'],
+            default => [],
+        };
+    }
+
+    private function answer(string $ask): mixed
+    {
+        $page = $this->app->make('request');
+        $request = Request::create($ask, server: ['HTTP_ACCEPT' => 'application/json']);
+        try {
+            $this->app->instance('request', $request);
+            $route = $this->router->getRoutes()->match($request);
+            $this->router->substituteBindings($route);
+            $this->router->substituteImplicitBindings($route);
+            $response = Router::toResponse($request, $route->run());
+
+            return $response->getStatusCode() === 200 ? json_decode((string) $response->getContent(), flags: JSON_THROW_ON_ERROR) : null;
+        } catch (Throwable) {
+            return null;
+        } finally {
+            $this->app->instance('request', $page);
+        }
+    }
+}
