@@ -108,7 +108,7 @@ for (let round = 0; round < ROUNDS; ++round) {
   test(`axe finds nothing: ${places.map(([name]) => name).join(', ')}`, async ({ page }) => {
     test.slow();
     const look = async (name: string, width: number, builder: AxeBuilder) => {
-      const { violations } = await builder.analyze();
+      const { violations } = await within(name, builder).analyze();
       expect
         .soft(
           violations.map((each) => `${name}, ${width}: ${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
@@ -116,6 +116,9 @@ for (let round = 0; round < ROUNDS; ++round) {
         .toEqual([]);
       expect.soft(await beyondTheEdge(page), `${name}, ${width}`).toBeLessThanOrEqual(0);
     };
+    // what stands round every place is the same: it is looked at with the first
+    const within = (name: string, builder: AxeBuilder) =>
+      name === places[0]?.[0] ? builder : builder.exclude('nav').exclude('header');
     for (const [name, path] of places) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
