@@ -7,7 +7,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'tests/browser/results',
-  workers: 3,
+  workers: 2,
   timeout: 120_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,
