@@ -26,7 +26,10 @@ browser() {
             use_data "$tmp/$kind"
             fresh_caches
             case $kind in bench) seed=demo ;; evening*) seed=empty ;; *) seed=$kind ;; esac
+            # the second of a kind begins as a copy of the first
+            [ "$kind" = "$seed" ] || cp "$tmp/$seed.sqlite" "$UNDRO_DATABASE"
             php artisan undro:prepare "$seed"
+            [ "$kind" != "$seed" ] || cp "$UNDRO_DATABASE" "$tmp/$seed.sqlite"
             port=$(free_port)
             serve "$port"
             declare -x "UNDRO_${kind^^}_URL=http://127.0.0.1:$port"

@@ -1,11 +1,30 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { type AxeResults, type RunOptions, source } from 'axe-core';
 import { beyondTheEdge, expect, settled, test } from './bench';
 
-// what is right is not listed, since naming each of a thousand nodes takes longer than looking at them; there are no frames, for
-// which a second page would be opened each time
-const axe = (page: Page, runOnly: { type: 'tag' | 'rule'; values: string[] }) =>
-  new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'], runOnly });
+type RunOnly = NonNullable<Exclude<RunOptions['runOnly'], string | string[]>>;
+interface Where {
+  include?: string[][];
+  exclude?: string[][];
+}
+
+/** What is wrong on a page, by rule, and where. A page is told once how to look: telling it takes longer than looking. */
+async function wrong(page: Page, runOnly: RunOnly, where: Where = {}): Promise<string[]> {
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(source);
+  const asked = { where: { include: [['html']], ...where }, runOnly };
+  return page.evaluate(async (ask) => {
+    const { axe } = globalThis as unknown as {
+      axe: { run: (where: Where, how: RunOptions) => Promise<AxeResults> };
+    };
+    // what is right is not listed, since naming each of a thousand nodes takes longer than looking at them; there are no frames
+    const { violations } = await axe.run(ask.where, {
+      resultTypes: ['violations'],
+      iframes: false,
+      runOnly: ask.runOnly,
+    });
+    return violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`);
+  }, asked);
+}
 const OPENED = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 const EVERY = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 const COLOURS = ['color-contrast', 'link-in-text-block'];
@@ -23,21 +42,15 @@ test('axe finds nothing in what opens over a place, by day and by night', async 
   // what lies under it is looked at with its place
   const clean = async (opened?: string, night = true) => {
     await page.waitForTimeout(250);
-    const look = (only: Parameters<typeof axe>[1]) =>
-      opened === undefined ? axe(page, only) : axe(page, only).include(opened);
-    const none = async (at: AxeBuilder, when: string) => {
-      const { violations } = await at.analyze();
-      expect(
-        violations.map((each) => `${when}: ${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
-      ).toEqual([]);
-    };
-    await none(look({ type: 'tag', values: OPENED }), 'day');
+    const none = async (only: RunOnly, when: string) =>
+      expect(await wrong(page, only, opened === undefined ? {} : { include: [[opened]] }), when).toEqual([]);
+    await none({ type: 'tag', values: OPENED }, 'day');
     if (!night) return;
     // the dim garage is the same page in other colours
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect(page.locator('html[data-mantine-color-scheme="dark"]')).toBeAttached();
     await page.waitForTimeout(150);
-    await none(look({ type: 'rule', values: COLOURS }), 'night');
+    await none({ type: 'rule', values: COLOURS }, 'night');
     await page.emulateMedia({ colorScheme: 'light' });
   };
   await page.keyboard.press('?');
@@ -107,18 +120,12 @@ for (let round = 0; round < ROUNDS; ++round) {
   const places = PLACES.filter((_, index) => index % ROUNDS === round);
   test(`axe finds nothing: ${places.map(([name]) => name).join(', ')}`, async ({ page }) => {
     test.slow();
-    const look = async (name: string, width: number, builder: AxeBuilder) => {
-      const { violations } = await within(name, builder).analyze();
-      expect
-        .soft(
-          violations.map((each) => `${name}, ${width}: ${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`),
-        )
-        .toEqual([]);
+    // what stands round every place is the same: it is looked at with the first
+    const look = async (name: string, width: number, only: RunOnly) => {
+      const found = await wrong(page, only, name === places[0]?.[0] ? {} : { exclude: [['nav'], ['header']] });
+      expect.soft(found, `${name}, ${width}`).toEqual([]);
       expect.soft(await beyondTheEdge(page), `${name}, ${width}`).toBeLessThanOrEqual(0);
     };
-    // what stands round every place is the same: it is looked at with the first
-    const within = (name: string, builder: AxeBuilder) =>
-      name === places[0]?.[0] ? builder : builder.exclude('nav').exclude('header');
     for (const [name, path] of places) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
@@ -126,16 +133,16 @@ for (let round = 0; round < ROUNDS; ++round) {
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('load');
       await page.waitForTimeout(250);
-      await look(name, 1280, axe(page, { type: 'tag', values: EVERY }));
+      await look(name, 1280, { type: 'tag', values: EVERY });
       // the dim garage is the same page in other colours
       await page.emulateMedia({ colorScheme: 'dark' });
       await expect(page.locator('html[data-mantine-color-scheme="dark"]')).toBeAttached();
       await page.waitForTimeout(150);
-      await look(name, 1280, axe(page, { type: 'rule', values: COLOURS }));
+      await look(name, 1280, { type: 'rule', values: COLOURS });
       await page.emulateMedia({ colorScheme: 'light' });
       await page.setViewportSize({ width: 390, height: 800 });
       await page.waitForTimeout(250);
-      await look(name, 390, axe(page, { type: 'rule', values: NARROW }));
+      await look(name, 390, { type: 'rule', values: NARROW });
     }
   });
 }
