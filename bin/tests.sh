@@ -20,7 +20,8 @@ part() {
 browser() {
     (
         local tmp port seed
-        tmp=$(mktemp -d)
+        # in memory where there is room: a slow disk is not what is looked at here
+        tmp=$(mktemp -d -p /dev/shm 2>/dev/null || mktemp -d)
         for kind in demo empty evening1 evening2 evening3 bench; do
             [ "$kind" != bench ] || on_the_network
             use_data "$tmp/$kind"

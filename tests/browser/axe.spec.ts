@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { type AxeResults, type RunOptions, source } from 'axe-core';
+import axe, { type AxeResults, type RunOptions } from 'axe-core';
 import { beyondTheEdge, expect, settled, test } from './bench';
 
 type RunOnly = NonNullable<Exclude<RunOptions['runOnly'], string | string[]>>;
@@ -10,14 +10,14 @@ interface Where {
 
 /** What is wrong on a page, by rule, and where. A page is told once how to look: telling it takes longer than looking. */
 async function wrong(page: Page, runOnly: RunOnly, where: Where = {}): Promise<string[]> {
-  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(source);
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(axe.source);
   const asked = { where: { include: [['html']], ...where }, runOnly };
   return page.evaluate(async (ask) => {
-    const { axe } = globalThis as unknown as {
+    const { axe: looking } = globalThis as unknown as {
       axe: { run: (where: Where, how: RunOptions) => Promise<AxeResults> };
     };
     // what is right is not listed, since naming each of a thousand nodes takes longer than looking at them; there are no frames
-    const { violations } = await axe.run(ask.where, {
+    const { violations } = await looking.run(ask.where, {
       resultTypes: ['violations'],
       iframes: false,
       runOnly: ask.runOnly,
