@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
       { path: 'twist', lazy: async () => ({ Component: (await import('./twist/TwistLab')).TwistLab }) },
       { path: 'trouble', lazy: async () => ({ Component: (await import('./trouble/TroublePlace')).TroublePlace }) },
       { path: 'labels', lazy: async () => ({ Component: (await import('./labels/LabelsPlace')).LabelsPlace }) },
+      { path: 'paper', lazy: async () => ({ Component: (await import('./paper/PaperPlace')).PaperPlace }) },
       { path: 'sheet/:id?', lazy: async () => ({ Component: (await import('./sheet/SheetPlace')).SheetPlace }) },
       { path: 'habits', lazy: async () => ({ Component: (await import('./habits/HabitsPlace')).HabitsPlace }) },
       { path: 'data', lazy: async () => ({ Component: (await import('./data/DataPlace')).DataPlace }) },

@@ -111,6 +111,7 @@ const PLACES = [
   ['learnt', '/log?all=learnt'],
   ['bench day', '/day?spools=3,4,5,6'],
   ['trouble', '/trouble?seen=loops'],
+  ['paper tools', '/paper'],
   ['lost', '/nowhere'],
 ] as const;
 

@@ -139,6 +139,35 @@ test('labels: those that are wanted, as one sheet without pixels and as SVG of t
   expect(pdf.toString('latin1')).not.toContain('/Subtype /Image');
 });
 
+test('paper tools come out at their size, and a reading by the strip is corrected by what the bar measures', async ({
+  page,
+}) => {
+  await page.goto('/plan/1');
+  await page.getByRole('button', { name: 'How to measure it' }).click();
+  const help = page.getByRole('dialog', { name: 'Measure the spool' });
+  await help.getByText('printed strip', { exact: true }).click();
+  await help.getByLabel('It reads').fill('31');
+  const wide = page.getByTestId('measured');
+  await expect(wide).toHaveText('31.0 ± 1.1 mm, by the printed strip');
+  await help.getByLabel(/bar measures/).fill('30');
+  await expect(help).toContainText('is to be 100');
+  await help.getByLabel(/bar measures/).fill('98');
+  await expect(wide).toHaveText('30.4 ± 0.4 mm, by the printed strip');
+  await help.getByRole('button', { name: 'That is the arbor', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Arbor')).toHaveValue('30.4 mm');
+  await page.goto('/paper');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As SVG, at its size' }).click(),
+  ]);
+  const svg = await readFile(await file.path(), 'utf8');
+  // one unit of the file is one millimetre on paper
+  expect(svg).toContain('viewBox="-1 -1 188 248" width="188mm" height="248mm"');
+  const box = await page.getByRole('img', { name: /^Paper tools/ }).boundingBox();
+  expect(box?.width).toBeCloseTo((188 * 96) / 25.4, 0);
+});
+
 test('line off a spool outside of a run: cut back, refused, turned over, taken back', async ({ page }) => {
   await page.goto('/locker');
   const spool = page.getByRole('region', { name: /^Old harbour reel/ });

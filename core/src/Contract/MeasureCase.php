@@ -16,16 +16,19 @@ use Undro\Measure\LevelNow;
 use Undro\Measure\Measured;
 use Undro\Measure\Method;
 use Undro\Measure\PaperStrip;
+use Undro\Measure\PrintedSheet;
 use Undro\Measure\Readings;
 use Undro\Measure\Scale;
 use Undro\Measure\WrapTest;
 use Undro\Plan\MeasuredWith;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Mass;
 use Undro\Units\MassUnit;
+use Undro\Units\Sentence;
 
 /** "measure": a figure got at the bench, with its tolerance; one too vague to help is refused. */
 final class MeasureCase implements Calculator
@@ -61,12 +64,10 @@ final class MeasureCase implements Calculator
                 PlanInput::line($in->object('line'))[0],
                 self::step($in),
             ),
-            Method::Level => LevelNow::of(
-                self::spool($in),
-                $in->optionalMillimetres('depth_mm', ...Bounds::GAP_MM) ?? throw BadInput::missing('depth_mm'),
-                (int) $in->number('readings', 1, 20, 1),
-                PlanInput::line($in->object('line'))[0],
-                self::under($in),
+            Method::Level => self::level($in),
+            Method::SteppedGauge => self::byTheGauge($in),
+            Method::PrintedStrip => self::sheet($in)->strip(
+                $in->optionalMillimetres('reads_mm', 5, 400) ?? throw BadInput::missing('reads_mm'),
             ),
         });
 
@@ -100,6 +101,43 @@ final class MeasureCase implements Calculator
         ));
 
         return $read === [] ? throw BadInput::missing('first_mm') : array_values($read);
+    }
+
+    private static function sheet(Input $in): PrintedSheet
+    {
+        return PrintedSheet::checkedBy($in->optionalMillimetres('bar_mm', 1, 1000));
+    }
+
+    private static function level(Input $in): Measured
+    {
+        $depth = $in->optionalMillimetres('depth_mm', ...Bounds::GAP_MM) ?? throw BadInput::missing('depth_mm');
+        $readings = (int) $in->number('readings', 1, 20, 1);
+
+        return LevelNow::of(
+            self::spool($in),
+            $depth,
+            Tolerance::depthReadingMm($readings),
+            PlanInput::line($in->object('line'))[0],
+            self::under($in),
+            Method::Level,
+            Sentence::of('{0} under the lip, ' . ($readings === 1 ? 'one reading' : "$readings readings"), $depth),
+        );
+    }
+
+    private static function byTheGauge(Input $in): Measured
+    {
+        $step = $in->number('step', PrintedSheet::STEP_MM, PrintedSheet::DEEPEST_MM);
+        [$depth, $sd] = self::sheet($in)->depth($step);
+
+        return LevelNow::of(
+            self::spool($in),
+            $depth,
+            $sd,
+            PlanInput::line($in->object('line'))[0],
+            self::under($in),
+            Method::SteppedGauge,
+            Sentence::of('{0} under the lip: step ' . sprintf('%.1F', $step) . ' goes in, the next does not', $depth),
+        );
     }
 
     private static function spool(Input $in): Spool

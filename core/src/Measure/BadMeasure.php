@@ -42,6 +42,16 @@ final class BadMeasure extends DomainFault
         );
     }
 
+    /** Names “bar_mm”. */
+    public static function notTheBar(Length $read, Length $bar): self
+    {
+        return new self('bar_mm', Sentence::of(
+            'The bar on the sheet is to be {0}; {1} is not it. Print the sheet at its true size, and measure the bar from end to end.',
+            Diameter::millimetres($bar->inMillimetres()),
+            Diameter::millimetres($read->inMillimetres()),
+        ));
+    }
+
     /** Names “wraps”. */
     public static function fewWraps(): self
     {

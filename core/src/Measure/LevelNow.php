@@ -9,7 +9,6 @@ use Undro\Fill\Layer;
 use Undro\Fill\Role;
 use Undro\Line\Line;
 use Undro\Spool\Spool;
-use Undro\Spool\Tolerance;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
 
@@ -17,12 +16,14 @@ use Undro\Units\Sentence;
 final class LevelNow
 {
     /**
-     * @param Layer|null $under what lies under it, of known length
+     * @param float      $readingMm what the depth was read to, one sd
+     * @param Layer|null $under     what lies under it, of known length
+     * @param Sentence   $read      how it was read
      *
      * @throws BadMeasure if the figure is too vague
      * @throws \Undro\Fill\BadFill|\Undro\Spool\BadSpool
      */
-    public static function of(Spool $spool, Length $depth, int $readings, Line $line, ?Layer $under = null): Measured
+    public static function of(Spool $spool, Length $depth, float $readingMm, Line $line, ?Layer $under, Method $by, Sentence $read): Measured
     {
         $geometry = $spool->geometry ?? throw BadMeasure::tooVague(
             'depth_mm',
@@ -33,7 +34,7 @@ final class LevelNow
         $solved = FillCalculator::solve($spool, $depth, $layers)->solved;
         $length = $solved?->band->middle->inMetres() ?? 0.0;
         $perMetre = 1000 * $line->cell($spool->lay)->inSquareMillimetres();
-        $reading = Tolerance::depthReadingMm($readings) * $spool->volumePerDepth(
+        $reading = $readingMm * $spool->volumePerDepth(
             $geometry,
             $geometry->diameterAt($depth),
         )->inSquareMillimetres() / $perMetre;
@@ -41,9 +42,9 @@ final class LevelNow
         return Measured::length(
             Length::metres($length),
             hypot($solved?->band->sd->inMetres() ?? 0.0, $reading),
-            Method::Level,
-            Sentence::of('{0} under the lip, ' . ($readings === 1 ? 'one reading' : "$readings readings"), $depth),
-            'depth_mm',
+            $by,
+            $read,
+            $by === Method::SteppedGauge ? 'step' : 'depth_mm',
             'measure the spool better, test the thickness of the line, or weigh it.',
         );
     }

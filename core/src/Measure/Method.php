@@ -15,6 +15,8 @@ enum Method: string
     case Ruler = 'ruler';
     case PaperStrip = 'paper_strip';
     case Level = 'level';
+    case PrintedStrip = 'printed_strip';
+    case SteppedGauge = 'stepped_gauge';
 
     /** As the screen says it. */
     public function word(): string
@@ -28,6 +30,8 @@ enum Method: string
             self::Ruler => 'a ruler',
             self::PaperStrip => 'a strip of paper',
             self::Level => 'the level on the spool',
+            self::PrintedStrip => 'the printed strip',
+            self::SteppedGauge => 'the stepped gauge',
         };
     }
 }

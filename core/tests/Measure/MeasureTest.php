@@ -98,6 +98,40 @@ final class MeasureTest extends TestCase
         self::assertRefused('first_mm', ['method' => 'caliper']);
     }
 
+    public function testThePrintedSheetIsCorrectedByItsBarAndDoubtedWithoutIt(): void
+    {
+        $this->forAll(self::share(), self::share())->then(static function (int $size, int $printer): void {
+            $real = self::between(8, 60, $size);
+            $bar = self::between(90, 106, $printer);
+            $reads = $real / ($bar / 100);
+            $checked = self::measure(['method' => 'printed_strip', 'reads_mm' => $reads, 'bar_mm' => $bar]);
+            $unchecked = self::measure(['method' => 'printed_strip', 'reads_mm' => $reads]);
+            self::assertEqualsWithDelta($real, $checked['diameter_mm'], 1e-9);
+            self::assertLessThan($unchecked['half'], $checked['half']);
+            // a printer that fits to the page is within the doubt of a sheet that was not checked, nine times in ten
+            if (abs($bar - 100) <= 3) {
+                self::assertLessThanOrEqual($unchecked['half'], abs($real - $unchecked['diameter_mm']));
+            }
+        });
+        self::assertGreaterThan(
+            self::measure(['method' => 'caliper', 'first_mm' => 31])['half'],
+            self::measure(['method' => 'printed_strip', 'reads_mm' => 31, 'bar_mm' => 100])['half'],
+        );
+        self::assertRefused('bar_mm', ['method' => 'printed_strip', 'reads_mm' => 31, 'bar_mm' => 10], 'true size');
+        self::assertRefused('reads_mm', ['method' => 'printed_strip']);
+    }
+
+    public function testAStepThatGoesInIsTheMiddleToTheNext(): void
+    {
+        $case = ['spool' => self::SPOOL, 'line' => ['material' => 'mono', 'size' => '0.30']];
+        $gauge = self::measure($case + ['method' => 'stepped_gauge', 'step' => '1.5', 'bar_mm' => 100]);
+        $read = self::measure($case + ['method' => 'level', 'depth_mm' => 1.75, 'readings' => 1]);
+        self::assertEqualsWithDelta($read['length_m'], $gauge['length_m'], 1e-6);
+        self::assertLessThan($read['half'], $gauge['half'], 'half a step is finer than one reading by a rule');
+        self::assertSame('stepped_gauge', $gauge['method']);
+        self::assertRefused('step', $case + ['method' => 'stepped_gauge', 'step' => 7]);
+    }
+
     public function testALevelCountsWhatLiesUnderneath(): void
     {
         $case = [

@@ -14,7 +14,7 @@ const CARRIED = [
 ] as const;
 const MARGIN = 6;
 
-/** A drawing of the screen as a file of its own: the same shapes, its styles written into it, on a ground of its own. `size`: how large on paper, where it is drawn to a size. */
+/** A drawing of the screen as a file of its own: the same shapes, its styles written into it, on a ground of its own. `size`: how large on paper, where it is drawn to a size: then what it shows is not a hair more or less. */
 export function svgFile(drawing: SVGSVGElement, title: string, size?: { width: string; height: string }): string {
   const copy = drawing.cloneNode(true) as SVGSVGElement;
   const styled = [drawing, ...drawing.querySelectorAll('*')];
@@ -29,10 +29,7 @@ export function svgFile(drawing: SVGSVGElement, title: string, size?: { width: s
     }
     for (const name of ['class', 'style', 'tabindex', 'role', 'data-mark']) target.removeAttribute(name);
   });
-  const box = drawing.getBBox();
-  const view = [box.x - MARGIN, box.y - MARGIN, box.width + 2 * MARGIN, box.height + 2 * MARGIN].map((each) =>
-    Number(each.toFixed(2)),
-  );
+  const view = size ? (drawing.getAttribute('viewBox')?.split(' ').map(Number) ?? around(drawing)) : around(drawing);
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('viewBox', view.join(' '));
   copy.setAttribute('width', size?.width ?? String(view[2]));
@@ -47,6 +44,14 @@ export function svgFile(drawing: SVGSVGElement, title: string, size?: { width: s
   name.textContent = title;
   copy.prepend(name);
   return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(copy)}\n`;
+}
+
+/** All that is drawn, with a margin. */
+function around(drawing: SVGSVGElement): number[] {
+  const box = drawing.getBBox();
+  return [box.x - MARGIN, box.y - MARGIN, box.width + 2 * MARGIN, box.height + 2 * MARGIN].map((each) =>
+    Number(each.toFixed(2)),
+  );
 }
 
 /** Hands a text to the browser as a file. */

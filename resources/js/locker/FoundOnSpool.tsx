@@ -69,7 +69,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
       <MeasureButton
         variant="default"
         title={`How much ${line.name} is on ${spool.name}?`}
-        methods={['level', 'weighed']}
+        methods={['level', 'stepped_gauge', 'weighed']}
         about={{ ...aboutSpool(reel, spool), line: aboutLine(line) }}
         take={[
           {
@@ -96,7 +96,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
   return (
     <MeasureButton
       title={`How much ${top.line.name} is left on ${spool.name}?`}
-      methods={['level']}
+      methods={['level', 'stepped_gauge']}
       about={{
         ...aboutSpool(reel, spool),
         line: aboutLine(top.line),

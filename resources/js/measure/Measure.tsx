@@ -1,4 +1,4 @@
-import { Button, Modal, SegmentedControl } from '@mantine/core';
+import { Anchor, Button, Modal, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
@@ -8,7 +8,7 @@ import { useBench } from '../shell/bench';
 import { millimetresPer, type Units, within, withUnit } from '../units/units';
 import { KitchenScale } from './KitchenScale';
 import classes from './Measure.module.css';
-import { METHODS, type Method } from './methods';
+import { METHODS, type Method, ON_PAPER } from './methods';
 import { MethodPicture } from './Pictures';
 
 export type Measured = Schemas['MeasureResult'];
@@ -66,6 +66,13 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
         <MethodPicture method={method} />
         <div className={classes.readings}>
           <p>{how}</p>
+          {ON_PAPER.includes(method) && (
+            <p>
+              <Anchor href="/paper" target="_blank">
+                The paper tools, to print
+              </Anchor>
+            </p>
+          )}
           {method === 'kitchen_scale' && (
             <KitchenScale onRead={(mass_g) => setTyped((before) => ({ ...before, mass_g }))} />
           )}

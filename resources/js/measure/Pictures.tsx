@@ -41,6 +41,42 @@ const PICTURES: Record<Method, () => React.ReactNode> = {
       {arrow(90, 104, 236, 104, 'mark, unroll, measure', 104, 98)}
     </>
   ),
+  printed_strip: () => (
+    <>
+      <circle cx="84" cy="66" r="46" className={classes.paper} />
+      <circle cx="84" cy="66" r="38" className={classes.metal} />
+      <path d="M84 20h126v-8H84Z" className={classes.paper} />
+      {Array.from({ length: 11 }, (_, mark) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
+        <path key={mark} d={`M${94 + mark * 11} 12v4`} className={classes.line} />
+      ))}
+      <path d="M84 8v20" className={classes.tick} />
+      <path d="M46 66h76" className={classes.dimension} />
+      <text x="64" y="62" className={classes.word}>
+        across
+      </text>
+      <text x="134" y="46" className={classes.word}>
+        the start meets its figure
+      </text>
+    </>
+  ),
+  stepped_gauge: () => (
+    <>
+      <path d="M40 44h16v60h130V44h16v66H40Z" className={classes.metal} />
+      <path d="M56 74h130v30H56Z" className={classes.paper} />
+      <path d="M56 80h130M56 87h130M56 94h130" className={classes.line} />
+      <path d="M20 14h210v30h-40v14h-24v-14h-36v22h-24v-22h-36v30h-24v-30H20Z" className={classes.paper} />
+      <text x="170" y="38" className={classes.word}>
+        2
+      </text>
+      <text x="112" y="38" className={classes.word}>
+        2.5
+      </text>
+      <text x="56" y="38" className={classes.word}>
+        3
+      </text>
+    </>
+  ),
   wrap_test: () => (
     <>
       <path d="M10 44h200l30 16l-30 16H10Z" className={classes.metal} />

@@ -43,6 +43,17 @@ const readings = (units: Units): MeasureField[] =>
     optional: index > 0,
   }));
 
+const bar = (units: Units): MeasureField => ({
+  key: 'bar_mm',
+  label: 'The sheet’s 100 mm bar measures',
+  placeholder: 'not checked',
+  unit: units.small,
+  optional: true,
+});
+
+/** Those that take the printed sheet of paper tools. */
+export const ON_PAPER: Method[] = ['printed_strip', 'stepped_gauge', 'wrap_test'];
+
 export const METHODS: Record<Method, MethodWords> = {
   caliper: { word: 'caliper', how: WHERE, fields: readings },
   ruler: { word: 'ruler', how: WHERE, fields: readings },
@@ -50,6 +61,11 @@ export const METHODS: Record<Method, MethodWords> = {
     word: 'strip of paper',
     how: 'Lay a strip of paper round it, mark where it meets, unroll it and measure to the mark. Divided by pi that is how thick it is.',
     fields: (units) => [{ key: 'round_mm', label: 'Round it', placeholder: `97 ${units.small}`, unit: units.small }],
+  },
+  printed_strip: {
+    word: 'printed strip',
+    how: 'Cut the strip of the paper tools out, lay it round with the figures outside, and read the figure that its start meets. Type what the sheet’s bar measures: that says how true your printer is.',
+    fields: (units) => [{ key: 'reads_mm', label: 'It reads', placeholder: '31 mm', unit: 'mm' }, bar(units)],
   },
   wrap_test: {
     word: 'wrap test',
@@ -73,6 +89,11 @@ export const METHODS: Record<Method, MethodWords> = {
     word: 'weighed spool',
     how: 'Weigh the spool bare, or a bare one of the same make, and then with the line on it.',
     fields: () => [mass('before_g', 'Bare', '62 g'), mass('after_g', 'With the line', '71 g'), STEP],
+  },
+  stepped_gauge: {
+    word: 'stepped gauge',
+    how: 'Hold the edge of the paper gauge on the lip, square to it, one tongue over the line. The step is the last whose tongue leaves the edge lying on the lip; the next lifts it.',
+    fields: (units) => [{ key: 'step', label: 'The last step that goes in', placeholder: '2.5' }, bar(units)],
   },
   level: {
     word: 'level now',

@@ -143,12 +143,16 @@ export const SpoolFields = memo(
         <div className={classes.row2}>
           <MeasureButton
             title="Measure the spool"
-            methods={['caliper', 'ruler', 'paper_strip']}
+            methods={['caliper', 'ruler', 'paper_strip', 'printed_strip']}
             about={{}}
             take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
               label: `That is the ${word.toLowerCase()}`,
-              not: key === 'traverseMm' ? ['paper_strip'] : [],
-              onTake: (got) => set({ [key]: diameterTyped(got, units), with: chosen('with', got.method) }),
+              not: key === 'traverseMm' ? ['paper_strip', 'printed_strip'] : [],
+              onTake: (got) =>
+                set({
+                  [key]: diameterTyped(got, units),
+                  with: chosen('with', got.method === 'printed_strip' ? 'paper_strip' : got.method),
+                }),
             }))}
           >
             How to measure it

@@ -93,6 +93,12 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'trouble', label: 'When something is wrong', onClick: () => navigate('/trouble') },
         { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
         {
+          id: 'paper',
+          label: 'Paper tools, to print',
+          keywords: 'gauge strip ruler measure arbor wraps angle sector print paper',
+          onClick: () => navigate('/paper'),
+        },
+        {
           id: 'knots',
           label: 'Knots: which one, and how it is tied',
           keywords: 'knot tie join joins line leader backing braid nylon arbor',

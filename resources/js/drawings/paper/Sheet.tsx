@@ -1,0 +1,179 @@
+import classes from './Sheet.module.css';
+import { BAR_MM, EDGE_MM, gaugeRow, type Mark, PAPER_MM, ray, SHEET_MM, stripMarks, WRAPS } from './sheet';
+
+const AT = { bar: 4, gauge: [30, 62], strip: [98, 122], wraps: 152, sector: 242 } as const;
+/** As narrow as the arbors it goes round. */
+const STRIP_HIGH = 9;
+const EDGE = 16;
+
+/** The paper tools at their size: units are millimetres. */
+export function Sheet() {
+  return (
+    <svg
+      viewBox={`${-EDGE_MM} ${-EDGE_MM} ${PAPER_MM.width} ${PAPER_MM.height}`}
+      width={`${PAPER_MM.width}mm`}
+      height={`${PAPER_MM.height}mm`}
+      className={classes.sheet}
+      role="img"
+      aria-label="Paper tools: a bar of 100 mm, a stepped gauge for the level, a strip that reads the diameter of what it goes round, an edge for counting wraps, and a sector of 45 degrees"
+    >
+      <Bar />
+      <Gauge row={0} top={AT.gauge[0]} />
+      <Gauge row={1} top={AT.gauge[1]} />
+      <Strip
+        top={AT.strip[0]}
+        marks={stripMarks(0, 58, SHEET_MM.width)}
+        first={8}
+        words="strip, to 58 mm across: figures outside, the start meets what it is across, mm"
+      />
+      <Strip
+        top={AT.strip[1]}
+        marks={stripMarks(50, 105, SHEET_MM.width)}
+        first={51}
+        words="goes on: glue its start onto 50 of the strip above, for more than 58 mm"
+      />
+      <Wraps />
+      <Sector />
+    </svg>
+  );
+}
+
+function Bar() {
+  return (
+    <g transform={`translate(0 ${AT.bar})`}>
+      <path d={`M0 3h${BAR_MM}M0 0v6M${BAR_MM} 0v6`} className={classes.bar} />
+      {Array.from({ length: 9 }, (_, ten) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
+        <path key={ten} d={`M${(ten + 1) * 10} 1.5v3`} className={classes.fine} />
+      ))}
+      <text x={BAR_MM + 4} y="4.4" className={classes.words}>
+        100 mm from end to end (3.94 in)
+      </text>
+      <text x="0" y="11.5" className={classes.words}>
+        Print at 100 %, without fitting to the page. Measure this bar first, and type what it measures with every
+      </text>
+      <text x="0" y="15.8" className={classes.words}>
+        reading: then a printer that is a little off does no harm. Card, or paper glued to card, wears best.
+      </text>
+    </g>
+  );
+}
+
+function Gauge({ row, top }: { row: number; top: number }) {
+  const { outline, tongues } = gaugeRow(row, 0, EDGE);
+  return (
+    <g transform={`translate(0 ${top})`}>
+      <path d={outline} className={classes.cut} />
+      <text x="3" y="5" className={classes.words}>
+        gauge for the level: this long edge on the lip, one tongue over the line. Read the last that goes in.
+      </text>
+      {tongues.map(({ at, step }) => (
+        <text key={step} x={at} y={EDGE - 2} className={classes.figure} textAnchor="middle">
+          {step}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+function Strip({ top, marks, first, words }: { top: number; marks: Mark[]; first: number; words: string }) {
+  return (
+    <g transform={`translate(0 ${top})`}>
+      <path d={`M0 0H${SHEET_MM.width}V${STRIP_HIGH}H0Z`} className={classes.cut} />
+      <path d={`M0 0V${STRIP_HIGH}`} className={classes.bar} />
+      {marks
+        .filter(({ reads }) => reads >= first)
+        .map(({ reads, at, long }) => (
+          <g key={reads}>
+            <path d={`M${at} 0v${long ? 4 : 2.5}`} className={long ? classes.bar : classes.fine} />
+            {long && (
+              <text x={at} y="7.6" className={classes.figure} textAnchor={at > SHEET_MM.width - 3 ? 'end' : 'middle'}>
+                {reads}
+              </text>
+            )}
+          </g>
+        ))}
+      <text x="0" y="13.2" className={classes.words}>
+        {words}
+      </text>
+    </g>
+  );
+}
+
+function Wraps() {
+  return (
+    <g transform={`translate(0 ${AT.wraps})`}>
+      <path d="M0 0h70v26H0Z" className={classes.cut} />
+      <path d="M20 0v7M30 0v9M40 0v7M50 0v9" className={classes.bar} />
+      {[22.5, 25, 27.5, 32.5, 35, 37.5, 42.5, 45, 47.5].map((at) => (
+        <path key={at} d={`M${at} 0v3.5`} className={classes.fine} />
+      ))}
+      {[0, 10, 20, 30].map((at) => (
+        <text key={at} x={20 + at} y="13" className={classes.figure} textAnchor="middle">
+          {at}
+        </text>
+      ))}
+      <text x="3" y="19" className={classes.words}>
+        edge for wraps: roll it round a pencil, lay
+      </text>
+      <text x="3" y="23.2" className={classes.words}>
+        touching wraps from 0 on, and count.
+      </text>
+      <text x="78" y="3.4" className={classes.words}>
+        Wraps in 10 mm and how thick the line is, mm:
+      </text>
+      {WRAPS.map(({ thick, wraps }, index) => (
+        <text key={thick} x={78 + (index % 3) * 34} y={10 + Math.floor(index / 3) * 6.5} className={classes.figure}>
+          {wraps}: {thick.toFixed(2)}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+const RADIUS = 58;
+
+function Sector() {
+  return (
+    <g transform={`translate(8 ${AT.sector})`}>
+      <path d={`M0 0H${RADIUS}A${RADIUS} ${RADIUS} 0 0 0 0 ${-RADIUS}Z`} className={classes.cut} />
+      <path d={ray(45, 0, RADIUS)} className={classes.bar} />
+      {Array.from({ length: 17 }, (_, five) => 5 * (five + 1)).map((degrees) => (
+        <path
+          key={degrees}
+          d={ray(degrees, RADIUS - (degrees % 15 === 0 ? 4 : 2.5), RADIUS)}
+          className={classes.fine}
+        />
+      ))}
+      {[15, 30, 45, 60, 75].map((degrees) => {
+        const turned = (degrees * Math.PI) / 180;
+        return (
+          <text
+            key={degrees}
+            x={Math.cos(turned) * (RADIUS - 8) + (degrees === 45 ? 2.5 : 0)}
+            y={1.4 - Math.sin(turned) * (RADIUS - 8) + (degrees === 45 ? 2.5 : 0)}
+            className={classes.figure}
+            textAnchor="middle"
+          >
+            {degrees}
+          </text>
+        );
+      })}
+      <text x={RADIUS + 8} y={-RADIUS + 6} className={classes.words}>
+        sector for the rod: this lower edge level; a thread with a
+      </text>
+      <text x={RADIUS + 8} y={-RADIUS + 10.2} className={classes.words}>
+        small weight down the upright edge tells when it is. The
+      </text>
+      <text x={RADIUS + 8} y={-RADIUS + 14.4} className={classes.words}>
+        rod’s butt along the heavy line stands at 45 degrees,
+      </text>
+      <text x={RADIUS + 8} y={-RADIUS + 18.6} className={classes.words}>
+        as a drag is set through the guides.
+      </text>
+      <text x={RADIUS + 8} y={-RADIUS + 26} className={classes.words}>
+        Hooks off, nobody in line with a bent rod.
+      </text>
+    </g>
+  );
+}
