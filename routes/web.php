@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnglerController;
 use App\Http\Controllers\AssetController;
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\DataController;
@@ -61,6 +62,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('runs/{run:uuid}', [RunController::class, 'show'])->whereUuid('run');
     Route::post('runs/{run:uuid}/marks', [RunController::class, 'mark'])->whereUuid('run');
     Route::post('runs/{run:uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('run');
+    Route::get('bench', BenchController::class);
     Route::get('pairing', [PairingController::class, 'show']);
     Route::delete('pairing/{id}', [PairingController::class, 'forget']);
     Route::get('devices/{device}', [DeviceController::class, 'show'])->whereIn('device', ['counter', 'scale', 'kitchen']);

@@ -13,7 +13,7 @@ use Throwable;
 /** What a place asks for first, sent along with its page, so that it need not be asked for again. */
 final readonly class FirstAnswers
 {
-    private const ALWAYS = ['/api/anglers', '/api/reels'];
+    private const ALWAYS = ['/api/anglers', '/api/reels', '/api/bench'];
 
     public function __construct(private Application $app, private Router $router) {}
 

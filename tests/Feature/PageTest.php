@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Str;
 use Tests\TestCase;
 
 /** What comes along with a page is what the place would be told if it asked. */
@@ -52,6 +53,28 @@ final class PageTest extends TestCase
         $html = (string) $this->get('/locker')->getContent();
         self::assertStringNotContainsString('<script>alert', $html);
         self::assertSame($name, self::answers($html)['/api/reels'][0]['name']);
+    }
+
+    public function testTheSpoolUsedLastLiesOnTheBenchWhileItIsInUse(): void
+    {
+        self::assertNull($this->ask('GET', '/api/bench')['last']);
+        $this->seed(DemoSeeder::class);
+        $reels = array_values(array_filter(
+            $this->ask('GET', '/api/reels'),
+            static fn(array $reel): bool => $reel['spools'][0]['contents'] !== [],
+        ));
+        $uses = [];
+        foreach (array_slice($reels, 0, 2) as $reel) {
+            $spool = $reel['spools'][0]['id'];
+            $uses[] = $uuid = Str::uuid()->toString();
+            $this->ask('POST', '/api/spools/{id}/entries', ['id' => $uuid, 'what' => 'fished', 'hours' => '1'], $spool, 201);
+            self::assertSame(['reel' => $reel['id'], 'spool' => $spool], $this->ask('GET', '/api/bench')['last']);
+        }
+        // what is taken back was not so
+        $this->ask('POST', '/api/events', ['id' => Str::uuid()->toString(), 'kind' => 'voided', 'corrects' => $uses[1]], status: 201);
+        self::assertSame($reels[0]['id'], $this->ask('GET', '/api/bench')['last']['reel']);
+        $this->ask('PATCH', '/api/reels/{id}', ['archived' => true, 'version' => $reels[0]['version']], $reels[0]['id']);
+        self::assertNotSame($reels[0]['id'], $this->ask('GET', '/api/bench')['last']['reel'] ?? null);
     }
 
     /** @return array<string, mixed> */

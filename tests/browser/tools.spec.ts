@@ -155,7 +155,7 @@ test('paper tools come out at their size, and a reading by the strip is correcte
   await expect(wide).toHaveText('30.4 ± 0.4 mm, by the printed strip');
   await help.getByRole('button', { name: 'That is the arbor', exact: true }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByLabel('Arbor')).toHaveValue('30.4 mm');
+  await expect(page.getByLabel('Arbor', { exact: true })).toHaveValue('30.4 mm');
   await page.goto('/paper');
   const [file] = await Promise.all([
     page.waitForEvent('download'),

@@ -3,6 +3,7 @@ import type { QueryClient } from '@tanstack/react-query';
 /** The first word of every key there is: what goes stale goes by it. */
 type Root =
   | 'anglers'
+  | 'bench'
   | 'reels'
   | 'lines'
   | 'fillers'

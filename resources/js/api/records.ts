@@ -6,6 +6,13 @@ import type { Angler, Line } from './types';
 
 export const useAnglers = () =>
   useQuery({ queryKey: key('anglers'), queryFn: () => answer(client.GET('/api/anglers')) });
+/** The spool that was used last; what is on the bench does not change under one's hands while the page is open. */
+export const useLastUsed = () =>
+  useQuery({
+    queryKey: key('bench'),
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => answer(client.GET('/api/bench')),
+  });
 export const useReels = () => useQuery({ queryKey: key('reels'), queryFn: () => answer(client.GET('/api/reels')) });
 const lines = { queryKey: key('lines'), queryFn: () => answer(client.GET('/api/lines')) };
 /** Every line there is a name for, those put away too: what lies on spools and stands in the log is among them. */

@@ -89,7 +89,8 @@ export function usePlan(): Planning {
       // another link within the place is another plan: nothing of the one before comes along
       if (filled.current.at !== '') store.step({ what: 'revive', stored: Object.fromEntries(params) });
       const asked = reels.find((each) => String(each.id) === params.get('reel'));
-      const reel = asked ?? benchReel;
+      // what is begun anew begins bare
+      const reel = asked ?? (params.has('new') ? undefined : benchReel);
       const spool =
         reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
         (reel === benchReel ? benchSpool : reel?.spools[0]);

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo } from 'react';
 import { sayProblems } from '../api/client';
-import { useAnglers, useReels } from '../api/records';
+import { useAnglers, useLastUsed, useReels } from '../api/records';
 import type { Angler, Reel, Spool } from '../api/types';
 import { sentence } from '../units/sentence';
 import { METRIC, type Units } from '../units/units';
@@ -20,6 +20,8 @@ interface Bench {
   setSingleKeys: (on: boolean) => void;
 }
 
+const NOTHING = { reel: 0, spool: 0 };
+
 const BenchContext = createContext<Bench | null>(null);
 
 export function useBench(): Bench {
@@ -37,11 +39,14 @@ export function BenchProvider({ children }: { children: ReactNode }) {
     defaultValue: 0,
     getInitialValueInEffect: false,
   });
-  const [on, setOn] = useLocalStorage<{ reel: number; spool: number }>({
+  const { data: used } = useLastUsed();
+  const [said, setOn] = useLocalStorage<{ reel: number; spool: number } | null>({
     key: 'undro-bench',
-    defaultValue: { reel: 0, spool: 0 },
+    defaultValue: null,
     getInitialValueInEffect: false,
   });
+  // where nobody has put anything there, the spool used last lies on it
+  const on = said ?? used?.last ?? NOTHING;
   const [singleKeys, setSingleKeys] = useLocalStorage({
     key: 'undro-keys',
     defaultValue: true,
@@ -59,7 +64,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       reel,
       spool: reel?.spools.find((each) => each.id === on.spool) ?? reel?.spools[0],
       put,
-      clear: () => setOn({ reel: 0, spool: 0 }),
+      clear: () => setOn(NOTHING),
       singleKeys,
       setSingleKeys,
     };
