@@ -41,7 +41,7 @@ need_vendor() {
     local now with; now=$(stamp_of composer.json php-packages.txt)
     if [ ! -f vendor/autoload.php ] || [ "$(cat .cache/vendor.stamp 2>/dev/null)" != "$now" ]; then
         command -v composer >/dev/null || die "Composer is needed: apt-get install composer"
-        say "Installing PHP packages ..."
+        say "Installing PHP packages, about half a minute ..."
         mapfile -t with < <(php bin/packages.php with)
         composer update --no-interaction --no-progress -q "${with[@]}" || die "Composer could not install the PHP packages."
         php bin/packages.php check || die "what was installed is not what php-packages.txt says. Nothing is started with other code than was tested."
@@ -53,7 +53,7 @@ need_node() {
     local now; now=$(stamp_of package.json package-lock.json)
     if [ ! -d node_modules ] || [ "$(cat .cache/node.stamp 2>/dev/null)" != "$now" ]; then
         command -v npm >/dev/null || die "Node 20 with npm is needed: apt-get install nodejs npm"
-        say "Installing front-end packages ..."
+        say "Installing front-end packages, about a quarter of a minute ..."
         npm ci --no-audit --no-fund --loglevel=error >.cache/npm.log 2>&1 || { tail -5 .cache/npm.log >&2; die "npm could not install the front-end packages."; }
         printf '%s' "$now" >.cache/node.stamp
     fi
@@ -70,7 +70,7 @@ need_build() {
     if [ ! -f public/build/manifest.json ] || [ "$(cat .cache/build.stamp 2>/dev/null)" != "$now" ]; then
         need_node
         need_types
-        say "Building the front end ..."
+        say "Building the front end, some seconds ..."
         npx --no-install vite build --logLevel warn >.cache/build.log 2>&1 || { tail -20 .cache/build.log >&2; die "the front end could not be built."; }
         printf '%s' "$now" >.cache/build.stamp
     fi

@@ -1,7 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import './theme/mantine';
-import '@mantine/notifications/styles.css';
 import './theme/global.css';
 import { MantineProvider } from '@mantine/core';
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';

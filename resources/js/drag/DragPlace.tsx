@@ -1,5 +1,5 @@
 import { Anchor, Button, SegmentedControl } from '@mantine/core';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { day } from '../parts/day';
@@ -8,18 +8,20 @@ import { backingOf, mainOf } from '../parts/onSpool';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { Before } from './Before';
 import { atItsField, ChainForm } from './ChainForm';
 import { START, wantedOf } from './chain';
 import classes from './Drag.module.css';
 import { place } from './knob';
 import { Nicked } from './Nicked';
-import { RunsOut } from './RunsOut';
 import { SetIt } from './SetIt';
-import { StrikePart } from './StrikePart';
 import { Target } from './Target';
 import { useDragOf } from './useDragOf';
 import { useHeld, useSetting } from './useSetting';
+
+// what draws a chart comes when it is looked at
+const Before = lazy(async () => ({ default: (await import('./Before')).Before }));
+const RunsOut = lazy(async () => ({ default: (await import('./RunsOut')).RunsOut }));
+const StrikePart = lazy(async () => ({ default: (await import('./StrikePart')).StrikePart }));
 
 /** The drag of what is on the bench: how tight, set with a scale, and what becomes of it. */
 export function DragPlace() {
@@ -151,37 +153,39 @@ export function DragPlace() {
                     spool={spool}
                   />
                 )}
-                {draft.at === 'runs' &&
-                  (reel && spool && found.total_m !== null ? (
-                    <RunsOut draft={draft} set={set} drag={found} reel={reel} spool={spool} kept={kept} />
-                  ) : (
-                    <Empty title="What runs out is not known yet">
-                      <p>
-                        {!spool || spool.contents.length === 0
-                          ? 'No line is recorded on the spool on the bench. Wind it, or say what is on it, and its drag is drawn over all of that line.'
-                          : 'The spool’s shape is not known: with its lip and one more measure the drag is drawn over all of its line.'}
-                      </p>
-                      <Button component={Link} to="/locker" mt="sm">
-                        To the Locker
-                      </Button>
-                    </Empty>
-                  ))}
-                {draft.at === 'strike' && (
-                  <StrikePart draft={draft} set={set} drag={found} target={target} reel={reel} spool={spool} />
-                )}
-                {draft.at === 'before' &&
-                  (history.data ? (
-                    <Before
-                      history={history.data}
-                      onAgain={(before) => {
-                        const from = before.again?.position;
-                        setting.change(() => ({ pulls: [], position: from == null ? '' : place(from) }));
-                        set({ at: 'set', wanted: `${before.median_N}` });
-                      }}
-                    />
-                  ) : (
-                    <p>Put a reel on the bench, and its settings stand here.</p>
-                  ))}
+                <Suspense fallback={<p aria-busy="true">Drawing …</p>}>
+                  {draft.at === 'runs' &&
+                    (reel && spool && found.total_m !== null ? (
+                      <RunsOut draft={draft} set={set} drag={found} reel={reel} spool={spool} kept={kept} />
+                    ) : (
+                      <Empty title="What runs out is not known yet">
+                        <p>
+                          {!spool || spool.contents.length === 0
+                            ? 'No line is recorded on the spool on the bench. Wind it, or say what is on it, and its drag is drawn over all of that line.'
+                            : 'The spool’s shape is not known: with its lip and one more measure the drag is drawn over all of its line.'}
+                        </p>
+                        <Button component={Link} to="/locker" mt="sm">
+                          To the Locker
+                        </Button>
+                      </Empty>
+                    ))}
+                  {draft.at === 'strike' && (
+                    <StrikePart draft={draft} set={set} drag={found} target={target} reel={reel} spool={spool} />
+                  )}
+                  {draft.at === 'before' &&
+                    (history.data ? (
+                      <Before
+                        history={history.data}
+                        onAgain={(before) => {
+                          const from = before.again?.position;
+                          setting.change(() => ({ pulls: [], position: from == null ? '' : place(from) }));
+                          set({ at: 'set', wanted: `${before.median_N}` });
+                        }}
+                      />
+                    ) : (
+                      <p>Put a reel on the bench, and its settings stand here.</p>
+                    ))}
+                </Suspense>
               </div>
             )}
           </>

@@ -1,13 +1,9 @@
 import { Anchor, Button, Group, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { Area, Line, Scatter } from 'recharts';
 import { useCalculator } from '../api/calculators';
-import type { DragNext } from '../api/types';
 import { Rod } from '../drawings/rod/Rod';
-import { step, ticks } from '../drawings/tape/ticks';
-import { Chart } from '../parts/Chart';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
@@ -17,6 +13,8 @@ import classes from './Drag.module.css';
 import { place } from './knob';
 import { Next } from './Next';
 import { PullTable } from './PullTable';
+
+const Trace = lazy(async () => ({ default: (await import('./Trace')).Trace }));
 
 const START = { seed: '', target: '18 N' };
 const MOST_SEED = 100_000;
@@ -148,7 +146,11 @@ export function PracticePlace() {
               label={`The last pull bent the rod to ${words(force(next.data.pulls.at(-1)?.counts_N ?? 0, units))}`}
             />
           )}
-          {truth && next.data && <Trace next={next.data} truth={truth.curve} />}
+          {truth && next.data && (
+            <Suspense fallback={null}>
+              <Trace next={next.data} truth={truth.curve} />
+            </Suspense>
+          )}
         </div>
       </div>
     </div>
@@ -156,45 +158,3 @@ export function PracticePlace() {
 }
 
 const count = (many: number, what: string) => `${many} ${what}${many === 1 ? '' : 's'}`;
-
-/** The knob: what was believed of it, as a band; what it was, as a line; and the pulls. */
-function Trace({
-  next,
-  truth,
-}: {
-  next: DragNext;
-  truth: { position: number; running_N: number; start_up_N: number }[];
-}) {
-  const { units } = useBench();
-  const per = newtonsPer(units);
-  const real = truth.map((point) => ({
-    at: point.position,
-    truth: (next.sticky ? point.start_up_N : point.running_N) / per,
-  }));
-  const band = next.law.map((point) => ({ at: point.position, band: [point.low_N / per, point.high_N / per] }));
-  const pulls = next.pulls.map((pull) => ({ at: pull.position, pull: pull.counts_N / per }));
-  const top =
-    Math.max(
-      ...real.map((point) => point.truth),
-      ...pulls.map((point) => point.pull),
-      ...band.map((b) => b.band[1] ?? 0),
-    ) * 1.1;
-  return (
-    <Chart
-      title="Force over the turns of the knob: the band believed, the line it was, the pulls"
-      height={230}
-      margin={{ bottom: 16 }}
-      x={{
-        dataKey: 'at',
-        domain: ['dataMin', 'dataMax'],
-        tickFormatter: place,
-        label: { value: 'turns of the knob', position: 'insideBottom', offset: -8 },
-      }}
-      y={{ domain: [0, top], ticks: ticks(top, step(top, 5)), unit: ` ${units.force}` }}
-    >
-      <Area data={band} dataKey="band" stroke="none" fill="var(--next)" fillOpacity={0.2} isAnimationActive={false} />
-      <Line data={real} dataKey="truth" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
-      <Scatter data={pulls} dataKey="pull" fill="var(--next)" isAnimationActive={false} />
-    </Chart>
-  );
-}

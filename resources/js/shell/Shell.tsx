@@ -1,5 +1,4 @@
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { Notifications } from '@mantine/notifications';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect } from 'react';
 import { Outlet } from 'react-router';
@@ -14,11 +13,9 @@ import { useArrival } from './useArrival';
 import { useGo } from './usePick';
 import { useUnitSwitch } from './useUnitSwitch';
 
+const Notices = lazy(() => import('./Notices'));
 const Search = lazy(() => import('./Search'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
-
-/** How long a notice stands, ms. */
-const STAYS = 20_000;
 
 export function Shell() {
   return (
@@ -62,7 +59,9 @@ function Room() {
       <main id="work" className={classes.work} tabIndex={-1}>
         <Outlet />
       </main>
-      <Notifications withinPortal={false} classNames={{ root: classes.notices }} autoClose={STAYS} />
+      <Suspense fallback={null}>
+        <Notices />
+      </Suspense>
       <Suspense fallback={null}>
         {help && <Shortcuts onClose={closeHelp} />}
         {search && <Search onClose={closeSearch} />}

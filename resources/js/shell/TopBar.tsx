@@ -5,7 +5,6 @@ import {
   Radio,
   Switch,
   TextInput,
-  Tooltip,
   UnstyledButton,
   useComputedColorScheme,
   useMantineColorScheme,
@@ -39,16 +38,18 @@ export function TopBar({ onSearch, onHelp }: { onSearch: () => void; onHelp: () 
         <AnglerMenu />
         <UnitsMenu />
         <SchemeSwitch />
-        <Tooltip label="Search: / or Ctrl K">
-          <Button variant="default" size="compact-sm" onClick={onSearch} className={classes.search}>
-            Search
-          </Button>
-        </Tooltip>
-        <Tooltip label="Shortcuts">
-          <Button variant="default" size="compact-sm" onClick={onHelp} aria-label="Shortcuts">
-            ?
-          </Button>
-        </Tooltip>
+        <Button
+          variant="default"
+          size="compact-sm"
+          onClick={onSearch}
+          className={classes.search}
+          title="Search: / or Ctrl K"
+        >
+          Search
+        </Button>
+        <Button variant="default" size="compact-sm" onClick={onHelp} aria-label="Shortcuts" title="Shortcuts">
+          ?
+        </Button>
       </div>
     </header>
   );
@@ -148,17 +149,16 @@ function SchemeSwitch() {
   const { setColorScheme } = useMantineColorScheme();
   const dark = useComputedColorScheme('light') === 'dark';
   return (
-    <Tooltip label={dark ? 'Daylight' : 'Dim garage'}>
-      <Button
-        variant="subtle"
-        size="compact-sm"
-        color="gray"
-        className={classes.plain}
-        aria-label={dark ? 'Switch to daylight' : 'Switch to the dim garage'}
-        onClick={() => setColorScheme(dark ? 'light' : 'dark')}
-      >
-        {dark ? 'day' : 'dim'}
-      </Button>
-    </Tooltip>
+    <Button
+      variant="subtle"
+      size="compact-sm"
+      color="gray"
+      className={classes.plain}
+      title={dark ? 'Daylight' : 'Dim garage'}
+      aria-label={dark ? 'Switch to daylight' : 'Switch to the dim garage'}
+      onClick={() => setColorScheme(dark ? 'light' : 'dark')}
+    >
+      {dark ? 'day' : 'dim'}
+    </Button>
   );
 }

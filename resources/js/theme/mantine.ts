@@ -28,6 +28,5 @@ import '@mantine/core/styles/RadioIndicator.css';
 import '@mantine/core/styles/Switch.css';
 import '@mantine/core/styles/SegmentedControl.css';
 import '@mantine/core/styles/Table.css';
-import '@mantine/core/styles/Tooltip.css';
 import '@mantine/core/styles/Modal.css';
 import '@mantine/core/styles/Notification.css';

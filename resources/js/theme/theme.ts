@@ -46,7 +46,6 @@ export const theme = createTheme({
   components: {
     Anchor: { defaultProps: { underline: 'always' } },
     InputWrapper: { defaultProps: { labelProps: { fw: 500 } } },
-    Tooltip: { defaultProps: { openDelay: 300, withArrow: true } },
     Button: { defaultProps: { size: 'sm' } },
   },
 });
