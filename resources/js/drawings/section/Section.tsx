@@ -72,7 +72,14 @@ interface SectionProps {
 
 const PAD = { padLeft: 44, padRight: 108, padTop: 34, padBottom: 26 };
 const WIDE = { ...PAD, padLeft: 24, padRight: 60 };
-const REAR = 'rear flange';
+/** What the flanges are called, left and right as they are drawn: a baitcaster's lie side by side, with no front and no rear. */
+const FLANGES: Record<ReelKind, [string, string]> = {
+  spinning: ['rear flange', 'front lip'],
+  baitcasting: ['left flange', 'right flange'],
+  spincast: ['rear flange', 'front flange'],
+};
+/** Kept free beyond the right flange for what stands there, px: a nose cone is drawn whole. */
+const BEYOND: Record<ReelKind, number> = { spinning: 0, baitcasting: 0, spincast: 84 };
 /** About the width of a letter of the words under the spool, px. */
 const WORD_PX = 6;
 /** Kept free over the lip for what stands there, px. */
@@ -99,12 +106,23 @@ export function Section({
   const id = useId();
   const f: Frame = useMemo(
     () =>
-      frame(shape, { width: Math.max(width, 200), height, ...(toScale ? PAD : WIDE), padTop: HEADROOM[kind] }, toScale),
+      frame(
+        shape,
+        {
+          width: Math.max(width, 200),
+          height,
+          ...(toScale ? PAD : WIDE),
+          padTop: HEADROOM[kind],
+          padRight: Math.max((toScale ? PAD : WIDE).padRight, BEYOND[kind]),
+        },
+        toScale,
+      ),
     [shape, width, height, toScale, kind],
   );
   const full = marks.find((mark) => mark.id === 'full');
   const cut = breakLines(shape, f);
-  const front = `front lip${toScale ? (f.cut ? ' · middle cut out' : '') : ' · not to scale'}`;
+  const [rear, right] = FLANGES[kind];
+  const front = `${right}${toScale ? (f.cut ? ' · middle cut out' : '') : ' · not to scale'}`;
   const words = f.top + (shape.bare_depth_mm + BODY) * f.scale + 18;
   const y = (depth: number) => f.top + depth * f.scale;
   const tabs = spread(
@@ -130,9 +148,9 @@ export function Section({
             </g>
           )}
           {toScale && <Ruler frame={f} deepest={shape.bare_depth_mm} unit={rulerUnit} />}
-          {(REAR.length + front.length + 2) * WORD_PX < f.right - f.left && (
+          {(rear.length + front.length + 2) * WORD_PX < f.right - f.left && (
             <text x={f.left - 4} y={words} className={classes.word}>
-              {REAR}
+              {rear}
             </text>
           )}
           <text x={f.right + 4} y={words} textAnchor="end" className={classes.word}>
