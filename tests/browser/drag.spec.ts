@@ -305,7 +305,7 @@ test('the same as before goes by its place where it was counted, and by the scal
   await expect(page.getByTestId('begin')).toContainText('by the scale');
 });
 
-test('practice: a made-up drag is set by two keys and told at the end', async ({ page }) => {
+test('practice: a made-up drag is set by three keys and told at the end', async ({ page }) => {
   await page.goto('/drag/practice?seed=7');
   await expect(next(page)).toHaveText('Pull once');
   const rows = page.getByRole('table', { name: 'Pulls' }).locator('tbody tr');
@@ -317,14 +317,54 @@ test('practice: a made-up drag is set by two keys and told at the end', async ({
       await page.keyboard.press('Enter');
       await expect(page.getByLabel('Knob at, turns')).toHaveValue(to);
     }
+    await page.keyboard.press('z');
     await page.keyboard.press('Space');
     await expect(rows).toHaveCount(pulls + 1);
   }
   await page.getByRole('button', { name: 'I leave it there: what was it?' }).click();
+  await expect(page.getByTestId('truth')).toContainText('None of the five mistakes');
   await expect(page.getByTestId('truth')).toContainText('it really runs at');
   await expect(page.getByText('turns of the knob', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Another drag' }).click();
   await expect(next(page)).toHaveText('Pull once');
+});
+
+test('practice: a beginner’s mistakes are named as they are made, and over its strength the line parts', async ({
+  page,
+}) => {
+  await page.goto('/drag/practice?seed=7');
+  const knob = page.getByLabel('Knob at, turns');
+  const named = page.getByRole('list', { name: 'What went wrong with this pull' });
+  const slowly = page.getByRole('button', { name: 'Pull slowly' });
+  const zero = page.getByRole('button', { name: 'Put the needle back to zero' });
+  await slowly.click();
+  await expect(page.getByRole('table', { name: 'Pulls' })).toBeVisible();
+  await expect(named).toHaveCount(0);
+  await slowly.click();
+  await expect(named).toContainText('did not stand at zero');
+  await zero.click();
+  await page.getByRole('button', { name: 'Jerk it' }).click();
+  await expect(named).toContainText('Pull slowly and steadily');
+  await knob.fill('-0.25');
+  await zero.click();
+  await slowly.click();
+  await expect(named).toContainText('come up to it');
+  await knob.fill('-0.5');
+  await page.getByLabel('back past it, and up to it').check();
+  await zero.click();
+  await slowly.click();
+  await expect(named).toHaveCount(0);
+  await knob.fill('20');
+  await slowly.click();
+  await expect(page.getByRole('alert')).toContainText('It parted');
+  await expect(named).toContainText('more than doubled');
+  await expect(page.getByRole('img', { name: 'The line has parted: the rod is straight' })).toBeVisible();
+  await knob.fill('0');
+  await zero.click();
+  await slowly.click();
+  await page.getByRole('button', { name: 'I leave it there: what was it?' }).click();
+  await expect(named).toContainText('fewer than three');
+  await expect(page.getByTestId('truth')).toContainText('a jerk');
 });
 
 test('with nothing on the bench a strength is enough for a target', async ({ page }) => {

@@ -6,7 +6,9 @@ namespace Undro\Contract;
 
 use Undro\Input\Bounds;
 use Undro\Input\Input;
+use Undro\Practice\Attempt;
 use Undro\Practice\DragTrial;
+use Undro\Practice\Rehearsal;
 use Undro\Practice\SimulatedDrag;
 
 /** "drag_practice": what the scale reads of a made-up drag, pull by pull; and what it was really like, when it is over. */
@@ -24,16 +26,36 @@ final class DragPracticeCase implements Calculator
         $target = $in->force('target_N', ...Bounds::FORCE_N);
         $seed = (int) $in->number('seed', 1, 1_000_000);
         $drag = SimulatedDrag::drawn($seed, $target);
-        $turns = array_map(static fn(Input $pull): float => $pull->number('position', -100, 100), $in->objects('pulls', 0, 200));
+        $attempts = array_map(static fn(Input $pull): Attempt => new Attempt(
+            $pull->number('position', -100, 100),
+            $pull->boolean('fast'),
+            $pull->boolean('zeroed', true),
+            $pull->boolean('past', true),
+        ), $in->objects('pulls', 0, 200));
+        $turns = array_map(static fn(Attempt $attempt): float => $attempt->turns, $attempts);
+        $rehearsal = new Rehearsal($seed, $target, $drag, $attempts);
+        $over = $in->boolean('over') && $turns !== [];
         $pulls = [];
-        foreach ($turns as $number => $at) {
-            $pull = $drag->pull($at, $number);
-            $pulls[] = ['position' => $at, 'running_N' => $pull->running?->inNewtons(), 'start_up_N' => $pull->startUp?->inNewtons()];
+        $mistakes = [];
+        foreach ($attempts as $number => $attempt) {
+            $shown = $rehearsal->shows($number);
+            $pulls[] = [
+                'position' => $attempt->turns,
+                'running_N' => $shown['running']?->inNewtons(),
+                'start_up_N' => $shown['startUp']?->inNewtons(),
+                'broke' => $shown['broke'],
+            ];
+            foreach ($rehearsal->mistakes($number, $over) as $mistake) {
+                $mistakes[] = ['id' => $mistake->value, 'pull' => $number, 'says' => $mistake->says()];
+            }
         }
 
         return [
             'pulls' => $pulls,
-            'truth' => $in->boolean('over') && $turns !== [] ? self::truth($drag, $turns, DragTrial::of($seed, $target)) : null,
+            'mistakes' => $mistakes,
+            'line_N' => $rehearsal->line()->inNewtons(),
+            'rests_N' => $rehearsal->rests(count($attempts))->inNewtons(),
+            'truth' => $over ? self::truth($drag, $turns, DragTrial::of($seed, $target)) : null,
         ];
     }
 

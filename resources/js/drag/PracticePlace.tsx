@@ -1,8 +1,9 @@
-import { Anchor, Button, Group, Title } from '@mantine/core';
+import { Anchor, Button, Checkbox, Group, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
+import { Gauge, Knob } from '../drawings/rod/Gauge';
 import { Rod } from '../drawings/rod/Rod';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
@@ -16,6 +17,16 @@ import { PullTable } from './PullTable';
 
 const Trace = lazy(async () => ({ default: (await import('./Trace')).Trace }));
 
+type Made = { position: string; fast: boolean; zeroed: boolean; past: boolean };
+
+const MISTAKES = {
+  fast: 'a jerk',
+  not_zeroed: 'the needle not at zero',
+  from_above: 'turned down to it',
+  leap: 'a leap of more than double',
+  few_pulls: 'left after too few pulls',
+} as const;
+
 const START = { seed: '', target: '18 N' };
 const MOST_SEED = 100_000;
 
@@ -25,37 +36,66 @@ export function PracticePlace() {
   const [at, set] = useLinked(START);
   const [own] = useState(() => `${1 + Math.floor(Math.random() * MOST_SEED)}`);
   const seed = at.seed || own;
-  // where the knob stood at each pull, as typed
-  const [turns, setTurns] = useState<string[]>([]);
+  // each pull as it was made: where the knob stood, as typed, and how
+  const [made, setMade] = useState<Made[]>([]);
   const [typed, setTyped] = useState('0');
   const [over, setOver] = useState(false);
+  const [zeroed, setZeroed] = useState(true);
+  const [past, setPast] = useState(false);
   const target = withUnit(at.target, units.force);
   const drag = useCalculator('drag_practice', {
     seed: Number(seed) || 1,
     target_N: target,
-    pulls: turns.map((position) => ({ position })),
+    pulls: made,
     over,
   });
-  const pulls = turns.length === 0 ? [] : (drag.data?.pulls ?? []);
+  const answered = made.length === 0 ? [] : (drag.data?.pulls ?? []);
+  // of a line that broke nothing is read; what is read stands as it is, since here it is the lesson
+  const pulls = answered.filter((each) => !each.broke).map((each) => ({ ...each, sure: true }));
   const asked = useCalculator(
     'drag_next',
     pulls.length === 0 ? null : { target_N: target, knob: 'turn', pulls, law: over },
   );
   const next = { data: pulls.length === 0 ? undefined : asked.data, error: asked.error };
-  const fresh = pulls.length === turns.length && !asked.isPlaceholderData;
+  const fresh = answered.length === made.length && !asked.isPlaceholderData;
   const wrong = drag.error ?? next.error;
-  const pull = () => !over && setTurns((before) => [...before, typed || '0']);
-  const stands = (position: number) => setTyped(place(position));
+  const last = made.at(-1);
+  const lower = last !== undefined && Number.parseFloat(typed) < Number.parseFloat(last.position);
+  const pull = (fast: boolean) => {
+    if (over) return;
+    setMade((before) => [...before, { position: typed || '0', fast, zeroed, past: !lower || past }]);
+    setZeroed(false);
+    setPast(false);
+  };
+  const zero = () => setZeroed(true);
+  /** as Undro says it, back past a lower place and up to it */
+  const stands = (position: number) => {
+    setTyped(place(position));
+    setPast(true);
+  };
   const anew = () => {
     set({ seed: `${1 + Math.floor(Math.random() * MOST_SEED)}` });
-    setTurns([]);
-    stands(0);
+    setMade([]);
+    setTyped('0');
+    setZeroed(true);
+    setPast(false);
     setOver(false);
   };
+  const shown = answered.at(-1);
+  const broke = shown?.broke === true;
+  const read = shown?.running_N ?? shown?.start_up_N ?? 0;
+  const rests = drag.data && !zeroed ? drag.data.rests_N : 0;
+  const line = drag.data?.line_N ?? 0;
+  const mistakes = made.length === 0 ? [] : (drag.data?.mistakes ?? []);
+  const now = mistakes.filter((each) => each.pull === made.length - 1);
+  const wanted = next.data?.target_N ?? line / 4;
+  const within = next.data?.within ?? [0.95 * wanted, 1.05 * wanted];
+  const unit = { n: newtonsPer(units), name: units.force };
   useHotkeys(
     singleKeys
       ? [
-          ['space', pull],
+          ['space', () => pull(false)],
+          ['z', zero],
           ['enter', () => fresh && next.data?.position !== undefined && !over && stands(next.data.position)],
         ]
       : [],
@@ -88,7 +128,7 @@ export function PracticePlace() {
           {wrong && (
             <div role="alert" className={classes.wrong}>
               <p>{wrong.message}</p>
-              <Button size="compact-sm" variant="default" onClick={() => setTurns((before) => before.slice(0, -1))}>
+              <Button size="compact-sm" variant="default" onClick={() => setMade((before) => before.slice(0, -1))}>
                 Take that pull back
               </Button>
             </div>
@@ -98,25 +138,55 @@ export function PracticePlace() {
             aria-label="The made-up drag"
             onSubmit={(event) => {
               event.preventDefault();
-              pull();
+              pull(false);
             }}
           >
             <TypedField
               label="Set it to"
               unit={units.force}
               value={at.target}
-              disabled={turns.length > 0}
+              disabled={made.length > 0}
               onChange={(value) => set({ target: value })}
             />
             <TypedField label="Knob at, turns" value={typed} onChange={setTyped} />
-            <span />
             <Button type="submit" disabled={over}>
               Pull slowly
             </Button>
           </form>
+          <Group gap="xs">
+            <Button size="compact-sm" variant={zeroed ? 'default' : 'light'} disabled={zeroed || over} onClick={zero}>
+              {zeroed ? 'The needle is at zero' : 'Put the needle back to zero'}
+            </Button>
+            <Button size="compact-sm" variant="default" color="gray" disabled={over} onClick={() => pull(true)}>
+              Jerk it
+            </Button>
+            {lower && (
+              <Checkbox
+                size="sm"
+                label="back past it, and up to it"
+                checked={past}
+                onChange={(change) => setPast(change.currentTarget.checked)}
+              />
+            )}
+          </Group>
+          {broke && (
+            <div role="alert" className={classes.wrong}>
+              <p>
+                <b>It parted.</b> The pull went over {words(force(line, units))}, which is what this line bears. Nothing
+                is read of it. Eyes away from the tip, nobody in line with the rod: what lets go comes back.
+              </p>
+            </div>
+          )}
+          {now.length > 0 && (
+            <ul className={classes.mistakes} aria-label="What went wrong with this pull" aria-live="polite">
+              {now.map((each) => (
+                <li key={each.id}>{each.says}</li>
+              ))}
+            </ul>
+          )}
           {next.data && <PullTable next={next.data} units={units} />}
           <Group gap="xs">
-            {turns.length > 0 && !over && (
+            {made.length > 0 && !over && !broke && (
               <Button variant={next.data?.state === 'accept' ? 'filled' : 'default'} onClick={() => setOver(true)}>
                 I leave it there: what was it?
               </Button>
@@ -127,24 +197,47 @@ export function PracticePlace() {
           </Group>
           {truth && (
             <p className={classes.because} data-testid="truth">
-              {truth.says} You took {count(truth.moves, 'move')} and {count(turns.length, 'pull')}; it really runs at{' '}
+              {truth.says} You took {count(truth.moves, 'move')} and {count(made.length, 'pull')}; it really runs at{' '}
               {words(force(truth.running_N, units))} and lets go at {words(force(truth.start_up_N, units))}. As Undro
-              says, it takes {count(truth.by_rule.moves, 'move')} and {count(truth.by_rule.pulls, 'pull')}.
+              says, it takes {count(truth.by_rule.moves, 'move')} and {count(truth.by_rule.pulls, 'pull')}.{' '}
+              {mistakes.length === 0
+                ? 'None of the five mistakes that beginners make was among them.'
+                : `Of the five mistakes that beginners make: ${[...new Set(mistakes.map((each) => MISTAKES[each.id]))].join(', ')}.`}
             </p>
           )}
         </div>
         <div className={classes.dial}>
-          {next.data && (
-            <Rod
-              force={next.data.pulls.at(-1)?.counts_N ?? 0}
-              target={next.data.target_N}
-              within={next.data.within}
-              stop={null}
-              peak={null}
-              pulls={next.data.pulls.filter((each) => each.here).map((each) => each.counts_N)}
-              scaleUnit={{ n: newtonsPer(units), name: units.force }}
-              label={`The last pull bent the rod to ${words(force(next.data.pulls.at(-1)?.counts_N ?? 0, units))}`}
-            />
+          {drag.data && (
+            <>
+              <Rod
+                force={broke ? 0 : read}
+                target={wanted}
+                within={within}
+                stop={null}
+                peak={null}
+                pulls={next.data?.pulls.filter((each) => each.here).map((each) => each.counts_N) ?? []}
+                scaleUnit={unit}
+                parted={broke}
+                label={
+                  broke ? 'The line has parted: the rod is straight' : `The rod bends to ${words(force(read, units))}`
+                }
+              />
+              <div className={classes.dials}>
+                <Gauge
+                  force={zeroed || broke ? 0 : made.length > 0 ? rests : 0}
+                  peak={broke ? 0 : read}
+                  target={wanted}
+                  within={within}
+                  line={line}
+                  scaleUnit={unit}
+                  label={`The gauge showed ${words(force(broke ? 0 : read, units))}; its needle rests at ${words(force(rests, units))}`}
+                />
+                <Knob turns={Number.parseFloat(typed) || 0} label={`The knob stands at ${typed || '0'} turns`} />
+              </div>
+              <p className={classes.soft}>
+                The line bears {words(force(line, units))}; the target is a quarter of that.
+              </p>
+            </>
           )}
           {truth && next.data && (
             <Suspense fallback={null}>

@@ -18,6 +18,8 @@ interface RodProps {
   pulls: number[];
   /** N in one unit of the scale, and its name */
   scaleUnit: { n: number; name: string };
+  /** the line has broken: the rod springs straight, and what is left of the line hangs off it */
+  parted?: boolean;
   label: string;
 }
 
@@ -25,7 +27,7 @@ const ANGLE = 1.25;
 const HEIGHT = 300;
 
 /** The dial: a rod that bends as it is pulled. Its tip runs along the scale; the band on it is the target. */
-export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, label }: RodProps) {
+export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, parted = false, label }: RodProps) {
   const { ref, width } = useElementSize();
   const length = Math.min(268, width * 0.68);
   const frame: Frame = { butt: { x: 24, y: HEIGHT - 22 }, length, full: target * 1.75 };
@@ -73,7 +75,14 @@ export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, label
             const at = points[i];
             return at && <circle key={i} cx={at.x} cy={at.y + 3} r={2.6} className={classes.guide} />;
           })}
-          <path d={`M${end.x} ${end.y}L${Math.min(width - 14, end.x + 26)} ${HEIGHT - 18}`} className={classes.line} />
+          <path
+            d={
+              parted
+                ? `M${end.x} ${end.y}q18 14 8 34t14 26q10 8 4 16`
+                : `M${end.x} ${end.y}L${Math.min(width - 14, end.x + 26)} ${HEIGHT - 18}`
+            }
+            className={classes.line}
+          />
           <circle cx={end.x} cy={end.y} r={4.5} className={past ? classes.tipPast : classes.tip} />
         </svg>
       )}
