@@ -32,6 +32,6 @@ for (const path of [
   times.sort((a, b) => a - b);
   const at = (share) => times[Math.floor(times.length * share)].toFixed(0);
   console.log(
-    `GET ${path} of ${last.count} (${last.kB.toFixed(0)} kB): median ${at(0.5)} ms, p95 ${at(0.95)} ms (limit 100)`,
+    `GET ${path} of ${last.count} (${last.kB.toFixed(0)} kB): median ${at(0.5)} ms, p95 ${at(0.95)} ms (limit 60)`,
   );
 }
