@@ -46,26 +46,6 @@ for (const [path, { paints, weight, asked }] of Object.entries(loads)) {
 }
 
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript(() => {
-    new PerformanceObserver((list) => {
-      for (const entry of list.getEntries()) globalThis.largestPaint = entry.startTime;
-    }).observe({ type: 'largest-contentful-paint', buffered: true });
-  });
-  const scripts = [];
-  page.on('response', (response) => {
-    if (response.url().endsWith('.js')) scripts.push(response.body());
-  });
-  await page.goto(`${process.env.UNDRO_URL}/`, { waitUntil: 'networkidle' });
-  await page.waitForTimeout(1000);
-  loads.push(await page.evaluate(() => globalThis.largestPaint));
-  script = (await Promise.all(scripts)).reduce((sum, text) => sum + gzipSync(text).length, 0);
-  await page.close();
-}
-loads.sort((a, b) => a - b);
-console.log(`script for the first view: ${(script / 1000).toFixed(0)} kB gzip in all (limit 250)`);
-console.log(`first load: largest contentful paint median ${loads[2].toFixed(0)} ms of ${loads.length} (limit 1000)`);
-
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${process.env.UNDRO_URL}/plan/1`, { waitUntil: 'networkidle' });
 const mark = page.locator('[data-mark="full"]');
 const box = await mark.boundingBox();
