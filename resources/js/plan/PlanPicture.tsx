@@ -1,6 +1,7 @@
 import { useMediaQuery } from '@mantine/hooks';
 import { Fragment } from 'react';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
+import { useTall } from '../parts/useTall';
 import { useBench } from '../shell/bench';
 import { thickness, type Units } from '../units/units';
 import classes from './Plan.module.css';
@@ -14,9 +15,10 @@ export function PlanPicture({ plan }: { plan: Planning }) {
   const { result } = plan;
   const { units } = useBench();
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
+  const tall = useTall();
   return (
     <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
-      <PlanSection plan={plan} units={units} height={narrow ? 250 : 372} />
+      <PlanSection plan={plan} units={units} height={narrow ? 250 : tall ? 540 : 372} />
       {result && <Key layers={result.fill.layers} units={units} />}
       {result && <PlanTape result={result} units={units} />}
       {!result && <WaysToStamp />}

@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import type { Run, RunStep } from '../api/types';
 import { woundWords } from '../parts/known';
 import { Pocket } from '../parts/Pocket';
+import { useTall } from '../parts/useTall';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { useArriveAt } from '../shell/useArrival';
@@ -43,6 +44,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
   // each step opens at its top, with focus on its heading
   useArriveAt(state.over ?? state.current ?? 'end');
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
+  const tall = useTall();
   const [steps, setSteps] = useState(false);
   const step = state.steps.find((each) => each.id === state.current);
   const [waiting, setWaiting] = useState<Told[] | null>(null);
@@ -90,7 +92,7 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
         )}
       </section>
       <aside className={classes.picture} aria-label="The spool and its line">
-        <RunSection run={run} units={units} height={narrow ? 220 : 330} />
+        <RunSection run={run} units={units} height={narrow ? 220 : tall ? 480 : 330} />
         <RunTape run={run} units={units} />
         <WrittenSoFar run={run} />
         {run.truth && (

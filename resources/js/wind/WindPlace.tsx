@@ -2,6 +2,7 @@ import { Anchor, Button, Title } from '@mantine/core';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useRuns } from '../api/runs';
+import { moment } from '../parts/day';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
@@ -62,7 +63,7 @@ function Runs({ title, runs }: { title: string; runs: Schemas['RunAbout'][] }) {
               {run.name}
             </Anchor>
             <p className={page.facts}>
-              {run.ended_at === null ? 'going on' : 'over'} · begun {when(run.started_at)}
+              {run.ended_at === null ? 'going on' : 'over'} · begun {moment(run.started_at)}
               {run.practice ? ' · practice' : ''}
             </p>
           </li>
@@ -71,6 +72,3 @@ function Runs({ title, runs }: { title: string; runs: Schemas['RunAbout'][] }) {
     </>
   );
 }
-
-const when = (iso: string) =>
-  new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

@@ -39,13 +39,13 @@ export function Gauge({ force, peak, target, within, line, scaleUnit, label }: G
   };
   const by = step(most / scaleUnit.n, 5);
   return (
-    <svg viewBox="0 0 220 208" className={classes.gauge} role="img" aria-label={label}>
-      <circle cx={C.x} cy={C.y} r={R + 16} className={classes.case} />
+    <svg viewBox="-6 -6 232 226" className={classes.gauge} role="img" aria-label={label}>
+      <circle cx={C.x} cy={C.y} r={R + 24} className={classes.case} />
       <path d={arc(0, most, R)} className={classes.way} />
       <path d={arc(within[0] ?? target, within[1] ?? target, R - 6)} className={classes.band} />
       {line < most && <path d={arc(line, most, R - 6)} className={classes.stop} />}
       {ticks(most / scaleUnit.n, by).map((tick) => {
-        const [a, b, word] = [at(tick * scaleUnit.n, R), at(tick * scaleUnit.n, R - 9), at(tick * scaleUnit.n, R - 24)];
+        const [a, b, word] = [at(tick * scaleUnit.n, R), at(tick * scaleUnit.n, R - 9), at(tick * scaleUnit.n, R + 12)];
         return (
           <g key={tick} className={classes.scale}>
             <path d={`M${a.x} ${a.y}L${b.x} ${b.y}`} />

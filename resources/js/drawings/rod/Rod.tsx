@@ -24,13 +24,17 @@ interface RodProps {
 }
 
 const ANGLE = 1.25;
-const HEIGHT = 300;
+/** As high as its room allows, px. */
+const HIGH = [300, 420] as const;
+/** A rod fits its height so. */
+const LONG = 0.893;
 
 /** The dial: a rod that bends as it is pulled. Its tip runs along the scale; the band on it is the target. */
 export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, parted = false, label }: RodProps) {
   const { ref, width } = useElementSize();
-  const length = Math.min(268, width * 0.68);
-  const frame: Frame = { butt: { x: 24, y: HEIGHT - 22 }, length, full: target * 1.75 };
+  const height = Math.min(HIGH[1], Math.max(HIGH[0], width * 0.6));
+  const length = Math.min(height * LONG, width * 0.68);
+  const frame: Frame = { butt: { x: 24, y: height - 22 }, length, full: target * 1.75 };
   const most = frame.full;
   const by = step(most / scaleUnit.n, 5);
   const shown = Math.min(most * 1.05, force);
@@ -44,7 +48,7 @@ export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, parte
   return (
     <div ref={ref} className={shared.room}>
       {width > 0 && (
-        <svg width={width} height={HEIGHT} className={classes.drawing} role="img" aria-label={label}>
+        <svg width={width} height={height} className={classes.drawing} role="img" aria-label={label}>
           <path d={path(frame, 0, most, ANGLE)} className={classes.way} />
           <path d={path(frame, within[0] ?? target, within[1] ?? target, ANGLE)} className={classes.band} />
           {stop !== null && stop < most && <path d={path(frame, stop, most, ANGLE)} className={classes.stop} />}
@@ -79,7 +83,7 @@ export function Rod({ force, target, within, stop, peak, pulls, scaleUnit, parte
             d={
               parted
                 ? `M${end.x} ${end.y}q18 14 8 34t14 26q10 8 4 16`
-                : `M${end.x} ${end.y}L${Math.min(width - 14, end.x + 26)} ${HEIGHT - 18}`
+                : `M${end.x} ${end.y}L${Math.min(width - 14, end.x + 26)} ${height - 18}`
             }
             className={classes.line}
           />
