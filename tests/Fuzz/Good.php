@@ -329,7 +329,7 @@ final class Good
                 'gap_mm' => 2,
             ],
             'drag_next' => ['target_N' => 12, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 6]]],
-            'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
+            'paper' => [], 'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
                 'seed' => 3,
                 'target_N' => 12,
                 'pulls' => [['position' => 0.25]],

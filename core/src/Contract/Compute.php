@@ -34,6 +34,7 @@ final class Compute
         'match' => MatchCase::class,
         'choose' => ChooseCase::class,
         'measure' => MeasureCase::class,
+        'paper' => PaperCase::class,
         'schools' => SchoolsCase::class,
         'picture' => PictureCase::class,
         'learn' => LearnCase::class,

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Drag\Pulls;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Practice\Attempt;
 use Undro\Practice\DragTrial;
 use Undro\Practice\Rehearsal;
 use Undro\Practice\SimulatedDrag;
+use Undro\Units\Force;
 
 /** "drag_practice": what the scale reads of a made-up drag, pull by pull; and what it was really like, when it is over. */
 final class DragPracticeCase implements Calculator
@@ -51,6 +53,8 @@ final class DragPracticeCase implements Calculator
         }
 
         return [
+            'target_N' => $target->inNewtons(),
+            'within' => array_map(static fn(Force $edge): float => $edge->inNewtons(), Pulls::band($target)),
             'pulls' => $pulls,
             'mistakes' => $mistakes,
             'line_N' => $rehearsal->line()->inNewtons(),

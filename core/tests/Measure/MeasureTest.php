@@ -121,6 +121,29 @@ final class MeasureTest extends TestCase
         self::assertRefused('reads_mm', ['method' => 'printed_strip']);
     }
 
+    public function testTheSheetsMarksStandWhereTheReadingsAreWorkedOutFrom(): void
+    {
+        $sheet = Compute::run('paper', []);
+        self::assertSame([0.5, 6.0, 12], [$sheet['steps_mm'][0], $sheet['steps_mm'][11], count($sheet['steps_mm'])]);
+        $glued = 0.0;
+        foreach ($sheet['strips'] as $number => $strip) {
+            foreach ($strip['marks'] as $mark) {
+                // laid round it, a paper strip of that length says the same
+                $round = self::measure(['method' => 'paper_strip', 'round_mm' => $glued + $mark['at_mm']]);
+                self::assertEqualsWithDelta($mark['reads'], $round['diameter_mm'], 1e-9);
+                self::assertLessThanOrEqual($sheet['strip_mm'], $mark['at_mm']);
+            }
+            $next = $sheet['strips'][$number + 1]['from'] ?? null;
+            foreach ($strip['marks'] as $mark) {
+                $glued = $mark['reads'] === $next ? $mark['at_mm'] : $glued;
+            }
+        }
+        foreach ($sheet['wraps'] as $each) {
+            $back = self::measure(['method' => 'wrap_test', 'wraps' => $each['wraps'], 'over_mm' => 10]);
+            self::assertEqualsWithDelta($each['thick_mm'], $back['diameter_mm'], 0.51 * $each['thick_mm'] / $each['wraps']);
+        }
+    }
+
     public function testAStepThatGoesInIsTheMiddleToTheNext(): void
     {
         $case = ['spool' => self::SPOOL, 'line' => ['material' => 'mono', 'size' => '0.30']];

@@ -88,8 +88,6 @@ export function PracticePlace() {
   const line = drag.data?.line_N ?? 0;
   const mistakes = made.length === 0 ? [] : (drag.data?.mistakes ?? []);
   const now = mistakes.filter((each) => each.pull === made.length - 1);
-  const wanted = next.data?.target_N ?? line / 4;
-  const within = next.data?.within ?? [0.95 * wanted, 1.05 * wanted];
   const unit = { n: newtonsPer(units), name: units.force };
   useHotkeys(
     singleKeys
@@ -211,8 +209,8 @@ export function PracticePlace() {
             <>
               <Rod
                 force={broke ? 0 : read}
-                target={wanted}
-                within={within}
+                target={drag.data.target_N}
+                within={drag.data.within}
                 stop={null}
                 peak={null}
                 pulls={next.data?.pulls.filter((each) => each.here).map((each) => each.counts_N) ?? []}
@@ -226,8 +224,8 @@ export function PracticePlace() {
                 <Gauge
                   force={zeroed || broke ? 0 : made.length > 0 ? rests : 0}
                   peak={broke ? 0 : read}
-                  target={wanted}
-                  within={within}
+                  target={drag.data.target_N}
+                  within={drag.data.within}
                   line={line}
                   scaleUnit={unit}
                   label={`The gauge showed ${words(force(broke ? 0 : read, units))}; its needle rests at ${words(force(rests, units))}`}

@@ -1,14 +1,17 @@
 import { Button, Title } from '@mantine/core';
 import { useRef } from 'react';
+import { useFreshCalculator } from '../api/calculators';
 import { Sheet } from '../drawings/paper/Sheet';
 import { PAPER_MM } from '../drawings/paper/sheet';
 import { download, svgFile } from '../drawings/svgFile';
 import page from '../parts/parts.module.css';
+import { Waiting } from '../parts/Waiting';
 import classes from './Paper.module.css';
 
 /** Tools to measure with, on one sheet of paper. */
 export function PaperPlace() {
   const sheet = useRef<HTMLDivElement>(null);
+  const tools = useFreshCalculator('paper', {});
   const save = () => {
     const svg = sheet.current?.querySelector('svg');
     if (svg) download(sheetFile(svg), 'undro-paper-tools.svg', 'image/svg+xml');
@@ -26,7 +29,7 @@ export function PaperPlace() {
         </Button>
       </div>
       <div ref={sheet} className={classes.sheet}>
-        <Sheet />
+        {tools.data ? <Sheet sheet={tools.data} /> : <Waiting query={tools} what="the sheet" />}
       </div>
     </div>
   );

@@ -1,13 +1,15 @@
 import classes from './Sheet.module.css';
-import { BAR_MM, EDGE_MM, gaugeRow, type Mark, PAPER_MM, ray, SHEET_MM, stripMarks, WRAPS } from './sheet';
+import { EDGE_MM, gaugeRow, PAPER_MM, type PaperSheet, ray, SHEET_MM, type StripMark } from './sheet';
 
 const AT = { bar: 4, gauge: [30, 62], strip: [98, 122], wraps: 152, sector: 242 } as const;
 /** As narrow as the arbors it goes round. */
 const STRIP_HIGH = 9;
 const EDGE = 16;
 
+const A_ROW = 6;
+
 /** The paper tools at their size: units are millimetres. */
-export function Sheet() {
+export function Sheet({ sheet }: { sheet: PaperSheet }) {
   return (
     <svg
       viewBox={`${-EDGE_MM} ${-EDGE_MM} ${PAPER_MM.width} ${PAPER_MM.height}`}
@@ -17,36 +19,37 @@ export function Sheet() {
       role="img"
       aria-label="Paper tools: a bar of 100 mm, a stepped gauge for the level, a strip that reads the diameter of what it goes round, an edge for counting wraps, and a sector of 45 degrees"
     >
-      <Bar />
-      <Gauge row={0} top={AT.gauge[0]} />
-      <Gauge row={1} top={AT.gauge[1]} />
-      <Strip
-        top={AT.strip[0]}
-        marks={stripMarks(0, 58, SHEET_MM.width)}
-        first={8}
-        words="strip, to 58 mm across: figures outside, the start meets what it is across, mm"
-      />
-      <Strip
-        top={AT.strip[1]}
-        marks={stripMarks(50, 105, SHEET_MM.width)}
-        first={51}
-        words="goes on: glue its start onto 50 of the strip above, for more than 58 mm"
-      />
-      <Wraps />
+      <Bar length={sheet.bar_mm} />
+      {AT.gauge.map((top, row) => (
+        <Gauge key={top} steps={sheet.steps_mm.slice(row * A_ROW, (row + 1) * A_ROW)} top={top} />
+      ))}
+      {sheet.strips.map(({ from, marks }, index) => (
+        <Strip
+          key={from}
+          top={AT.strip[index] ?? 0}
+          marks={marks}
+          words={
+            from === 0
+              ? `strip, to ${marks.at(-1)?.reads} mm across: figures outside, the start meets what it is across, mm`
+              : `goes on: glue its start onto ${from} of the strip above, for more than that goes round`
+          }
+        />
+      ))}
+      <Wraps wraps={sheet.wraps} />
       <Sector />
     </svg>
   );
 }
 
-function Bar() {
+function Bar({ length }: { length: number }) {
   return (
     <g transform={`translate(0 ${AT.bar})`}>
-      <path d={`M0 3h${BAR_MM}M0 0v6M${BAR_MM} 0v6`} className={classes.bar} />
+      <path d={`M0 3h${length}M0 0v6M${length} 0v6`} className={classes.bar} />
       {Array.from({ length: 9 }, (_, ten) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
         <path key={ten} d={`M${(ten + 1) * 10} 1.5v3`} className={classes.fine} />
       ))}
-      <text x={BAR_MM + 4} y="4.4" className={classes.words}>
+      <text x={length + 4} y="4.4" className={classes.words}>
         100 mm from end to end (3.94 in)
       </text>
       <text x="0" y="11.5" className={classes.words}>
@@ -59,8 +62,8 @@ function Bar() {
   );
 }
 
-function Gauge({ row, top }: { row: number; top: number }) {
-  const { outline, tongues } = gaugeRow(row, 0, EDGE);
+function Gauge({ steps, top }: { steps: number[]; top: number }) {
+  const { outline, tongues } = gaugeRow(steps, 0, EDGE);
   return (
     <g transform={`translate(0 ${top})`}>
       <path d={outline} className={classes.cut} />
@@ -76,23 +79,21 @@ function Gauge({ row, top }: { row: number; top: number }) {
   );
 }
 
-function Strip({ top, marks, first, words }: { top: number; marks: Mark[]; first: number; words: string }) {
+function Strip({ top, marks, words }: { top: number; marks: StripMark[]; words: string }) {
   return (
     <g transform={`translate(0 ${top})`}>
       <path d={`M0 0H${SHEET_MM.width}V${STRIP_HIGH}H0Z`} className={classes.cut} />
       <path d={`M0 0V${STRIP_HIGH}`} className={classes.bar} />
-      {marks
-        .filter(({ reads }) => reads >= first)
-        .map(({ reads, at, long }) => (
-          <g key={reads}>
-            <path d={`M${at} 0v${long ? 4 : 2.5}`} className={long ? classes.bar : classes.fine} />
-            {long && (
-              <text x={at} y="7.6" className={classes.figure} textAnchor={at > SHEET_MM.width - 3 ? 'end' : 'middle'}>
-                {reads}
-              </text>
-            )}
-          </g>
-        ))}
+      {marks.map(({ reads, at_mm: at, long }) => (
+        <g key={reads}>
+          <path d={`M${at} 0v${long ? 4 : 2.5}`} className={long ? classes.bar : classes.fine} />
+          {long && (
+            <text x={at} y="7.6" className={classes.figure} textAnchor={at > SHEET_MM.width - 3 ? 'end' : 'middle'}>
+              {reads}
+            </text>
+          )}
+        </g>
+      ))}
       <text x="0" y="13.2" className={classes.words}>
         {words}
       </text>
@@ -100,7 +101,7 @@ function Strip({ top, marks, first, words }: { top: number; marks: Mark[]; first
   );
 }
 
-function Wraps() {
+function Wraps({ wraps: table }: { wraps: PaperSheet['wraps'] }) {
   return (
     <g transform={`translate(0 ${AT.wraps})`}>
       <path d="M0 0h70v26H0Z" className={classes.cut} />
@@ -122,7 +123,7 @@ function Wraps() {
       <text x="78" y="3.4" className={classes.words}>
         Wraps in 10 mm and how thick the line is, mm:
       </text>
-      {WRAPS.map(({ thick, wraps }, index) => (
+      {table.map(({ thick_mm: thick, wraps }, index) => (
         <text key={thick} x={78 + (index % 3) * 34} y={10 + Math.floor(index / 3) * 6.5} className={classes.figure}>
           {wraps}: {thick.toFixed(2)}
         </text>
