@@ -17,7 +17,7 @@
     @foreach (['atkinson-hyperlegible-next', 'bricolage-grotesque'] as $font)
         <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/$font/files/$font-latin-wght-normal.woff2") }}">
     @endforeach
-    @vite(['resources/js/main.tsx', $script])
+    @vite($scripts)
     <script type="application/json" id="first-answers">@json($answers, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)</script>
 </head>
 <body>

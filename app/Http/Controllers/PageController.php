@@ -32,11 +32,12 @@ final class PageController
             $place === '' && $started => 'start/StartPlace',
             $place === 'wind' => $of === '' ? 'wind/WindPlace' : 'wind/RunPlace',
             $of === '' && isset(self::SCRIPTS[$place]) => self::SCRIPTS[$place],
-            default => 'plan/PlanPlace',
+            $place === '' || $place === 'plan' => 'plan/PlanPlace',
+            default => null,
         };
 
         return view('app', [
-            'script' => "resources/js/$script.tsx",
+            'scripts' => ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])],
             'waysAtOnce' => $path === 'plan' || ($path === '' && !$started),
             'answers' => ['at' => (int) round(1000 * microtime(true)), 'answers' => $first->of($path)],
         ]);

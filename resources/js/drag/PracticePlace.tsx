@@ -222,7 +222,7 @@ export function PracticePlace() {
               />
               <div className={classes.dials}>
                 <Gauge
-                  force={zeroed || broke ? 0 : made.length > 0 ? rests : 0}
+                  force={broke ? 0 : rests}
                   peak={broke ? 0 : read}
                   target={drag.data.target_N}
                   within={drag.data.within}

@@ -1,5 +1,5 @@
 import classes from './Sheet.module.css';
-import { EDGE_MM, gaugeRow, PAPER_MM, type PaperSheet, ray, SHEET_MM, type StripMark } from './sheet';
+import { EDGE_MM, gaugeRow, PAPER_MM, type PaperSheet, ray, type StripMark } from './sheet';
 
 const AT = { bar: 4, gauge: [30, 62], strip: [98, 122], wraps: 152, sector: 242 } as const;
 /** As narrow as the arbors it goes round. */
@@ -27,6 +27,7 @@ export function Sheet({ sheet }: { sheet: PaperSheet }) {
         <Strip
           key={from}
           top={AT.strip[index] ?? 0}
+          length={sheet.strip_mm}
           marks={marks}
           words={
             from === 0
@@ -79,16 +80,23 @@ function Gauge({ steps, top }: { steps: number[]; top: number }) {
   );
 }
 
-function Strip({ top, marks, words }: { top: number; marks: StripMark[]; words: string }) {
+interface StripProps {
+  top: number;
+  length: number;
+  marks: StripMark[];
+  words: string;
+}
+
+function Strip({ top, length, marks, words }: StripProps) {
   return (
     <g transform={`translate(0 ${top})`}>
-      <path d={`M0 0H${SHEET_MM.width}V${STRIP_HIGH}H0Z`} className={classes.cut} />
+      <path d={`M0 0H${length}V${STRIP_HIGH}H0Z`} className={classes.cut} />
       <path d={`M0 0V${STRIP_HIGH}`} className={classes.bar} />
       {marks.map(({ reads, at_mm: at, long }) => (
         <g key={reads}>
           <path d={`M${at} 0v${long ? 4 : 2.5}`} className={long ? classes.bar : classes.fine} />
           {long && (
-            <text x={at} y="7.6" className={classes.figure} textAnchor={at > SHEET_MM.width - 3 ? 'end' : 'middle'}>
+            <text x={at} y="7.6" className={classes.figure} textAnchor={at > length - 3 ? 'end' : 'middle'}>
               {reads}
             </text>
           )}
