@@ -20,6 +20,7 @@ use App\Http\Controllers\LogController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PairingController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReelController;
 use App\Http\Controllers\RodController;
 use App\Http\Controllers\RunController;
@@ -71,6 +72,10 @@ Route::prefix('api')->group(static function (): void {
     Route::post('drags', [DragController::class, 'store']);
     Route::get('anglers', [AnglerController::class, 'index']);
     Route::patch('anglers/{angler}', [AnglerController::class, 'update']);
+    Route::get('anglers/{angler}/practice', [PracticeController::class, 'index']);
+    Route::post('anglers/{angler}/practice', [PracticeController::class, 'store']);
+    Route::delete('anglers/{angler}/practice', [PracticeController::class, 'clear']);
+    Route::delete('anglers/{angler}/practice/{uuid}', [PracticeController::class, 'forget'])->whereUuid('uuid');
     Route::get('data', [DataController::class, 'document']);
     Route::get('data/schema', [DataController::class, 'schema']);
     Route::post('data/import', [DataController::class, 'import']);

@@ -26,6 +26,8 @@ use Undro\Upkeep\Limits;
  * @property string                 $unit_force
  * @property string                 $unit_money  of prices that say no currency; empty: none
  * @property Collection<int, Habit> $habits
+ * @property list<array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool,
+ *                      moves: int, slips: list<string>, rule_off: float, rule_moves: int}> $practised oldest first
  */
 final class Angler extends Record
 {
@@ -41,7 +43,10 @@ final class Angler extends Record
 
     public $timestamps = true;
     /** As in the database, so that a new record need not be read back. */
-    protected $attributes = ['unit_money' => ''];
+    protected $attributes = ['unit_money' => '', 'practised' => '[]'];
+    protected $casts = ['practised' => 'array'];
+    /** So many lessons are kept, the latest. */
+    public const MOST_PRACTISED = 300;
 
     /** @return HasMany<Habit, $this> */
     public function habits(): HasMany
@@ -113,6 +118,18 @@ final class Angler extends Record
         }
 
         return $answers;
+    }
+
+    /**
+     * What was practised, now; no change of the record that two windows could both make.
+     *
+     * @param array<int, array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool,
+     *                         moves: int, slips: list<string>, rule_off: float, rule_moves: int}> $practised oldest first
+     */
+    public function practise(array $practised): void
+    {
+        $this->practised = array_slice(array_values($practised), -self::MOST_PRACTISED);
+        $this->save();
     }
 
     public function setHabit(string $question, string $choice): void

@@ -27,11 +27,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Undro\Contract\Compute;
 use Undro\Input\Input;
+use Undro\Json\LessonJson;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\Move;
 use Undro\Ledger\Place;
 use Undro\Ledger\PlaceKind;
+use Undro\Lesson\LessonId;
+use Undro\Lesson\Move as LessonMove;
 use Undro\Line\Material;
 use Undro\Practice\SimulatedDrag;
 use Undro\Units\Force;
@@ -78,6 +81,7 @@ final class DemoSeeder extends Seeder
             $this->plans();
             $this->practice();
             $this->drags();
+            $this->lessons();
         });
     }
 
@@ -402,6 +406,28 @@ final class DemoSeeder extends Seeder
     }
 
     /** A run left open in the middle of the backing: Pip practises, so nothing of it is in the log. */
+    /** What the child and one of the friends have practised in a month. */
+    private function lessons(): void
+    {
+        $w = static fn(int $many, string $do): array => array_fill(0, $many, new LessonMove($do));
+        foreach ([
+            ['pip', 26, LessonId::Gap, 31, [...$w(1, 'askew'), new LessonMove('should', 0.5), new LessonMove('lies', 2.6)]],
+            ['pip', 25, LessonId::Gap, 32, [...$w(3, 'read'), new LessonMove('should', 1.5), new LessonMove('lies', 1.4)]],
+            ['pip', 19, LessonId::Filler, 8, [new LessonMove('up'), new LessonMove('wind', 15), new LessonMove('slack'), new LessonMove('down'), new LessonMove('wind', 15), new LessonMove('slack')]],
+            ['pip', 4, LessonId::Mark, 17, [...$w(2, 'while'), ...$w(2, 'read'), ...$w(2, 'bit'), ...$w(3, 'read')]],
+            ['orla', 11, LessonId::Memory, 5, null],
+            ['orla', 3, LessonId::Ease, 9, [...$w(2, 'run'), new LessonMove('back', 0.25), ...$w(2, 'run'), new LessonMove('pull'), new LessonMove('back', 0.5), ...$w(2, 'run')]],
+        ] as $number => [$angler, $daysAgo, $id, $seed, $moves]) {
+            $who = $this->anglers[$angler];
+            $who->practise([...$who->practised, [
+                'id' => sprintf('5e5510a5-0000-4000-8000-%012d', $number + 1),
+                'lesson' => $id->value,
+                'seed' => $seed,
+                'happened_at' => Carbon::now('UTC')->subDays($daysAgo)->setTime(20, 5)->format('Y-m-d\TH:i:s.v\Z'),
+            ] + LessonJson::kept($id, $seed, $id->after($seed, $moves ?? $id->after($seed, [])->asUndro()))]);
+        }
+    }
+
     private function practice(): void
     {
         $case = [

@@ -23,6 +23,14 @@ export const router = createBrowserRouter([
         path: 'drag/practice',
         lazy: async () => ({ Component: (await import('./drag/PracticePlace')).PracticePlace }),
       },
+      {
+        path: 'practice',
+        lazy: async () => ({ Component: (await import('./practice/PracticesPlace')).PracticesPlace }),
+      },
+      {
+        path: 'practice/:lesson',
+        lazy: async () => ({ Component: (await import('./practice/LessonPlace')).LessonPlace }),
+      },
       { path: 'drag/card', lazy: async () => ({ Component: (await import('./drag/CardPlace')).CardPlace }) },
       { path: 'log', lazy: async () => ({ Component: (await import('./log/LogPlace')).LogPlace }) },
       { path: 'day/:id?', lazy: async () => ({ Component: (await import('./day/DayPlace')).DayPlace }) },

@@ -48,7 +48,7 @@ final class LayersTest
         'Strip',
         'Ledger',
         'Measure',
-        'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Trouble', 'Learning', 'Device', 'Practice', 'Day', 'Json', 'Contract',
+        'Drag', 'Match', 'Choice', 'Strike', 'Run', 'Allocation', 'Upkeep', 'Trouble', 'Learning', 'Device', 'Practice', 'Lesson', 'Day', 'Json', 'Contract',
     ];
 
     public function testTheCoreKnowsNothingOfTheApplication(): Rule

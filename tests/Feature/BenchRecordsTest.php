@@ -35,6 +35,35 @@ final class BenchRecordsTest extends TestCase
         self::assertSame('96 %', $document['anglers'][0]['habits']['pull_test.fg']);
     }
 
+    public function testWhatIsPractisedStaysWithTheAnglerGoesOutAndInAndIsForgotten(): void
+    {
+        $id = Angler::query()->create(['name' => 'Me'])->id;
+        $other = Angler::query()->create(['name' => 'You'])->id;
+        $moves = [['do' => 'read'], ['do' => 'read'], ['do' => 'askew'], ['do' => 'should', 'amount' => '7 mm'], ['do' => 'lies', 'amount' => '0.1 in']];
+        $lesson = ['id' => (string) Str::uuid(), 'lesson' => 'gap', 'seed' => 12, 'moves' => $moves];
+        $noted = $this->ask('POST', '/api/anglers/{id}/practice', $lesson, $id, 201);
+        $end = $this->ask('POST', '/api/compute/lesson', ['over' => true] + array_diff_key($lesson, ['id' => true]))['end'];
+        self::assertSame([$end['off'], $end['moves'], $end['by_rule']['moves']], [$noted['off'], $noted['moves'], $noted['rule_moves']]);
+        self::assertEqualsCanonicalizing(['askew', 'wrong_gap', 'few_readings'], $noted['slips']);
+        $this->ask('POST', '/api/anglers/{id}/practice', $lesson, $id, 200);
+        $drag = ['id' => (string) Str::uuid(), 'lesson' => 'drag', 'seed' => 3, 'moves' => [['do' => 'pull']]];
+        $this->ask('POST', '/api/anglers/{id}/practice', $drag, $id, 201);
+        self::assertSame(['drag', 'gap'], array_column($this->ask('GET', '/api/anglers/{id}/practice', id: $id), 'lesson'));
+        self::assertSame([], $this->ask('GET', '/api/anglers/{id}/practice', id: $other));
+        // what cannot be judged yet, or was never done, is not noted
+        $this->ask('POST', '/api/anglers/{id}/practice', ['id' => (string) Str::uuid(), 'moves' => []] + $lesson, $id, 422);
+        $bad = $this->ask('POST', '/api/anglers/{id}/practice', ['id' => (string) Str::uuid(), 'moves' => [['do' => 'dance']]] + $lesson, $id, 422);
+        self::assertStringContainsString('dance', $bad['detail']);
+        $document = $this->ask('GET', '/api/data');
+        self::assertSame(['gap', 'drag'], array_column($document['anglers'][0]['practised'], 'lesson'));
+        $left = $this->deleteJson("/api/anglers/$id/practice/{$lesson['id']}")->assertOk()->json();
+        self::assertIsArray($left);
+        self::assertSame([$drag['id']], array_column($left, 'id'));
+        self::assertSame([], $this->ask('DELETE', '/api/anglers/{id}/practice', id: $id));
+        $this->ask('POST', '/api/data/import', ['text' => json_encode($document, JSON_THROW_ON_ERROR), 'table' => null, 'take' => true]);
+        self::assertSame([$drag['id'], $lesson['id']], array_column($this->ask('GET', '/api/anglers/{id}/practice', id: $id), 'id'));
+    }
+
     public function testAFillersSizeIsKeptAsTypedAndGoesOutAndIn(): void
     {
         $line = $this->ask('POST', '/api/lines', ['name' => 'Thin', 'material' => 'braid', 'size' => '0.16'], status: 201)['id'];

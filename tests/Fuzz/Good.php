@@ -217,6 +217,15 @@ final class Good
                     'limits' => ['mono' => ['months' => '10', 'outings' => '30']],
                 ],
             ],
+            'POST /api/anglers/{id}/practice' => [
+                "/api/anglers/$angler/practice",
+                [
+                    'id' => 'uuid',
+                    'lesson' => 'gap',
+                    'seed' => 4,
+                    'moves' => [['do' => 'read'], ['do' => 'should', 'amount' => '1.5 mm'], ['do' => 'lies', 'amount' => 1.2]],
+                ],
+            ],
             'POST /api/runs' => [
                 '/api/runs',
                 [
@@ -329,7 +338,8 @@ final class Good
                 'gap_mm' => 2,
             ],
             'drag_next' => ['target_N' => 12, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 6]]],
-            'paper' => [], 'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
+            'paper' => [], 'lessons' => [], 'lesson' => ['lesson' => 'filler', 'seed' => 2, 'moves' => [['do' => 'up'], ['do' => 'wind', 'amount' => '12']], 'over' => true],
+            'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
                 'seed' => 3,
                 'target_N' => 12,
                 'pulls' => [['position' => 0.25]],

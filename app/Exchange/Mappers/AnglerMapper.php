@@ -8,6 +8,8 @@ use App\Exchange\Records;
 use App\Models\Angler;
 use App\Models\Record;
 use App\Models\TypedFigures;
+use Undro\Input\Input;
+use Undro\Json\LessonJson;
 
 /** @extends RecordMapper<Angler> */
 final class AnglerMapper extends RecordMapper
@@ -23,6 +25,7 @@ final class AnglerMapper extends RecordMapper
             'pace_turns_per_min' => $record->pace_turns_per_min,
             'units' => ['length' => $record->unit_length, 'small' => $record->unit_small, 'force' => $record->unit_force, 'money' => $record->unit_money],
             'habits' => (object) $record->habits->pluck('choice', 'question')->all(),
+            'practised' => $record->practised,
         ];
     }
 
@@ -32,6 +35,9 @@ final class AnglerMapper extends RecordMapper
         $record->take(new TypedFigures(['archived' => ($row['archived'] ?? false) === true] + array_diff_key($row, ['habits' => true])));
         foreach ((new TypedFigures($row))->texts('habits') as $question => $choice) {
             $record->setHabit($question, $choice);
+        }
+        if (isset($row['practised'])) {
+            $record->practise(array_map(LessonJson::noted(...), Input::of($row)->objects('practised', 0, Angler::MOST_PRACTISED)));
         }
     }
 }

@@ -23,6 +23,8 @@ final class Compute
         'leader' => LeaderCase::class,
         'knot' => KnotCase::class,
         'practice' => PracticeCase::class,
+        'lessons' => LessonsCase::class,
+        'lesson' => LessonCase::class,
         'drag' => DragCase::class,
         'drag_next' => DragNextCase::class,
         'drag_steps' => DragStepsCase::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Json;
 
+use Undro\Practice\Hanging;
 use Undro\Practice\SimulatedReel;
 use Undro\Run\Course;
 use Undro\Run\Ending;
@@ -96,6 +97,7 @@ final class PracticeJson
         return [
             'opposed' => $opposed,
             'loops' => $twist->loopsInSlack(),
+            'slack_loops' => Hanging::loops($twist),
             'wind_knots' => SimulatedReel::windKnots($line, $twist->water, $opposed, $run->stretches, $metres, $index),
         ];
     }

@@ -21,7 +21,8 @@ type Root =
   | 'days'
   | 'calendar'
   | 'imports'
-  | 'pairing';
+  | 'pairing'
+  | 'practised';
 
 /** A key by its root and what narrows it down. */
 export const key = (root: Root, ...of: unknown[]) => [root, ...of] as const;
@@ -47,9 +48,23 @@ const STALE = {
   /** what is wound is written down */
   runWritten: ['anglers', 'runs', 'lines', ...LOGGED],
   runTakenBack: ['runs', 'run', 'lines', ...LOGGED],
-  import: ['imports', 'anglers', 'reels', 'lines', 'fillers', 'plans', 'rods', 'runs', 'run', 'packs', ...LOGGED],
+  import: [
+    'imports',
+    'practised',
+    'anglers',
+    'reels',
+    'lines',
+    'fillers',
+    'plans',
+    'rods',
+    'runs',
+    'run',
+    'packs',
+    ...LOGGED,
+  ],
   calendar: ['calendar'],
   pairing: ['pairing'],
+  practised: ['practised'],
 } as const satisfies Record<string, Root[]>;
 
 export type Happening = keyof typeof STALE;

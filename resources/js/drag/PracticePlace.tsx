@@ -3,11 +3,13 @@ import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
+import type { Schemas } from '../api/client';
 import { Gauge, Knob } from '../drawings/rod/Gauge';
 import { Rod } from '../drawings/rod/Rod';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
+import { Noted } from '../practice/Noted';
 import { useBench } from '../shell/bench';
 import { force, newtonsPer, withUnit, words } from '../units/units';
 import classes from './Drag.module.css';
@@ -107,6 +109,9 @@ export function PracticePlace() {
         <Title order={1}>Practise on a drag</Title>
         <p className={page.soft}>Its knob follows a law nobody told you. Nothing of it is written down.</p>
         <span className={page.grow} />
+        <Anchor component={Link} to="/practice">
+          All lessons
+        </Anchor>
         <Anchor component={Link} to="/drag">
           Back to Drag
         </Anchor>
@@ -193,6 +198,7 @@ export function PracticePlace() {
               Another drag
             </Button>
           </Group>
+          {truth && <Noted key={seed} lesson="drag" seed={Number(seed) || 1} moves={asMoves(target, made)} />}
           {truth && (
             <p className={classes.because} data-testid="truth">
               {truth.says} You took {count(truth.moves, 'move')} and {count(made.length, 'pull')}; it really runs at{' '}
@@ -246,6 +252,18 @@ export function PracticePlace() {
       </div>
     </div>
   );
+}
+
+/** The same as a lesson tells it, one thing after the other. */
+function asMoves(target: string, made: Made[]): Schemas['LessonMoves'] {
+  return [
+    { do: 'target', amount: target },
+    ...made.flatMap(({ position, fast, zeroed, past }, index) => [
+      ...(position === (made[index - 1]?.position ?? '0') ? [] : [{ do: past ? 'past' : 'turn', amount: position }]),
+      ...(zeroed ? [{ do: 'zero' }] : []),
+      { do: fast ? 'jerk' : 'pull' },
+    ]),
+  ];
 }
 
 const count = (many: number, what: string) => `${many} ${what}${many === 1 ? '' : 's'}`;

@@ -7,6 +7,7 @@ import type { Material } from '../drawings/material';
 import { step, ticks } from '../drawings/tape/ticks';
 import { Chart } from '../parts/Chart';
 import { mainOf } from '../parts/onSpool';
+import { Sideways } from '../parts/Sideways';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
@@ -147,7 +148,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
                 <li key={each.sentence}>{sentence(each, units)}</li>
               ))}
             </ul>
-            <div className={classes.hooks}>
+            <Sideways label="What each line does at the hook">
               <table className={classes.ladder}>
                 <caption>
                   {words(length(found.distance_m, units, 0))} out: force at the hook, and turns of winding down that
@@ -193,7 +194,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
                   ))}
                 </tbody>
               </table>
-            </div>
+            </Sideways>
           </>
         )}
       </div>

@@ -1,6 +1,7 @@
 import { useReels } from '../api/records';
 import { useStock } from '../api/stock';
 import page from '../parts/parts.module.css';
+import { Sideways } from '../parts/Sideways';
 import { useBench } from '../shell/bench';
 import { length, metresPer, price, within, words } from '../units/units';
 import classes from './Rack.module.css';
@@ -18,8 +19,7 @@ export function Stock() {
       <summary>
         {out.length === 0 ? 'Enough of everything' : `Running out: ${out.map((each) => each.line.name).join(', ')}`}
       </summary>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard */}
-      <section className={classes.scroll} aria-label="Line by line" tabIndex={0}>
+      <Sideways label="Line by line">
         <table>
           <thead>
             <tr>
@@ -62,7 +62,7 @@ export function Stock() {
             ))}
           </tbody>
         </table>
-      </section>
+      </Sideways>
     </details>
   );
 }

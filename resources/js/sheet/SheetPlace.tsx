@@ -7,6 +7,7 @@ import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
 import { download, svgFile } from '../drawings/svgFile';
 import { OnPaper } from '../drawings/Texture';
 import { day } from '../parts/day';
+import { Sideways } from '../parts/Sideways';
 import { Waiting } from '../parts/Waiting';
 import { differences } from '../plan/codec';
 import { PlanSection, PlanTape } from '../plan/PlanDrawings';
@@ -180,48 +181,50 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
 function Layers({ plan: { draft }, result, units }: { plan: Planning; result: PlanResult; units: Units }) {
   const kept = result.build?.kept;
   return (
-    <table className={classes.layers}>
-      <thead>
-        <tr>
-          <th scope="col">From the arbor out</th>
-          <th scope="col">Line</th>
-          <th scope="col">Length</th>
-          <th scope="col">Handle turns</th>
-          <th scope="col">Ends under the lip</th>
-        </tr>
-      </thead>
-      <tbody>
-        {kept && (
+    <Sideways label="Layer by layer">
+      <table className={classes.layers}>
+        <thead>
           <tr>
-            <th scope="row">backing that stays</th>
-            <td>
-              {kept.material && kept.diameter_mm !== null
-                ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm, units)}`
-                : '–'}
-            </td>
-            <td>{kept.length_m === null ? '–' : words(length(kept.length_m, units))}</td>
-            <td>–</td>
-            <td>{kept.depth_mm === null ? '–' : deep(kept.depth_mm, units)}</td>
+            <th scope="col">From the arbor out</th>
+            <th scope="col">Line</th>
+            <th scope="col">Length</th>
+            <th scope="col">Handle turns</th>
+            <th scope="col">Ends under the lip</th>
           </tr>
-        )}
-        {result.fill.layers.map((layer) => (
-          <tr key={layer.role}>
-            <th scope="row">{ROLE_WORD[layer.role]}</th>
-            <td>
-              {[
-                layer.role === 'backing' ? draft.backingName : draft.mainName,
-                MATERIAL_WORD[layer.material],
-                thickness(layer.diameter_mm, units),
-              ]
-                .filter(Boolean)
-                .join(', ')}
-            </td>
-            <td>{words(length(layer.length_m, units))}</td>
-            <td>{layer.handle_turns === undefined ? '–' : Math.round(layer.handle_turns)}</td>
-            <td>{layer.depth_mm === undefined ? '–' : deep(layer.depth_mm, units)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {kept && (
+            <tr>
+              <th scope="row">backing that stays</th>
+              <td>
+                {kept.material && kept.diameter_mm !== null
+                  ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm, units)}`
+                  : '–'}
+              </td>
+              <td>{kept.length_m === null ? '–' : words(length(kept.length_m, units))}</td>
+              <td>–</td>
+              <td>{kept.depth_mm === null ? '–' : deep(kept.depth_mm, units)}</td>
+            </tr>
+          )}
+          {result.fill.layers.map((layer) => (
+            <tr key={layer.role}>
+              <th scope="row">{ROLE_WORD[layer.role]}</th>
+              <td>
+                {[
+                  layer.role === 'backing' ? draft.backingName : draft.mainName,
+                  MATERIAL_WORD[layer.material],
+                  thickness(layer.diameter_mm, units),
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </td>
+              <td>{words(length(layer.length_m, units))}</td>
+              <td>{layer.handle_turns === undefined ? '–' : Math.round(layer.handle_turns)}</td>
+              <td>{layer.depth_mm === undefined ? '–' : deep(layer.depth_mm, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Sideways>
   );
 }

@@ -78,6 +78,12 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'which', label: 'Which line for this fishing?', onClick: () => navigate('/rack?which=1') },
         { id: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
         { id: 'twist', label: 'Twist lab', onClick: () => navigate('/twist') },
+        {
+          id: 'practice',
+          label: 'Practice: lessons, and how they went',
+          keywords: 'lesson learn practise gap filler mark memory twist drag ease',
+          onClick: () => navigate('/practice'),
+        },
         { id: 'drag-practice', label: 'Practise on a made-up drag', onClick: () => navigate('/drag/practice') },
         { id: 'drag-card', label: 'Drag card for the pocket', onClick: () => navigate('/drag/card') },
         { id: 'drag-before', label: 'Drag settings kept before', onClick: () => navigate('/drag?at=before') },

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { Sideways } from '../parts/Sideways';
 import { length, small, type Units, words } from '../units/units';
 import classes from './Twist.module.css';
 
@@ -7,36 +8,39 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
   const across = (mm: number) => words(small(mm, units, 0));
   return (
     <div className={classes.ways}>
-      <table className={classes.table}>
-        <caption>
-          Twist in turns a metre from the first metre to the last, and over all {words(length(result.length_m, units))}.
-          Filler {across(result.filler.start_mm)} to {across(result.filler.end_mm)}
-          {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {across(result.spool.start_mm)} to{' '}
-          {across(result.spool.end_mm)}
-          {result.spool.assumed ? ' (assumed)' : ''}.
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">Filler</th>
-            <th scope="col">On the reel</th>
-            <th scope="col">In the water</th>
-            <th scope="col">Slack</th>
-          </tr>
-        </thead>
-        <tbody>
-          {result.ways.map((way) => (
-            <tr key={way.id} data-sound={way.sound}>
-              <th scope="row">
-                {way.words}
-                {!way.sound && <strong className={classes.no}> no</strong>}
-              </th>
-              <Twist from={way.start.winding_turns_per_m} to={way.end.winding_turns_per_m} all={way.winding_turns} />
-              <Twist from={way.start.water_turns_per_m} to={way.end.water_turns_per_m} all={way.water_turns} />
-              <td>{way.loops === null ? 'no figure' : way.loops ? 'loops' : 'straight'}</td>
+      <Sideways label="Every way to place the filler">
+        <table className={classes.table}>
+          <caption>
+            Twist in turns a metre from the first metre to the last, and over all{' '}
+            {words(length(result.length_m, units))}. Filler {across(result.filler.start_mm)} to{' '}
+            {across(result.filler.end_mm)}
+            {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {across(result.spool.start_mm)}{' '}
+            to {across(result.spool.end_mm)}
+            {result.spool.assumed ? ' (assumed)' : ''}.
+          </caption>
+          <thead>
+            <tr>
+              <th scope="col">Filler</th>
+              <th scope="col">On the reel</th>
+              <th scope="col">In the water</th>
+              <th scope="col">Slack</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {result.ways.map((way) => (
+              <tr key={way.id} data-sound={way.sound}>
+                <th scope="row">
+                  {way.words}
+                  {!way.sound && <strong className={classes.no}> no</strong>}
+                </th>
+                <Twist from={way.start.winding_turns_per_m} to={way.end.winding_turns_per_m} all={way.winding_turns} />
+                <Twist from={way.start.water_turns_per_m} to={way.end.water_turns_per_m} all={way.water_turns} />
+                <td>{way.loops === null ? 'no figure' : way.loops ? 'loops' : 'straight'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Sideways>
       <dl className={classes.verdicts}>
         {result.ways.map((way) => (
           <div key={way.id}>

@@ -3,14 +3,20 @@ import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { drawn } from '../drawings/section/drawn';
 import { USUAL_BEVEL_MM } from '../drawings/section/outline';
-import { type Mark, Section } from '../drawings/section/Section';
+import { type DrawnLayer, type Mark, Section } from '../drawings/section/Section';
 import { Tape } from '../drawings/tape/Tape';
 import { fraction, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
 
 /** The spool as it fills, with the next stop. */
 export function RunSection({ run, units, height }: { run: Run; units: Units; height: number }) {
   const { state } = run;
-  const picture = useMemo(() => drawn(state.spool, state.progress.layers, state.bare_spool, state.kept), [state]);
+  // a made-up reel is drawn as it really lies, which is what an eye would see; its figures are what was counted
+  const real = run.truth?.level?.depth_mm ?? null;
+  const picture = useMemo(() => {
+    const counted = drawn(state.spool, state.progress.layers, state.bare_spool, state.kept);
+    const top = real === null ? null : counted.shape.lip_mm - 2 * real;
+    return top === null ? counted : { ...counted, layers: seenAt(counted.layers, top) };
+  }, [state, real]);
   return (
     <Section
       {...picture}
@@ -22,8 +28,20 @@ export function RunSection({ run, units, height }: { run: Run; units: Units; hei
       marks={stops(run, units)}
       height={height}
       rulerUnit={{ mm: millimetresPer(units), name: units.small }}
-      label={`The spool now${state.progress.depth_mm === null ? '' : `, line ${words(small(state.progress.depth_mm, units))} under the lip`}`}
+      ruled={real === null}
+      label={`The spool now${real === null ? '' : ', drawn as it really lies'}${state.progress.depth_mm === null ? '' : `, line ${words(small(state.progress.depth_mm, units))} under the lip`}`}
     />
+  );
+}
+
+/** The layers with their outermost surface where it really is. */
+function seenAt(layers: DrawnLayer[], top: number): DrawnLayer[] {
+  // what has no thickness yet has no surface that could be seen
+  const on = layers.filter((each) => each.top > each.bottom + 1e-6);
+  return on.map((layer, index) =>
+    index === on.length - 1
+      ? { ...layer, top: Math.max(layer.bottom, top) }
+      : { ...layer, top: Math.min(layer.top, top) },
   );
 }
 

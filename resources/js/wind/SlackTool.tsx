@@ -1,9 +1,13 @@
 import { Button, Group } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
+import { Hanging } from '../drawings/slack/Hanging';
 import { useBench } from '../shell/bench';
 import { useCount } from './useCount';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
+
+/** As many are drawn where somebody says that there are loops. */
+const LOOPS = 3;
 
 /** The slack test: turns until it can be done, what was seen, and the next move. */
 export function SlackTool({ run, tell, ahead }: Running) {
@@ -42,7 +46,7 @@ export function SlackTool({ run, tell, ahead }: Running) {
           {count.bounced ? 'a second contact at once is not counted' : 'turns on; tap for one more'}
         </span>
       </button>
-      <Hanging loops={made ? made.loops === true : slack.seen.at(-1) === 'loops'} />
+      <Hanging loops={made ? made.slack_loops : slack.seen.at(-1) === 'loops' ? LOOPS : 0} knots={made?.wind_knots} />
       <div>
         <p className={classes.move} aria-live="polite" data-testid="slack-move">
           {/* that to begin with is what the step says already */}
@@ -81,23 +85,5 @@ export function SlackTool({ run, tell, ahead }: Running) {
         )}
       </div>
     </div>
-  );
-}
-
-/** A metre of slack from the tip, as it was seen last. */
-function Hanging({ loops }: { loops: boolean }) {
-  return (
-    <svg width="120" height="110" viewBox="0 0 120 110" aria-hidden="true" className={classes.hanging}>
-      <path d="M4 14L84 8" className={classes.rod} />
-      <circle cx="86" cy="8" r="4" className={classes.ring} />
-      <path
-        d={
-          loops
-            ? 'M86 12C84 30 96 34 90 44c-12 8-14-12 0-6 14 10 2 18-4 22-12 10-16-10-2-6 16 8 2 24-4 30'
-            : 'M86 12C88 60 60 96 24 100'
-        }
-        className={classes.hangs}
-      />
-    </svg>
   );
 }

@@ -65,6 +65,8 @@ interface SectionProps {
   grips?: boolean;
   /** an everyday thing as thick as the gap, drawn in it */
   gauge?: Gauge | null;
+  /** false: no ruler stands beside it, so that a depth has to be read */
+  ruled?: boolean;
   /** mm in one unit of the ruler, and its name */
   rulerUnit: { mm: number; name: string };
   label: string;
@@ -99,6 +101,7 @@ export function Section({
   marks,
   height,
   toScale,
+  ruled = true,
   rulerUnit,
   label,
 }: SectionProps) {
@@ -147,7 +150,7 @@ export function Section({
               <path d={`${cut.left}${cut.right}`} className={classes.edge} />
             </g>
           )}
-          {toScale && <Ruler frame={f} deepest={shape.bare_depth_mm} unit={rulerUnit} />}
+          {toScale && ruled && <Ruler frame={f} deepest={shape.bare_depth_mm} unit={rulerUnit} />}
           {(rear.length + front.length + 2) * WORD_PX < f.right - f.left && (
             <text x={f.left - 4} y={words} className={classes.word}>
               {rear}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Lesson;
+
+use Undro\Fill\FullLevel;
+use Undro\Fill\GapReason;
+use Undro\Fill\Role;
+use Undro\Line\Lay;
+use Undro\Line\Line;
+use Undro\Spool\LipShape;
+use Undro\Spool\ReelKind;
+use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
+use Undro\Statistics\RandomSource;
+use Undro\Units\Length;
+use Undro\Units\Sentence;
+
+/** Where should the line lie on this reel, and where does it? Source: handbook, chapter 2, how full. */
+final class FindTheGap implements Lesson
+{
+    /** A blade askew reads this much too deep, mm: from and up to. Ours. */
+    private const ASKEW_MM = [0.4, 0.9];
+    private const ENOUGH = 3;
+
+    /** @var list<Seen> */
+    private array $seen = [];
+    /** @var list<float> square to the lip, mm */
+    private array $read = [];
+    private ?float $blade = null;
+    private ?float $should = null;
+    private ?float $lies = null;
+
+    private function __construct(
+        private readonly int $seed,
+        private readonly ReelKind $kind,
+        private readonly LipShape $lip,
+        private readonly ?Length $bevel,
+        private readonly Spool $spool,
+        private readonly Line $line,
+        private readonly bool $longCast,
+        private readonly bool $beginner,
+        private readonly FullLevel $full,
+        private readonly float $depth,
+    ) {}
+
+    public static function of(int $seed, array $moves): self
+    {
+        $chance = new RandomSource($seed);
+        $kind = Made::kind($chance);
+        [$lip, $bevel] = Made::lip($kind, $chance);
+        $spool = Made::spool($kind, $chance);
+        $line = Made::line($chance);
+        $use = Made::oneOf(4, $chance);
+        $full = FullLevel::of($kind, $lip, $bevel, $line, Lay::Normal, $use === 1, $use === 2);
+        // from well over full to well under it, never out of the lip
+        $depth = max(0.2, $full->gap->inMillimetres() - 1.2 + 3.0 * $chance->uniform());
+        $lesson = new self($seed, $kind, $lip, $bevel, $spool, $line, $use === 1, $use === 2, $full, $depth);
+        foreach ($moves as $number => $move) {
+            $lesson->seen[] = $lesson->make($number, $move);
+        }
+
+        return $lesson;
+    }
+
+    public function asUndro(): array
+    {
+        $reads = array_fill(0, self::ENOUGH, new Move('read'));
+        $there = self::of($this->seed, $reads);
+
+        return [
+            ...$reads,
+            new Move('should', $there->full->gap->inMillimetres()),
+            new Move('lies', round(array_sum($there->read) / count($there->read), 1)),
+        ];
+    }
+
+    public function given(): array
+    {
+        $reel = match ($this->kind) {
+            ReelKind::Spinning => 'A spinning reel',
+            ReelKind::Baitcasting => 'A baitcasting reel',
+            ReelKind::Spincast => 'A spincast reel',
+        };
+        $lip = match ($this->lip) {
+            LipShape::Bevelled => Sentence::of("$reel, its lip bevelled, the bevel {0} deep.", $this->bevel ?? Length::millimetres(0)),
+            LipShape::Straight => Sentence::of("$reel, its lip straight."),
+            LipShape::Rounded => Sentence::of("$reel, its lip rounded."),
+        };
+
+        return [
+            $lip,
+            Sentence::of('On top lies ' . $this->line->material->word() . ' of {0}.', $this->line->diameter),
+            Sentence::of(match (true) {
+                $this->longCast => 'It is to be cast for distance.',
+                $this->beginner => 'Whoever casts it is still learning.',
+                default => 'It is cast as most are, by somebody who can.',
+            }),
+            Sentence::of('How far under the lip should the line lie, and how far does it?'),
+        ];
+    }
+
+    public function can(): array
+    {
+        return [
+            new Choice('read', 'Read one place, the blade square'),
+            new Choice('askew', 'Read it in passing', careless: true),
+            new Choice('should', 'It should lie', 'mm', 0.2, 8),
+            new Choice('lies', 'It lies', 'mm', 0.0, 8),
+        ];
+    }
+
+    public function seen(): array
+    {
+        return $this->seen;
+    }
+
+    public function scene(): Scene
+    {
+        $geometry = $this->spool->geometry;
+
+        return new Scene(spool: $geometry === null ? null : [
+            'spool' => $this->spool,
+            'kind' => $this->kind,
+            'lip' => $this->lip,
+            'bevel' => $this->bevel,
+            'line' => $this->line,
+            'role' => Role::Main,
+            'surface' => $geometry->diameterAt(Length::millimetres($this->depth)),
+            'mark' => $this->should === null ? null : Length::millimetres($this->should),
+            'blade' => $this->blade === null ? null : Length::millimetres($this->blade),
+        ]);
+    }
+
+    public function canBeLeft(): bool
+    {
+        return $this->should !== null && $this->lies !== null;
+    }
+
+    public function outcome(): Outcome
+    {
+        $this->should !== null && $this->lies !== null || throw BadLesson::tooSoon();
+        $gap = $this->full->gap->inMillimetres();
+        $wrong = abs($this->should - $gap) > Tolerance::DEPTH_READING_MM;
+        $higher = $gap - $this->depth;
+        $reasons = implode('; ', array_map(
+            fn(GapReason $each): string => $each->id->why($this->kind, $this->lip),
+            $this->full->reasons,
+        ));
+
+        return new Outcome(
+            max(abs($this->should - $gap), abs($this->lies - $this->depth)),
+            'mm',
+            Tolerance::DEPTH_READING_MM,
+            Sentence::of(
+                "It should lie {0} under the lip: $reasons. It really lies {1} under it: " . match (true) {
+                    abs($higher) <= Tolerance::DEPTH_READING_MM => 'full, as it should be.',
+                    $higher > 0 => '{2} too full, so coils jump off.',
+                    default => '{2} lower, so it casts a little shorter.',
+                },
+                $this->full->gap,
+                Length::millimetres($this->depth),
+                Length::millimetres(abs($higher)),
+            ),
+            array_values(array_filter([
+                $wrong ? Slip::WrongGap : null,
+                count($this->read) < self::ENOUGH ? Slip::FewReadings : null,
+            ])),
+        );
+    }
+
+    private function make(int $number, Move $move): Seen
+    {
+        Choice::among($this->can(), $move);
+        $error = Tolerance::DEPTH_READING_MM * Made::error($this->seed, $number);
+        if ($move->do === 'should' || $move->do === 'lies') {
+            $move->do === 'should' ? $this->should = $move->amount : $this->lies = $move->amount;
+
+            return new Seen(Sentence::of(
+                $move->do === 'should' ? 'You say it should lie {0} under the lip.' : 'You say it lies {0} under the lip.',
+                Length::millimetres((float) $move->amount),
+            ));
+        }
+        [$least, $most] = self::ASKEW_MM;
+        $askew = $move->do === 'askew' ? $least + ($most - $least) * (new RandomSource($this->seed * 7 + $number))->uniform() : 0.0;
+        $this->blade = max(0.0, round($this->depth + $error + $askew, 1));
+        if ($askew === 0.0) {
+            $this->read[] = $this->blade;
+        }
+
+        return new Seen(
+            Sentence::of('The calipers read {0} under the lip here.', Length::millimetres($this->blade)),
+            $askew > 0 ? [Slip::Askew] : [],
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Undro\Lesson;
+
+/** The lessons, in the order of the work. */
+enum LessonId: string
+{
+    case Gap = 'gap';
+    case Filler = 'filler';
+    case Mark = 'mark';
+    case Memory = 'memory';
+    case Drag = 'drag';
+    case Ease = 'ease';
+
+    /** Its name on the screen. */
+    public function title(): string
+    {
+        return match ($this) {
+            self::Gap => 'Find the gap',
+            self::Filler => 'Place the filler',
+            self::Mark => 'Stop at the mark without a counter',
+            self::Memory => 'Tell memory from twist',
+            self::Drag => 'Set the drag in four moves',
+            self::Ease => 'Ease off as it empties',
+        };
+    }
+
+    /** What it is good for, in one line. */
+    public function about(): string
+    {
+        return match ($this) {
+            self::Gap => 'How far under the lip line should lie, and how to read how far it does.',
+            self::Filler => 'Which way round the filler spool goes, by looking instead of by a rule of thumb.',
+            self::Mark => 'Wind backing until it stands where it should, with calipers alone.',
+            self::Memory => 'Four lines that hang from the tip: which of them wants the filler turned over?',
+            self::Drag => 'A knob whose law nobody told you, a gauge, and a quarter of what the line bears.',
+            self::Ease => 'A fish takes line, the spool gets smaller, and the same knob pulls harder.',
+        };
+    }
+
+    /** About how long it takes, minutes. */
+    public function minutes(): int
+    {
+        return match ($this) {
+            self::Gap, self::Filler => 2,
+            self::Ease => 3,
+            self::Mark, self::Memory, self::Drag => 4,
+        };
+    }
+
+    /** @return class-string<Lesson> */
+    private function kind(): string
+    {
+        return match ($this) {
+            self::Gap => FindTheGap::class,
+            self::Filler => PlaceTheFiller::class,
+            self::Mark => StopAtTheMark::class,
+            self::Memory => TellMemory::class,
+            self::Drag => SetTheDrag::class,
+            self::Ease => EaseOff::class,
+        };
+    }
+
+    /**
+     * The lesson where these moves have brought it.
+     *
+     * @param list<Move> $moves
+     *
+     * @throws BadLesson if one of them cannot be made
+     */
+    public function after(int $seed, array $moves): Lesson
+    {
+        return $this->kind()::of($seed, $moves);
+    }
+}

@@ -1,0 +1,58 @@
+import { Anchor, Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../api/client';
+import { useForgetPractised, useNotePractised } from '../api/practice';
+import { newId } from '../parts/newId';
+import { failed } from '../parts/undo';
+import { useBench } from '../shell/bench';
+import classes from './Practice.module.css';
+
+interface NotedProps {
+  lesson: Schemas['LessonId'];
+  seed: number;
+  moves: Schemas['LessonMoves'];
+}
+
+/** Notes a lesson that is over with the angler, once and only where they say so. */
+export function Noted({ lesson, seed, moves }: NotedProps) {
+  const { angler } = useBench();
+  const note = useNotePractised();
+  const forget = useForgetPractised();
+  const [id] = useState(newId);
+  if (!angler) return null;
+  const write = () =>
+    note.mutateAsync({ angler: angler.id, body: { id, lesson, seed, moves } }).catch((error) => failed(error));
+  return (
+    <p className={classes.noted} aria-live="polite">
+      {note.isSuccess ? (
+        <>
+          <span>
+            Noted with {angler.name}: <Link to="/practice#record">the record</Link>.
+          </span>
+          <Button
+            size="compact-sm"
+            variant="default"
+            onClick={() =>
+              forget
+                .mutateAsync({ angler: angler.id, uuid: id })
+                .then(() => note.reset())
+                .catch((error) => failed(error))
+            }
+          >
+            Forget it
+          </Button>
+        </>
+      ) : (
+        <>
+          <Button size="compact-sm" variant="default" loading={note.isPending} onClick={write}>
+            Note it with {angler.name}
+          </Button>
+          <Anchor component={Link} to="/practice" size="sm">
+            Another lesson
+          </Anchor>
+        </>
+      )}
+    </p>
+  );
+}
