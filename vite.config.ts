@@ -1,13 +1,18 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 import { compressed } from './bin/compressed';
+import { palette } from './bin/palette';
 import { stills } from './bin/stills';
 
 const CHARTS =
   /node_modules\/(recharts|d3-|victory-vendor|@reduxjs|redux|immer|reselect|decimal|es-toolkit|react-redux|internmap|tiny-invariant|eventemitter3)|parts\/Chart/;
 
+/** Dialogs and what only they need. */
+const OVER =
+  /node_modules\/(react-remove-scroll|use-sidecar|use-callback-ref|react-style-singleton|aria-hidden)|@mantine\/(notifications|spotlight)|components\/(Modal|ModalBase|Overlay|Portal|FocusTrap|ScrollArea|Paper|Notification)\/|styles\/(ScrollArea|Paper|CloseButton|Overlay|ModalBase|Modal|Notification|Table)\.css|theme\/over/;
+
 export default defineConfig({
-  plugins: [react(), stills(), compressed()],
+  plugins: [react(), palette(), stills(), compressed()],
   publicDir: false,
   build: {
     outDir: 'public/build',
@@ -22,7 +27,8 @@ export default defineConfig({
           groups: [
             // what several places use comes in one piece: a file for each would take longer to ask for than to read; charts only
             // come where one is drawn
-            { name: 'bench', minShareCount: 4, test: (id: string) => !CHARTS.test(id) },
+            { name: 'over', minShareCount: 2, test: OVER, priority: 1 },
+            { name: 'bench', minShareCount: 4, priority: 2, test: (id: string) => !CHARTS.test(id) && !OVER.test(id) },
           ],
         },
       },

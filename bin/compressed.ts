@@ -1,11 +1,15 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import type { Plugin } from 'vitest/config';
 
 const TEXT = /\.(js|css|svg)$/;
+/** What a first view waits for. */
+const FIRST = /\.(js|css)$/;
+/** The tightest would take three times as long to build for a fiftieth less. */
+const TIGHT = { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } };
 
-/** Beside each built file that is text, the same compressed: it is compressed once, and sent so to whoever takes it. */
+/** Beside each built file that is text, the same compressed, both ways that browsers take: it is compressed once, and sent so to whoever takes it. */
 export function compressed(): Plugin {
   return {
     name: 'compressed',
@@ -15,7 +19,10 @@ export function compressed(): Plugin {
       const assets = join(dir ?? '', 'assets');
       for (const name of readdirSync(assets)) {
         const file = join(assets, name);
-        if (TEXT.test(name)) writeFileSync(`${file}.gz`, gzipSync(readFileSync(file), { level: 9 }));
+        if (!TEXT.test(name)) continue;
+        const text = readFileSync(file);
+        writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
+        if (FIRST.test(name)) writeFileSync(`${file}.br`, brotliCompressSync(text, TIGHT));
       }
     },
   };

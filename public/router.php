@@ -26,9 +26,12 @@ if ($here && $asset && isset($types[$found[1]]) && is_file(__DIR__ . $path)) {
     header_remove('X-Powered-By');
     header('Vary: Accept-Encoding');
     $sent = __DIR__ . $path;
-    if (str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip') && is_file("$sent.gz")) {
-        header('Content-Encoding: gzip');
-        $sent .= '.gz';
+    foreach (['br' => '.br', 'gzip' => '.gz'] as $coding => $end) {
+        if (preg_match("/\\b$coding\\b/", $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '') === 1 && is_file($sent . $end)) {
+            header("Content-Encoding: $coding");
+            $sent .= $end;
+            break;
+        }
     }
     header('Content-Length: ' . filesize($sent));
     readfile($sent);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Angler;
+use App\Models\LineProduct;
+use App\Models\Plan;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Router;
@@ -47,12 +49,33 @@ final readonly class FirstAnswers
             '' => ['/api/runs', $upkeep, '/api/days'],
             'locker' => ['/api/rods'],
             'rack' => ['/api/lines', '/api/fillers', '/api/stock'],
-            'plan' => preg_match('/^\d{1,18}$/', $of) === 1 ? [...$plan, "/api/plans/$of"] : $plan,
+            'plan' => preg_match('/^\d{1,18}$/', $of) === 1 ? [...$plan, "/api/plans/$of", ...self::learntFor((int) $of)] : $plan,
             'wind' => ['/api/runs', '/api/plans', '/api/fillers', '/api/days', $upkeep],
             'log' => [$upkeep, '/api/log', '/api/lines', '/api/fillers'],
             'drag' => ['/api/lines', $upkeep, '/api/rods'],
             default => [],
         };
+    }
+
+    /**
+     * What was learnt of the spool and the lines of a saved plan, as the place asks for it where nothing of them was typed over.
+     *
+     * @return list<string>
+     */
+    private static function learntFor(int $id): array
+    {
+        $plan = Plan::query()->find($id);
+        if ($plan?->spool_id === null) {
+            return [];
+        }
+        $line = static fn(string $role, string $material): ?int => LineProduct::query()->where([
+            'name' => $plan->draft["{$role}Name"] ?? '',
+            'material' => $plan->draft["{$role}Material"] ?? $material,
+            'size_typed' => $plan->draft["{$role}Size"] ?? '',
+        ])->orderBy('id')->first()?->id;
+        $of = ['spool' => $plan->spool_id, 'main' => $line('main', 'braid'), 'backing' => $line('backing', 'mono')];
+
+        return ['/api/learnt/plan?' . http_build_query(array_filter($of))];
     }
 
     private function answer(string $ask): mixed

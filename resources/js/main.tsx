@@ -7,10 +7,10 @@ import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router';
+import { ready } from './addresses';
 import { Problem } from './api/client';
 import { takeFirstAnswers } from './api/first';
-import { router } from './router';
+import { Places } from './router';
 import { scheme } from './theme/scheme';
 import { theme, variables } from './theme/theme';
 
@@ -44,18 +44,11 @@ const draw = () => {
         getStyleNonce={() => nonce}
       >
         <QueryClientProvider client={queries}>
-          <RouterProvider router={router} />
+          <Places />
         </QueryClientProvider>
       </MantineProvider>
     </StrictMode>,
   );
 };
 // the place that is asked for is drawn at once, with what came along with its page
-if (router.state.initialized) draw();
-else {
-  const stop = router.subscribe(({ initialized }) => {
-    if (!initialized) return;
-    stop();
-    draw();
-  });
-}
+void Promise.resolve(ready(window.location.pathname)).then(draw);

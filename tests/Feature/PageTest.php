@@ -30,7 +30,7 @@ final class PageTest extends TestCase
             '/log' => '/api/log',
             '/knots' => '/api/reels',
         ] as $page => $among) {
-            $answers = self::answers((string) $this->get($page)->assertOk()->getContent());
+            $answers = self::answers($this->get($page)->assertOk()->streamedContent());
             self::assertNotEmpty(array_filter(array_keys($answers), static fn(string $asked): bool => str_starts_with($asked, $among)));
             foreach ($answers as $asked => $answer) {
                 self::assertSame($this->getJson($asked)->assertOk()->json(), $answer, $asked);
@@ -40,7 +40,7 @@ final class PageTest extends TestCase
 
     public function testWhatCannotBeAnsweredIsLeftToThePlaceAndTheRestComes(): void
     {
-        $answers = self::answers((string) $this->get('/plan/4711')->assertOk()->getContent());
+        $answers = self::answers($this->get('/plan/4711')->assertOk()->streamedContent());
         self::assertArrayNotHasKey('/api/plans/4711', $answers);
         self::assertSame([], $answers['/api/reels']);
         self::assertArrayHasKey('/api/plans', $answers);
@@ -50,7 +50,7 @@ final class PageTest extends TestCase
     {
         $name = '</script><script>alert(1)</script>';
         $this->postJson('/api/reels', ['name' => $name, 'kind' => 'spinning'])->assertCreated();
-        $html = (string) $this->get('/locker')->getContent();
+        $html = $this->get('/locker')->streamedContent();
         self::assertStringNotContainsString('<script>alert', $html);
         self::assertSame($name, self::answers($html)['/api/reels'][0]['name']);
     }

@@ -134,6 +134,7 @@ final class SafetyTest extends TestCase
     public function testEveryAnswerCarriesAStrictPolicy(): void
     {
         $page = $this->withoutVite()->get('/plan')->assertOk();
+        $content = $page->streamedContent();
         foreach ([$page, $this->getJson('/api/reels'), $this->getJson('/api/nothing')] as $response) {
             $policy = (string) $response->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'", $policy);
@@ -143,14 +144,14 @@ final class SafetyTest extends TestCase
             self::assertFalse($response->headers->has('Access-Control-Allow-Origin'));
         }
         preg_match("/'nonce-(\w+)'/", (string) $page->headers->get('Content-Security-Policy'), $nonce);
-        $page->assertSee("nonce=\"$nonce[1]\"", false);
-        self::assertDoesNotMatchRegularExpression('~(src|href)="https?://(?!127)~', (string) $page->getContent());
+        self::assertStringContainsString("nonce=\"$nonce[1]\"", $content);
+        self::assertDoesNotMatchRegularExpression('~(src|href)="https?://(?!127)~', $content);
     }
 
     public function testAnEmptyPlanHasItsFirstWordsBeforeTheScript(): void
     {
         foreach (['/' => true, '/plan' => true, '/plan/1' => false, '/locker' => false] as $path => $there) {
-            $content = (string) $this->withoutVite()->get($path)->assertOk()->getContent();
+            $content = $this->withoutVite()->get($path)->assertOk()->streamedContent();
             self::assertSame($there, str_contains($content, 'PE 1.5-200'), $path);
         }
     }

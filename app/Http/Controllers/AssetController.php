@@ -27,8 +27,10 @@ final class AssetController
         $type !== null && is_file($path) || abort(404);
 
         $headers = ['Content-Type' => $type, 'Cache-Control' => 'public, max-age=31536000, immutable', 'Vary' => 'Accept-Encoding'];
-        if (str_contains((string) $request->header('Accept-Encoding'), 'gzip') && is_file("$path.gz")) {
-            return new BinaryFileResponse("$path.gz", headers: $headers + ['Content-Encoding' => 'gzip']);
+        foreach (['br' => '.br', 'gzip' => '.gz'] as $coding => $end) {
+            if (preg_match("/\\b$coding\\b/", (string) $request->header('Accept-Encoding')) === 1 && is_file($path . $end)) {
+                return new BinaryFileResponse($path . $end, headers: $headers + ['Content-Encoding' => $coding]);
+            }
         }
 
         return new BinaryFileResponse($path, headers: $headers);

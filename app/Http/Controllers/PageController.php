@@ -8,7 +8,7 @@ use App\Http\FirstAnswers;
 use App\Models\Event;
 use App\Models\Run;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The one page there is; the place that is asked for and its first answers come along with it. */
 final class PageController
@@ -22,7 +22,7 @@ final class PageController
         'knots' => 'knots/KnotsPlace',
     ];
 
-    public function __invoke(Request $request, FirstAnswers $first): View
+    public function __invoke(Request $request, FirstAnswers $first): StreamedResponse
     {
         $path = trim($request->path(), '/');
         [$place, $of] = explode('/', "$path/");
@@ -36,10 +36,17 @@ final class PageController
             default => null,
         };
 
-        return view('app', [
-            'scripts' => ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])],
-            'waysAtOnce' => $path === 'plan' || ($path === '' && !$started),
-            'answers' => ['at' => (int) round(1000 * microtime(true)), 'answers' => $first->of($path)],
-        ]);
+        $scripts = ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])];
+
+        return new StreamedResponse(static function () use ($scripts, $first, $path, $started): void {
+            // the browser fetches script and styles while the answers are being worked out
+            echo view('head', ['scripts' => $scripts])->render();
+            ob_get_level() > 0 && ob_flush();
+            flush();
+            echo view('app', [
+                'waysAtOnce' => $path === 'plan' || ($path === '' && !$started),
+                'answers' => ['at' => (int) round(1000 * microtime(true)), 'answers' => $first->of($path)],
+            ])->render();
+        }, headers: ['Content-Type' => 'text/html; charset=utf-8']);
     }
 }

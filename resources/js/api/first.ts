@@ -5,7 +5,10 @@ function keyOf(asked: string): unknown[] {
   const [path = '', query] = asked.replace('/api/', '').split('?');
   if (path === 'log') return ['events', 'log', {}];
   const [root = '', ...of] = path.split('/');
-  return [root, ...of.map(Number), ...(query === undefined ? [] : [Number(query.split('=')[1])])];
+  const said = new URLSearchParams(query);
+  const number = (name: string) => (said.has(name) ? Number(said.get(name)) : undefined);
+  if (path === 'learnt/plan') return ['learnt', 'plan', number('spool'), number('main'), number('backing')];
+  return [root, ...of.map(Number), ...[...said.keys()].map(number)];
 }
 
 /** Takes what came along with the page, as if it had been asked for when the page was made. */

@@ -1,11 +1,11 @@
 import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { Problem, type Schemas } from '../api/client';
 import { useImport, useTakeImportBack } from '../api/records';
 import page from '../parts/parts.module.css';
 import { shorten } from '../parts/shorten';
 import { done } from '../parts/undo';
+import { Link } from '../shell/route';
 import classes from './Data.module.css';
 
 const TABLES = [

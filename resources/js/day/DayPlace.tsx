@@ -1,7 +1,6 @@
 import { Button, Switch } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import { useReels } from '../api/records';
 import { useDay, useDayUsual } from '../api/stock';
@@ -11,6 +10,7 @@ import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link, useNavigate, useParams } from '../shell/route';
 import { filledAnew, own, read, same, written } from './choices';
 import classes from './Day.module.css';
 import { Going } from './Going';
@@ -109,7 +109,7 @@ function OneDay() {
               size="compact-sm"
               loading={keeping}
               disabled={picked.size === 0}
-              onClick={() => void keep().then((id) => id !== null && navigate(`/day/${id}`))}
+              onClick={() => void keep().then((id) => (id === null ? undefined : navigate(`/day/${id}`)))}
             >
               Keep this day
             </Button>

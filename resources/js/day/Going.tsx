@@ -1,6 +1,6 @@
-import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
+import { Link } from '../shell/route';
 import classes from './Day.module.css';
 
 /** Bench days that were left and can be taken up again. */

@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
-import { Link } from 'react-router';
 import type { DayResult, DayWish } from '../api/types';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { words as inWords, length } from '../units/units';
 import { type Choice, filledAnew, same } from './choices';

@@ -1,11 +1,11 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
-import { Link } from 'react-router';
 import { useLines, useReels } from '../api/records';
 import type { DayWish } from '../api/types';
 import { backingOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { filledAnew, type Own } from './choices';
 import classes from './Day.module.css';
 

@@ -1,12 +1,12 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { useCallback, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import { useAddDay, useChangeDay, useDays } from '../api/stock';
 import { day as inWords } from '../parts/day';
 import { done, failed } from '../parts/undo';
 import { useLinked } from '../parts/useLinked';
 import { useBench } from '../shell/bench';
+import { useNavigate, useParams } from '../shell/route';
 
 /** Spools by number; what is wanted on them where it is not as usual; pins and forbidden sources; what was ticked by hand. */
 export const START = { spools: '', wish: '', pin: '', forbid: '', pieces: '1', done: '' };

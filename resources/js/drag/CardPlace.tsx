@@ -1,10 +1,10 @@
 import { Button } from '@mantine/core';
-import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { day } from '../parts/day';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { everyForce, force, words } from '../units/units';
 import classes from './Card.module.css';

@@ -1,7 +1,8 @@
-import { NativeSelect, SegmentedControl } from '@mantine/core';
+import { NativeSelect } from '@mantine/core';
 import { Problem } from '../api/client';
 import { useRods } from '../api/records';
 import type { Angler, Care, DragResult, DragSteps } from '../api/types';
+import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
 import { rated, type Units, words } from '../units/units';
@@ -161,7 +162,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
           ])}
         </div>
         {steps && steps.knobs.length > 1 && (
-          <SegmentedControl
+          <Segmented
             size="xs"
             fullWidth
             aria-label="Counted in"
@@ -177,7 +178,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         {steps?.mechanism === 'lever' && (
           <div className={classes.pair}>{field('stop', 'Strike stop at notch', { placeholder: '7' })}</div>
         )}
-        <SegmentedControl
+        <Segmented
           size="xs"
           fullWidth
           aria-label="Where it is read"

@@ -1,13 +1,14 @@
-import { Anchor, Button, SegmentedControl } from '@mantine/core';
+import { Anchor, Button } from '@mantine/core';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { day } from '../parts/day';
 import { Empty } from '../parts/Empty';
 import { backingOf, mainOf } from '../parts/onSpool';
+import { Segmented } from '../parts/Segmented';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { atItsField, ChainForm } from './ChainForm';
 import { START, wantedOf } from './chain';
 import classes from './Drag.module.css';
@@ -123,7 +124,7 @@ export function DragPlace() {
             ) : (
               <div className={classes.tabs}>
                 <div className={classes.top}>
-                  <SegmentedControl
+                  <Segmented
                     value={draft.at}
                     onChange={(at) => set({ at })}
                     aria-label="What of the drag"

@@ -1,7 +1,6 @@
 import { Anchor, Button, Checkbox, Group, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { Gauge, Knob } from '../drawings/rod/Gauge';
@@ -11,6 +10,7 @@ import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
 import { Noted } from '../practice/Noted';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { force, newtonsPer, withUnit, words } from '../units/units';
 import classes from './Drag.module.css';
 import { place } from './knob';

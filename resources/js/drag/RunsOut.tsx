@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core';
-import { Link } from 'react-router';
 import type { DragResult, DragSetting, Reel, Spool } from '../api/types';
 import { drawn } from '../drawings/section/drawn';
 import { USUAL_BEVEL_MM } from '../drawings/section/outline';
@@ -7,6 +6,7 @@ import { Section } from '../drawings/section/Section';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { drag as dragForce, length, metresPer, millimetresPer, small, type Units, words } from '../units/units';
 import { Curve } from './Curve';

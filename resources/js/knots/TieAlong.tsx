@@ -1,6 +1,7 @@
-import { Button, Group, NumberInput, SegmentedControl } from '@mantine/core';
+import { Button, Group, NumberInput } from '@mantine/core';
 import { useHotkeys, useLocalStorage } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
+import { Segmented } from '../parts/Segmented';
 import { listen } from './ear';
 import classes from './Knots.module.css';
 import type { TyingState } from './useTying';
@@ -76,13 +77,7 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
             : `On to move ${Math.min(moves.length, tying.move + (over ? 2 : 1))}`}
       </Button>
       <Group gap="sm">
-        <SegmentedControl
-          size="xs"
-          aria-label="What goes on"
-          data={BY}
-          value={by}
-          onChange={(value) => setBy(value as By)}
-        />
+        <Segmented size="xs" aria-label="What goes on" data={BY} value={by} onChange={(value) => setBy(value as By)} />
         {by === 'pace' && (
           <NumberInput
             size="xs"

@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Switch } from '@mantine/core';
+import { Button, Group, Switch } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
@@ -6,6 +6,7 @@ import { useCalculator } from '../api/calculators';
 import type { JoinsCase, KnotId } from '../api/types';
 import { type Film, frameAt, keyFrames } from '../drawings/knot/film';
 import { Picture } from '../drawings/knot/Picture';
+import { Segmented } from '../parts/Segmented';
 import { Waiting } from '../parts/Waiting';
 import classes from './Knots.module.css';
 import { Legend } from './Legend';
@@ -50,7 +51,7 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
   if (!now) return null;
   return (
     <section className={classes.tying} aria-label={`How to tie the ${query.data.word}`}>
-      <SegmentedControl
+      <Segmented
         aria-label="How to learn it"
         data={MODES}
         value={mode}
@@ -103,13 +104,7 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
                     </Button>
                   ))}
                 {!tying.still && (
-                  <SegmentedControl
-                    size="xs"
-                    aria-label="Pace"
-                    data={PACES}
-                    value={tying.pace}
-                    onChange={tying.setPace}
-                  />
+                  <Segmented size="xs" aria-label="Pace" data={PACES} value={tying.pace} onChange={tying.setPace} />
                 )}
                 <span className={classes.soft}>
                   move {tying.move + 1} of {moves.length}; the arrow keys step

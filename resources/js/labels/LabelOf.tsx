@@ -1,11 +1,11 @@
 import { Anchor, Button, Group } from '@mantine/core';
 import { useRef } from 'react';
-import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
 import { mainOf } from '../parts/onSpool';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import classes from './Labels.module.css';
 import { labelOf, saveLabel } from './labelOf';
 

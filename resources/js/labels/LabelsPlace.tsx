@@ -1,6 +1,5 @@
 import { Button, Checkbox, Title } from '@mantine/core';
 import { useRef } from 'react';
-import { Link } from 'react-router';
 import { useReels } from '../api/records';
 import { LABEL_MM, Label } from '../drawings/label/Label';
 import { OnPaper } from '../drawings/Texture';
@@ -10,6 +9,7 @@ import page from '../parts/parts.module.css';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { small, words } from '../units/units';
 import classes from './Labels.module.css';
 import { labelOf, saveLabel } from './labelOf';

@@ -1,6 +1,5 @@
 import { Anchor, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useAddEvent } from '../api/history';
 import { useLines } from '../api/records';
 import type { Reel, Spool } from '../api/types';
@@ -12,6 +11,7 @@ import { backingOf, mainOf } from '../parts/onSpool';
 import { done } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { aboutLine, aboutSpool } from './about';
 
 interface FoundOnSpoolProps {

@@ -1,11 +1,11 @@
 import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
 import { useReels } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
+import { Link, useSearchParams } from '../shell/route';
 import { AddReel } from './AddReel';
 import { ReelEntry } from './ReelEntry';
 import { Rods } from './Rods';

@@ -1,6 +1,5 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { useAddSpool, useChangeReel, useChangeSpool } from '../api/records';
 import type { Reel } from '../api/types';
 import { FigureForm } from '../parts/FigureForm';
@@ -8,6 +7,7 @@ import page from '../parts/parts.module.css';
 import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useBench } from '../shell/bench';
+import { useNavigate } from '../shell/route';
 import { rated, words } from '../units/units';
 import { reelFields, reelValues } from './fields';
 import classes from './Locker.module.css';

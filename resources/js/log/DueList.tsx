@@ -1,7 +1,7 @@
-import { Link } from 'react-router';
 import type { Care } from '../api/types';
 import { day } from '../parts/day';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { length, minutes, words } from '../units/units';
 import classes from './Log.module.css';

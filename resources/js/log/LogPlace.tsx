@@ -1,13 +1,14 @@
-import { Button, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
-import { Link } from 'react-router';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useReels } from '../api/records';
 import { useUpkeep } from '../api/upkeep';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import { withoutMain } from '../parts/onSpool';
+import { Segmented } from '../parts/Segmented';
 import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { useArriveAt } from '../shell/useArrival';
 import { minutes } from '../units/units';
 import { Calendar } from './Calendar';
@@ -75,7 +76,7 @@ export function LogPlace() {
           <>
             <div className={classes.tabs}>
               <h1>Log</h1>
-              <SegmentedControl
+              <Segmented
                 value={at.all}
                 onChange={(all) => set({ all })}
                 aria-label="What of the log"

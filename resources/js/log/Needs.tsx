@@ -1,9 +1,9 @@
 import { Button } from '@mantine/core';
-import { Link } from 'react-router';
 import type { Care, Reel, Spool } from '../api/types';
 import { backingOf, mainOf } from '../parts/onSpool';
 import { fromLine } from '../plan/records';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { length, minutes, price, type Units, words } from '../units/units';
 import classes from './Log.module.css';

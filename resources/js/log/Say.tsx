@@ -1,10 +1,11 @@
-import { Button, Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useFillers, useReels } from '../api/records';
 import type { LogEntry } from '../api/types';
 import { fillerName } from '../parts/fillerName';
+import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { failed } from '../parts/undo';
 import { useWriteDown } from '../parts/useWriteDown';
@@ -85,7 +86,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
           data={CHOICES}
         />
       ) : (
-        <SegmentedControl
+        <Segmented
           className={classes.what}
           aria-label="What happened"
           value={what}

@@ -1,6 +1,5 @@
-import { Button, SegmentedControl, TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
 import { useDrags } from '../api/history';
 import { useLines } from '../api/records';
 import type { Care, Reel, Spool } from '../api/types';
@@ -11,8 +10,10 @@ import { Section } from '../drawings/section/Section';
 import { segmentsOf } from '../drawings/tape/segments';
 import { Tape } from '../drawings/tape/Tape';
 import { day } from '../parts/day';
+import { Segmented } from '../parts/Segmented';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { force, metresPer, millimetresPer, small, type Units, within, words } from '../units/units';
 import { Entries } from './Entries';
 import classes from './Log.module.css';
@@ -70,7 +71,7 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
         />
       )}
       <div className={classes.tabs}>
-        <SegmentedControl
+        <Segmented
           value={at}
           onChange={onAt}
           aria-label="What of this spool"

@@ -1,4 +1,6 @@
-import { Anchor, Button, Modal, SegmentedControl } from '@mantine/core';
+import { Segmented } from '../parts/Segmented';
+import '../theme/over';
+import { Anchor, Button, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
@@ -53,9 +55,8 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
   return (
     <Modal opened onClose={onClose} title={title} size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
       {methods.length > 1 && (
-        <SegmentedControl
+        <Segmented
           size="xs"
-          mb="sm"
           aria-label="How to measure it"
           value={method}
           onChange={(value) => setMethod(value as Method)}

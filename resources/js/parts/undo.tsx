@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { type NotificationData, notifications } from '@mantine/notifications';
+import type { NotificationData } from '@mantine/notifications';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { Problem } from '../api/client';
@@ -35,13 +35,24 @@ export const useSteps = (): readonly Step[] =>
 const AT_ONCE = 2;
 let shown: string[] = [];
 
+/** Where notices stand; it comes with the first of them. */
+const board = () => import('@mantine/notifications').then(({ notifications }) => notifications);
+let told = false;
+/** Whether anything was said yet. */
+export const useTold = (): boolean => useSyncExternalStore(listen, () => told);
+
 /** The newest are shown at once: the oldest make room, and what they said stands in Lately. */
 function notice(data: NotificationData) {
   const id = data.id ?? newId();
   shown = [...shown, id];
-  for (const old of shown.slice(0, -AT_ONCE)) notifications.hide(old);
+  const old = shown.slice(0, -AT_ONCE);
   shown = shown.slice(-AT_ONCE);
-  notifications.show({ withBorder: true, closeButtonProps: { 'aria-label': 'Close' }, ...data, id });
+  told = true;
+  for (const tell of listeners) tell();
+  void board().then((notices) => {
+    for (const each of old) notices.hide(each);
+    notices.show({ withBorder: true, closeButtonProps: { 'aria-label': 'Close' }, ...data, id });
+  });
 }
 
 /** Says what was done and offers to take it back; Ctrl Z takes back the latest. @param logged it stands in the log, or among the imports */
@@ -69,7 +80,7 @@ export async function undo(id?: string) {
   become(steps.filter((each) => each !== step));
   try {
     await step.back();
-    notifications.hide(step.id);
+    void board().then((notices) => notices.hide(step.id));
     notice({ message: 'Taken back.' });
   } catch (error) {
     failed(error);

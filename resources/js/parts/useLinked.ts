@@ -1,6 +1,6 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useLocation, useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from '../shell/route';
 
 /** After the last change, ms. */
 const REST = 300;

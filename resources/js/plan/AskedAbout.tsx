@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link } from '../shell/route';
 import classes from './Plan.module.css';
 
 /** Readings of this spool or these lines that are set aside until the angler says what they are. */

@@ -7,7 +7,8 @@ import classes from './Plan.module.css';
 import { fromReel, spoolOf } from './records';
 import type { Planning } from './usePlan';
 
-const KEPT = [
+/** What is kept with a spool and its reel. */
+export const KEPT = [
   'stamp',
   'stampUnits',
   'stampMaterial',

@@ -1,6 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { memo, useCallback } from 'react';
 import { useFillers, useLines, useReels } from '../api/records';
+import { MATERIAL_WORD } from '../drawings/material';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
@@ -11,6 +12,7 @@ import { useBench } from '../shell/bench';
 import { length, thickness, within, words } from '../units/units';
 import { WITH_BACKING } from './codec';
 import { type LineRole, lineKeys, read } from './draft';
+import { Folded } from './Folded';
 import { KeepLine } from './KeepLine';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
@@ -106,26 +108,33 @@ export const LineFields = memo(
               ]}
             />
             <div className={classes.line}>
-              <NativeSelect
-                label="Kind"
-                className={classes.kind}
-                rightSectionWidth={20}
-                value={draft[keys.material]}
-                onChange={(event) => set({ ...read({ [keys.material]: event.currentTarget.value }), ...typedAgain })}
-                data={MATERIALS}
-              />
-              <SizeField
-                quiet
-                spread
-                known={{ material: draft[keys.material] }}
-                label="Size"
-                placeholder={role === 'main' ? '0.16, 20lb' : '0.30, 12lb'}
-                value={draft[keys.size]}
-                onChange={(typed) => set({ ...read({ [keys.size]: typed, [keys.from]: 'label' }), ...typedAgain })}
-                error={errorFor(keys.size)}
-                description={size()}
-                inputWrapperOrder={['label', 'input', 'description', 'error']}
-              />
+              <Folded
+                key={from}
+                unchanged={from !== '' && !errorFor(keys.size)}
+                says={`${MATERIAL_WORD[draft[keys.material]]}, ${draft[keys.size]}${size() ? `, ${size()}` : ''}`}
+                word="Change"
+              >
+                <NativeSelect
+                  label="Kind"
+                  className={classes.kind}
+                  rightSectionWidth={20}
+                  value={draft[keys.material]}
+                  onChange={(event) => set({ ...read({ [keys.material]: event.currentTarget.value }), ...typedAgain })}
+                  data={MATERIALS}
+                />
+                <SizeField
+                  quiet
+                  spread
+                  known={{ material: draft[keys.material] }}
+                  label="Size"
+                  placeholder={role === 'main' ? '0.16, 20lb' : '0.30, 12lb'}
+                  value={draft[keys.size]}
+                  onChange={(typed) => set({ ...read({ [keys.size]: typed, [keys.from]: 'label' }), ...typedAgain })}
+                  error={errorFor(keys.size)}
+                  description={size()}
+                  inputWrapperOrder={['label', 'input', 'description', 'error']}
+                />
+              </Folded>
               <LengthField line={role} />
             </div>
           </>

@@ -1,6 +1,6 @@
 import { Anchor } from '@mantine/core';
-import { Link } from 'react-router';
 import type { PlanResult } from '../api/types';
+import { Link } from '../shell/route';
 import classes from './Plan.module.css';
 
 const FOUND: Record<PlanResult['how_much'], string> = {

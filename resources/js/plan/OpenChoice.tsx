@@ -1,5 +1,5 @@
-import { SegmentedControl } from '@mantine/core';
 import { memo } from 'react';
+import { Segmented } from '../parts/Segmented';
 import { chosen } from './draft';
 import { sameFor } from './planning';
 import type { Planning } from './usePlan';
@@ -14,7 +14,7 @@ const CHOICES = [
 export const OpenChoice = memo(
   function OpenChoice({ plan: { draft, set } }: { plan: Planning }) {
     return (
-      <SegmentedControl
+      <Segmented
         fullWidth
         size="xs"
         data={CHOICES}

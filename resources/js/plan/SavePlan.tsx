@@ -1,7 +1,6 @@
 import { Anchor, Button, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { memo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
 import { useAddPlan, useChangePlan, usePlans, useReels } from '../api/records';
 import type { SavedPlan } from '../api/types';
 import { Pocket } from '../parts/Pocket';
@@ -10,6 +9,7 @@ import { done, failed } from '../parts/undo';
 import { usePutAway } from '../parts/usePutAway';
 import { useSeen } from '../parts/useSeen';
 import { useBench } from '../shell/bench';
+import { Link, useNavigate } from '../shell/route';
 import { differences } from './codec';
 import classes from './Plan.module.css';
 import { sameFor } from './planning';

@@ -1,23 +1,25 @@
-import { Button, Collapse, NativeSelect, SegmentedControl } from '@mantine/core';
+import { Button, NativeSelect } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { memo } from 'react';
 import { useReels } from '../api/records';
-import type { PlanResult } from '../api/types';
+import type { PlanResult, Reel } from '../api/types';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
+import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { stampKnown } from '../printed/known';
 import { StampField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { length, METRIC, small, type Units, words } from '../units/units';
-import { ADJUSTMENTS, chosen, type DraftKey, EMPTY, KEYS } from './draft';
-import { KeepMeasures } from './KeepMeasures';
+import { ADJUSTMENTS, chosen, type Draft, type DraftKey, EMPTY, KEYS } from './draft';
+import { Folded } from './Folded';
+import { KEPT, KeepMeasures } from './KeepMeasures';
 import { KeepReel } from './KeepReel';
 import classes from './Plan.module.css';
 import { sameFor } from './planning';
-import { fromReel, keepSpool, keptSpool } from './records';
+import { fromReel, keepSpool, keptSpool, spoolOf } from './records';
 import type { Planning } from './usePlan';
 
 const MEASURES: { key: DraftKey; word: string; what: string }[] = [
@@ -43,6 +45,21 @@ function buys(key: DraftKey, result: PlanResult | null, units: Units): string | 
   >;
   return asked[key] ? `gives ${asked[key]}` : null;
 }
+
+/** Whether all that is known of the spool stands as the locker has it, and nothing is missing that a drawing wants. */
+function asInLocker(draft: Draft, reels: Reel[]): boolean {
+  const reel = reels.find((each) => String(each.id) === draft.reel);
+  const spool = spoolOf(draft, reels);
+  if (!reel || !spool || MEASURES.some(({ key }) => draft[key].trim() === '')) return false;
+  const stored = fromReel(reel, spool);
+  return KEPT.every((key) => stored[key] === draft[key]) && stored.kind === draft.kind;
+}
+
+/** The spool in a line. */
+const inFew = (draft: Draft): string =>
+  [draft.kind, draft.stamp.trim(), `lip ${draft.lipMm}, arbor ${draft.arborMm}, traverse ${draft.traverseMm}`]
+    .filter(Boolean)
+    .join(' · ');
 
 /** The spool as stamped and as measured; a reel of the locker fills it. */
 export const SpoolFields = memo(
@@ -86,129 +103,136 @@ export const SpoolFields = memo(
             ),
           ]}
         />
-        <SegmentedControl
-          fullWidth
-          size="xs"
-          aria-label="Kind of reel"
-          value={draft.kind}
-          onChange={(kind) => set({ kind: chosen('kind', kind), lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
-          data={KINDS}
-        />
-        <StampField
-          label="Stamped on the spool"
-          placeholder="0.25/200, 8/140, PE 1.5-200"
-          quiet={result !== null}
-          known={stampKnown(draft.kind, draft.stampMaterial, draft.stampUnits)}
-          {...field('stamp')}
-        />
-        {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
-          <p className={classes.understood} aria-live="polite">
-            <span>
-              Read as {result.understood.map((each) => sentence(each.says, units)).join(' · ')}, full at{' '}
-              {words(small(result.rated_gap_mm, units))} under the lip
-            </span>
-            <NativeSelect
-              size="xs"
-              variant="unstyled"
-              aria-label="Units of the stamp"
-              value={draft.stampUnits}
-              onChange={(event) => set({ stampUnits: chosen('stampUnits', event.currentTarget.value) })}
-              data={STAMP_UNITS}
-            />
-            <NativeSelect
-              size="xs"
-              variant="unstyled"
-              aria-label="Line the stamp speaks of"
-              value={draft.stampMaterial}
-              onChange={(event) => set({ stampMaterial: chosen('stampMaterial', event.currentTarget.value) })}
-              data={MATERIALS.map(({ value, label }) => ({ value, label: `of ${label}` }))}
-            />
-          </p>
-        )}
-        <div className={classes.three}>
-          {MEASURES.map(({ key, word, what }) => (
-            <TypedField
-              key={key}
-              label={word}
-              placeholder={units.small}
-              unit={units.small}
-              description={draft[key].trim() === '' ? (buys(key, result, units) ?? what) : what}
-              inputWrapperOrder={['label', 'input', 'description', 'error']}
-              {...field(key)}
-            />
-          ))}
-        </div>
-        <KeepMeasures plan={plan} />
-        <KeepReel plan={plan} />
-        <div className={classes.row2}>
-          <MeasureButton
-            title="Measure the spool"
-            methods={['caliper', 'ruler', 'paper_strip', 'printed_strip']}
-            about={{}}
-            take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
-              label: `That is the ${word.toLowerCase()}`,
-              not: key === 'traverseMm' ? ['paper_strip', 'printed_strip'] : [],
-              onTake: (got) =>
-                set({
-                  [key]: diameterTyped(got, units),
-                  with: chosen('with', got.method === 'printed_strip' ? 'paper_strip' : got.method),
-                }),
-            }))}
-          >
-            How to measure it
-          </MeasureButton>
-          <Button
-            variant="subtle"
-            size="compact-xs"
-            color="gray"
-            className={classes.more}
-            onClick={toggle}
-            aria-expanded={more}
-          >
-            {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
-          </Button>
-        </div>
-        <Collapse expanded={more}>
-          <div className={classes.pairs}>
-            <TypedField label="Gear ratio" placeholder="5.2" kind="number" {...field('gear')} />
-            <NativeSelect
-              label="Shape of the lip"
-              value={draft.lip}
-              onChange={(event) => set({ lip: chosen('lip', event.currentTarget.value) })}
-              data={LIPS}
-            />
-            <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
-            <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
-            <TypedField
-              label="Its own full mark"
-              placeholder="if it has one"
-              unit={units.small}
-              {...field('mark')}
-              onChange={(mark) =>
-                set({
-                  mark,
-                  // beside a mark the adjustments start off
-                  ...((mark.trim() === '') === (draft.mark.trim() === '')
-                    ? {}
-                    : { off: mark.trim() ? ADJUSTMENTS : '' }),
-                })
-              }
-            />
-            <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
-            <NativeSelect
-              label="How it lays line"
-              value={draft.lay}
-              onChange={(event) => set({ lay: chosen('lay', event.currentTarget.value) })}
-              data={LAYS}
-            />
-            <NativeSelect
-              label="Measured with"
-              value={draft.with}
-              onChange={(event) => set({ with: chosen('with', event.currentTarget.value) })}
-              data={TOOLS}
-            />
+        <Folded
+          key={`${draft.reel} ${draft.spool}`}
+          unchanged={asInLocker(draft, reels)}
+          says={inFew(draft)}
+          word="Its figures"
+        >
+          <Segmented
+            fullWidth
+            size="xs"
+            aria-label="Kind of reel"
+            value={draft.kind}
+            onChange={(kind) => set({ kind: chosen('kind', kind), lip: kind === 'spinning' ? 'bevelled' : 'straight' })}
+            data={KINDS}
+          />
+          <StampField
+            label="Stamped on the spool"
+            placeholder="0.25/200, 8/140, PE 1.5-200"
+            quiet={result !== null}
+            known={stampKnown(draft.kind, draft.stampMaterial, draft.stampUnits)}
+            {...field('stamp')}
+          />
+          {result && draft.stamp.trim() !== '' && !errorFor('stamp') && (
+            <p className={classes.understood} aria-live="polite">
+              <span>
+                Read as {result.understood.map((each) => sentence(each.says, units)).join(' · ')}, full at{' '}
+                {words(small(result.rated_gap_mm, units))} under the lip
+              </span>
+              <NativeSelect
+                size="xs"
+                variant="unstyled"
+                aria-label="Units of the stamp"
+                value={draft.stampUnits}
+                onChange={(event) => set({ stampUnits: chosen('stampUnits', event.currentTarget.value) })}
+                data={STAMP_UNITS}
+              />
+              <NativeSelect
+                size="xs"
+                variant="unstyled"
+                aria-label="Line the stamp speaks of"
+                value={draft.stampMaterial}
+                onChange={(event) => set({ stampMaterial: chosen('stampMaterial', event.currentTarget.value) })}
+                data={MATERIALS.map(({ value, label }) => ({ value, label: `of ${label}` }))}
+              />
+            </p>
+          )}
+          <div className={classes.three}>
+            {MEASURES.map(({ key, word, what }) => (
+              <TypedField
+                key={key}
+                label={word}
+                placeholder={units.small}
+                unit={units.small}
+                description={draft[key].trim() === '' ? (buys(key, result, units) ?? what) : what}
+                inputWrapperOrder={['label', 'input', 'description', 'error']}
+                {...field(key)}
+              />
+            ))}
           </div>
-        </Collapse>
+          <KeepMeasures plan={plan} />
+          <KeepReel plan={plan} />
+          <div className={classes.row2}>
+            <MeasureButton
+              title="Measure the spool"
+              methods={['caliper', 'ruler', 'paper_strip', 'printed_strip']}
+              about={{}}
+              take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
+                label: `That is the ${word.toLowerCase()}`,
+                not: key === 'traverseMm' ? ['paper_strip', 'printed_strip'] : [],
+                onTake: (got) =>
+                  set({
+                    [key]: diameterTyped(got, units),
+                    with: chosen('with', got.method === 'printed_strip' ? 'paper_strip' : got.method),
+                  }),
+              }))}
+            >
+              How to measure it
+            </MeasureButton>
+            <Button
+              variant="subtle"
+              size="compact-xs"
+              color="gray"
+              className={classes.more}
+              onClick={toggle}
+              aria-expanded={more}
+            >
+              {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
+            </Button>
+          </div>
+          {more && (
+            <div className={classes.pairs}>
+              <TypedField label="Gear ratio" placeholder="5.2" kind="number" {...field('gear')} />
+              <NativeSelect
+                label="Shape of the lip"
+                value={draft.lip}
+                onChange={(event) => set({ lip: chosen('lip', event.currentTarget.value) })}
+                data={LIPS}
+              />
+              <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
+              <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
+              <TypedField
+                label="Its own full mark"
+                placeholder="if it has one"
+                unit={units.small}
+                {...field('mark')}
+                onChange={(mark) =>
+                  set({
+                    mark,
+                    // beside a mark the adjustments start off
+                    ...((mark.trim() === '') === (draft.mark.trim() === '')
+                      ? {}
+                      : { off: mark.trim() ? ADJUSTMENTS : '' }),
+                  })
+                }
+              />
+              <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
+              <NativeSelect
+                label="How it lays line"
+                value={draft.lay}
+                onChange={(event) => set({ lay: chosen('lay', event.currentTarget.value) })}
+                data={LAYS}
+              />
+              <NativeSelect
+                label="Measured with"
+                value={draft.with}
+                onChange={(event) => set({ with: chosen('with', event.currentTarget.value) })}
+                data={TOOLS}
+              />
+            </div>
+          )}
+        </Folded>
       </fieldset>
     );
   },

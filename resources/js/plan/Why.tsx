@@ -1,6 +1,6 @@
-import { SegmentedControl } from '@mantine/core';
 import { memo, useState } from 'react';
 import type { PlanResult } from '../api/types';
+import { Segmented } from '../parts/Segmented';
 import { GapReasons } from './GapReasons';
 import { Match, useSuits } from './Match';
 import { Method } from './Method';
@@ -30,7 +30,7 @@ export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
 
 const More = memo(function More(props: { shown: string; onShow: (shown: string) => void; suits: string }) {
   return (
-    <SegmentedControl
+    <Segmented
       size="xs"
       fullWidth
       value={props.shown}

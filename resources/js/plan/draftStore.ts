@@ -1,5 +1,7 @@
 import { type Drafting, reduce, type Step } from './draft';
 
+export type DraftStore = ReturnType<typeof draftStore>;
+
 /** A plan being made, outside of what is drawn: several steps in a row build on each other, and whoever looks is told. */
 export function draftStore(start: Drafting) {
   let now = start;

@@ -1,7 +1,6 @@
 import { useDebouncedCallback } from '@mantine/hooks';
 import { type UseQueryResult, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { calculation, useFreshCalculator } from '../api/calculators';
 import { Problem } from '../api/client';
 import { useAllLines, useFillers, useReels, useSavedPlan } from '../api/records';
@@ -9,9 +8,10 @@ import type { PlanCase, PlanResult } from '../api/types';
 import { useLearntForPlan } from '../api/upkeep';
 import { useLatest } from '../parts/useLatest';
 import { useBench } from '../shell/bench';
+import { useNavigate, useParams, useSearchParams } from '../shell/route';
 import { differences, fieldOf, filledFor, toCase } from './codec';
 import { begin, type Draft, type DraftKey, type Held, type Step } from './draft';
-import { draftStore } from './draftStore';
+import { type DraftStore, draftStore } from './draftStore';
 import { fromReel, stands } from './records';
 
 export interface Planning {
@@ -62,8 +62,6 @@ export function usePlan(): Planning {
   const { data: lines = NONE } = useAllLines();
   const { reel: benchReel, spool: benchSpool, put, units, angler, anglers } = useBench();
   const navigate = useNavigate();
-  const [store] = useState(() => draftStore(begin(Object.fromEntries(params))));
-  const { draft, held } = useSyncExternalStore(store.subscribe, store.get);
 
   // a saved plan fills the draft once it has come; a bare link to a reel fills it from the locker, unless somebody has typed since
   const origin = saved
@@ -71,36 +69,52 @@ export function usePlan(): Planning {
     : savedId === null
       ? `link ${params.get('reel')} ${params.get('spool')} ${params.get('new')}`
       : '';
+  /** Fills it from there; what is put on the bench by that, or null: what fills it has still to come. */
+  const fill = (into: DraftStore, first: boolean): [number, number] | [] | null => {
+    if (saved) {
+      into.step({ what: 'revive', stored: saved.draft });
+      return saved.reel && saved.spool ? [saved.reel, saved.spool] : [];
+    }
+    if (params.get('new')) {
+      into.step({ what: 'revive', stored: {} });
+      return [];
+    }
+    if (origin === '' || reels === undefined) return null;
+    // another link within the place is another plan: nothing of the one before comes along
+    if (!first) into.step({ what: 'revive', stored: Object.fromEntries(params) });
+    const asked = reels.find((each) => String(each.id) === params.get('reel'));
+    // what is begun anew begins bare
+    const reel = asked ?? (params.has('new') ? undefined : benchReel);
+    const spool =
+      reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
+      (reel === benchReel ? benchSpool : reel?.spools[0]);
+    if (params.has('stamp') || params.has('lipMm')) return asked && spool ? [asked.id, spool.id] : [];
+    if (!reel || !spool) return [];
+    into.step({ what: 'set', change: fromReel(reel, spool) });
+    return [reel.id, spool.id];
+  };
+  // what is there already stands in the first picture
+  const [begun] = useState(() => {
+    const into = draftStore(begin(Object.fromEntries(params)));
+    return { store: into, puts: fill(into, true), origin };
+  });
+  const { store } = begun;
+  const { draft, held } = useSyncExternalStore(store.subscribe, store.get);
   // where the draft comes from, and where a navigation under way will say it comes from
   const filled = useRef({ at: '', next: '' });
+  const filling = useLatest(fill);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what it is filled from may still have to come
   useEffect(() => {
     if (origin === '' || origin === filled.current.at) return;
     if (origin === filled.current.next) {
       filled.current = { at: origin, next: '' };
       return;
     }
-    if (saved) {
-      store.step({ what: 'revive', stored: saved.draft });
-      if (saved.reel && saved.spool) put(saved.reel, saved.spool);
-    } else if (params.get('new')) {
-      store.step({ what: 'revive', stored: {} });
-    } else {
-      if (reels === undefined) return;
-      // another link within the place is another plan: nothing of the one before comes along
-      if (filled.current.at !== '') store.step({ what: 'revive', stored: Object.fromEntries(params) });
-      const asked = reels.find((each) => String(each.id) === params.get('reel'));
-      // what is begun anew begins bare
-      const reel = asked ?? (params.has('new') ? undefined : benchReel);
-      const spool =
-        reel?.spools.find((each) => String(each.id) === params.get('spool')) ??
-        (reel === benchReel ? benchSpool : reel?.spools[0]);
-      if (params.has('stamp') || params.has('lipMm')) {
-        if (asked && spool) put(asked.id, spool.id);
-      } else if (reel && spool) {
-        store.step({ what: 'set', change: fromReel(reel, spool) });
-        put(reel.id, spool.id);
-      }
-    }
+    const first = filled.current.at === '';
+    const puts = first && begun.puts && begun.origin === origin ? begun.puts : filling.current(store, first);
+    if (puts === null) return;
+    const [reel, spool] = puts;
+    if (reel !== undefined && spool !== undefined) put(reel, spool);
     filled.current = { at: origin, next: '' };
   }, [origin, saved, params, reels, benchReel, benchSpool, put, store]);
 
@@ -112,7 +126,7 @@ export function usePlan(): Planning {
     const to = new URLSearchParams(differences(store.get().draft, units));
     filled.current.next = `link ${to.get('reel')} ${to.get('spool')} ${to.get('new')}`;
     if (savedId === null) setParams(to, { replace: true });
-    else navigate({ pathname: '/plan', search: to.toString() }, { replace: true });
+    else navigate(`/plan?${to}`, { replace: true });
   }, 500);
   // how full goes by whoever fishes the reel, how it is wound by whoever winds it
   const owner = reels?.find((each) => String(each.id) === draft.reel)?.angler_id;
@@ -176,6 +190,10 @@ export function usePlan(): Planning {
   );
 
   const planCase = useMemo(() => ask(draft), [ask, draft]);
+  // the first question is on its way before anything is drawn
+  useState(() => {
+    if (planCase) void queries.prefetchQuery(calculation('plan', planCase));
+  });
   const asked = useFreshCalculator('plan', planCase);
   const [result, setResult] = useState<PlanResult | null>(null);
   if (asked.data && asked.data !== result) setResult(asked.data);

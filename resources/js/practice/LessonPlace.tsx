@@ -1,6 +1,5 @@
 import { Anchor, Button, Title } from '@mantine/core';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
@@ -9,6 +8,7 @@ import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Lost } from '../shell/Lost';
+import { Link, useParams } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { withUnit } from '../units/units';
 import { Noted } from './Noted';

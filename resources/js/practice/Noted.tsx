@@ -1,11 +1,11 @@
 import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useForgetPractised, useNotePractised } from '../api/practice';
 import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import classes from './Practice.module.css';
 
 interface NotedProps {

@@ -1,5 +1,5 @@
+import '@mantine/core/styles/Table.css';
 import { Anchor, Button, Table, Title } from '@mantine/core';
-import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useForgetPractised, usePractised } from '../api/practice';
@@ -9,6 +9,7 @@ import { Sideways } from '../parts/Sideways';
 import { failed } from '../parts/undo';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { Motif } from './Motif';
 import { movesWords, offWords } from './off';
 import classes from './Practice.module.css';
@@ -49,8 +50,8 @@ export function PracticesPlace() {
         })}
       </ol>
       <p className={classes.whole}>
-        <b>A whole reel:</b> open a plan, press “Wind it” and choose practice. The made-up reel is wound step by step,
-        slack test and all, and says at the end what really lies on it.{' '}
+        <b>A whole reel:</b> open a plan and press “Practise it first”. The made-up reel is wound step by step, slack
+        test and all, and says at the end what really lies on it.{' '}
         <Anchor component={Link} to="/plan">
           To the plan
         </Anchor>

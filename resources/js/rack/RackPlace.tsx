@@ -1,11 +1,11 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
 import { useFillers } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
+import { useSearchParams } from '../shell/route';
 import { AddFiller } from './AddFiller';
 import { FillerEntry } from './FillerEntry';
 import { Stock } from './Stock';

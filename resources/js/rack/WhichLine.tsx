@@ -1,6 +1,5 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import { Problem, type Schemas } from '../api/client';
 import { useFillers, useRods } from '../api/records';
@@ -10,6 +9,7 @@ import { TypedField } from '../parts/TypedField';
 import type { Draft } from '../plan/draft';
 import { fromLine } from '../plan/records';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { force, length, thickness, within, withUnit, words } from '../units/units';
 import classes from './Rack.module.css';

@@ -1,6 +1,5 @@
 import { Button } from '@mantine/core';
 import { useRef } from 'react';
-import { Link } from 'react-router';
 import { usePlans, useReels } from '../api/records';
 import type { PlanResult } from '../api/types';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
@@ -14,6 +13,7 @@ import { PlanSection, PlanTape } from '../plan/PlanDrawings';
 import { spoolOf, usualName } from '../plan/records';
 import { type Planning, usePlan } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { fraction, length, price, small, thickness, type Units, words } from '../units/units';
 import classes from './Sheet.module.css';

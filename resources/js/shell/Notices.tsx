@@ -1,3 +1,4 @@
+import '../theme/over';
 import '@mantine/notifications/styles.css';
 import { Notifications } from '@mantine/notifications';
 import classes from './Shell.module.css';

@@ -1,5 +1,5 @@
-import { NavLink } from 'react-router';
 import { PLACES } from './places';
+import { NavLink } from './route';
 import classes from './Shell.module.css';
 import { useGo } from './usePick';
 

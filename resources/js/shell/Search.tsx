@@ -1,16 +1,17 @@
+import '../theme/over';
 import { fillerName } from '../parts/fillerName';
 import '@mantine/spotlight/styles.css';
 import './Search.css';
 import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
 import { useEffect } from 'react';
-import { useNavigate } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import { useFillers, usePlans, useReels } from '../api/records';
 import { NAMES } from '../knots/names';
 import { within } from '../units/units';
 import { useBench } from './bench';
 import { PLACES } from './places';
+import { useNavigate } from './route';
 import { usePick } from './usePick';
 import { useUnitSwitch } from './useUnitSwitch';
 

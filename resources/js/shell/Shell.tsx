@@ -1,8 +1,7 @@
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect } from 'react';
-import { Outlet } from 'react-router';
-import { undoLatest } from '../parts/undo';
+import { lazy, type ReactNode, Suspense, useEffect } from 'react';
+import { undoLatest, useTold } from '../parts/undo';
 import { BenchProvider, useBench } from './bench';
 import { giveFocusBack } from './focus';
 import { PLACES } from './places';
@@ -17,15 +16,15 @@ const Notices = lazy(() => import('./Notices'));
 const Search = lazy(() => import('./Search'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
 
-export function Shell() {
+export function Shell({ children }: { children: ReactNode }) {
   return (
     <BenchProvider>
-      <Room />
+      <Room>{children}</Room>
     </BenchProvider>
   );
 }
 
-function Room() {
+function Room({ children }: { children: ReactNode }) {
   const [help, { open: openHelp, close: closeHelp }] = useDisclosure();
   const [search, { open: openSearch, close: closeSearch }] = useDisclosure();
   const { singleKeys } = useBench();
@@ -36,6 +35,7 @@ function Room() {
   const queries = useQueryClient();
   useArrival();
   useEffect(() => giveFocusBack(), []);
+  const told = useTold();
   useHotkeys([['mod+Z', () => void undoLatest(queries)]]);
   useHotkeys(
     singleKeys
@@ -57,12 +57,10 @@ function Room() {
       <Rail />
       <TopBar onSearch={openSearch} onHelp={openHelp} />
       <main id="work" className={classes.work} tabIndex={-1}>
-        <Outlet />
+        {children}
       </main>
       <Suspense fallback={null}>
-        <Notices />
-      </Suspense>
-      <Suspense fallback={null}>
+        {told && <Notices />}
         {help && <Shortcuts onClose={closeHelp} />}
         {search && <Search onClose={closeSearch} />}
       </Suspense>

@@ -1,3 +1,5 @@
+import '@mantine/core/styles/Table.css';
+import '../theme/over';
 import { Modal, Switch, Table } from '@mantine/core';
 import { useBench } from './bench';
 import { PLACES } from './places';

@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef } from 'react';
-import { useLocation } from 'react-router';
 import { arrive } from './focus';
+import { useLocation } from './route';
 
 /** Within these a number more is the same place: a plan that is saved is the plan one is at. */
 const ONE_PLACE = ['plan', 'day', 'sheet'];

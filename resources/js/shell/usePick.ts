@@ -1,5 +1,5 @@
-import { useNavigate } from 'react-router';
 import { useBench } from './bench';
+import { useNavigate } from './route';
 import { benchKey, keepTyped, typedFor } from './typed';
 
 /** Puts another reel on the bench: one stays in the place one is in, and what was typed there for the other is kept with it. */

@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core';
-import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/runs';
 import { useDays } from '../api/stock';
 import { useUpkeep } from '../api/upkeep';
@@ -10,6 +9,7 @@ import { mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link, Navigate } from '../shell/route';
 import { within } from '../units/units';
 import classes from './Start.module.css';
 

@@ -1,5 +1,4 @@
 import { Button, Title } from '@mantine/core';
-import { Link } from 'react-router';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
@@ -8,6 +7,7 @@ import { useLinked } from '../parts/useLinked';
 import { useWriteDown } from '../parts/useWriteDown';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
 import classes from './Trouble.module.css';
 import { useKnown } from './useKnown';

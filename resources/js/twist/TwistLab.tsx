@@ -1,9 +1,10 @@
-import { Checkbox, NativeSelect, SegmentedControl, Title } from '@mantine/core';
+import { Checkbox, NativeSelect, Title } from '@mantine/core';
 import { useCalculator } from '../api/calculators';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { Twisted } from '../drawings/twisted/Twisted';
 import { KINDS, MATERIALS } from '../parts/choices';
 import page from '../parts/parts.module.css';
+import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
 import { useBench } from '../shell/bench';
@@ -87,7 +88,7 @@ export function TwistLab() {
             data={KINDS}
             onChange={(event) => set({ reel: event.currentTarget.value })}
           />
-          <SegmentedControl
+          <Segmented
             aria-label="The filler"
             value={at.feed}
             data={[
@@ -97,7 +98,7 @@ export function TwistLab() {
             onChange={(value) => set({ feed: value })}
           />
           {fixed && (
-            <SegmentedControl
+            <Segmented
               aria-label="Rotor turns"
               value={at.rotor}
               data={label('rotor')}
@@ -105,7 +106,7 @@ export function TwistLab() {
             />
           )}
           {fixed && at.feed === 'over_end' && (
-            <SegmentedControl
+            <Segmented
               aria-label="Line circles"
               value={at.filler}
               data={label('line')}

@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core';
-import { Link } from 'react-router';
 import { usePlans, useReels } from '../api/records';
 import { useDays } from '../api/stock';
 import { useUpkeep } from '../api/upkeep';
@@ -8,6 +7,7 @@ import { DueList } from '../log/DueList';
 import { withoutMain } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 
 /** So many of each are offered; the rest stands where it belongs. */
 const MOST = 6;

@@ -1,6 +1,6 @@
 import { Anchor } from '@mantine/core';
-import { Link } from 'react-router';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 

@@ -1,5 +1,4 @@
 import { Anchor, Button, Group, Title } from '@mantine/core';
-import { Link } from 'react-router';
 import { useFillers } from '../api/records';
 import { useTakeRunBack } from '../api/runs';
 import { useDays } from '../api/stock';
@@ -9,6 +8,7 @@ import { fillerName } from '../parts/fillerName';
 import { knownWords } from '../parts/known';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { within } from '../units/units';
 import { roleOf } from './standing';
 import type { Tell } from './useRun';

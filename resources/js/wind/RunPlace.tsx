@@ -1,13 +1,13 @@
 import { Anchor, Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
 import type { Run, RunStep } from '../api/types';
 import { woundWords } from '../parts/known';
 import { Pocket } from '../parts/Pocket';
 import { useTall } from '../parts/useTall';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
+import { Link, useParams } from '../shell/route';
 import { useArriveAt } from '../shell/useArrival';
 import { Cord } from './Cord';
 import { RunSection, RunTape } from './RunDrawing';

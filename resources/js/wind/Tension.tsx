@@ -1,6 +1,6 @@
-import { SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
 import { Hanging } from '../drawings/slack/Hanging';
+import { Segmented } from '../parts/Segmented';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -12,7 +12,7 @@ export function Tension({ run, tell }: Running) {
     <>
       <fieldset className={classes.choice}>
         <legend>You hold the line</legend>
-        <SegmentedControl
+        <Segmented
           aria-label="You hold the line"
           value={held}
           data={[

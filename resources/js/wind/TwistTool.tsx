@@ -1,11 +1,12 @@
-import { Anchor, Button, SegmentedControl } from '@mantine/core';
-import { Link } from 'react-router';
+import { Anchor, Button } from '@mantine/core';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useFillers } from '../api/records';
 import type { RunMark } from '../api/types';
 import { Seat, type Sense } from '../drawings/seat/Seat';
+import { Segmented } from '../parts/Segmented';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { Placings } from '../twist/Placings';
 import twist from '../twist/Twist.module.css';
 import type { Running } from './useRun';
@@ -182,7 +183,7 @@ function Choice({ label, value, data, onChange }: ChoiceProps) {
   return (
     <fieldset className={classes.choice}>
       <legend>{label}</legend>
-      <SegmentedControl aria-label={label} value={value} data={data} onChange={onChange} />
+      <Segmented aria-label={label} value={value} data={data} onChange={onChange} />
     </fieldset>
   );
 }

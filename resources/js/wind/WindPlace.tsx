@@ -1,5 +1,4 @@
 import { Anchor, Button, Title } from '@mantine/core';
-import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useRuns } from '../api/runs';
 import { moment } from '../parts/day';
@@ -8,6 +7,7 @@ import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Pairing } from '../shell/Pairing';
+import { Link } from '../shell/route';
 import { CanBeWound } from './CanBeWound';
 
 /** The runs: those that are going on, and those that are over. */

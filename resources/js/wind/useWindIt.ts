@@ -1,4 +1,3 @@
-import { useNavigate } from 'react-router';
 import { useFillers, useReels } from '../api/records';
 import { useBeginRun } from '../api/runs';
 import { newId } from '../parts/newId';
@@ -10,6 +9,7 @@ import { fillerOf, mainsElsewhere, oldLine, usualName } from '../plan/records';
 import { useKeepReel } from '../plan/useKeepReel';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
+import { useNavigate } from '../shell/route';
 import { benchKey, forgetTyped } from '../shell/typed';
 
 /** Begins a run from a plan: on the reel it was made for, on a new reel of the locker, or as practice. */
