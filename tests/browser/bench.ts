@@ -9,6 +9,11 @@ export const test = base.extend<{ watched: undefined }>({
   watched: [
     async ({ page, baseURL }, use) => {
       const wrong: string[] = [];
+      // the figures a plan takes from the records are open here; that they fold is a test of its own
+      await page.addInitScript(() => {
+        localStorage.getItem('undro-figures-spool') ?? localStorage.setItem('undro-figures-spool', 'true');
+        localStorage.getItem('undro-figures-line') ?? localStorage.setItem('undro-figures-line', 'true');
+      });
       page.on('pageerror', (error) => wrong.push(`page error: ${error.message}`));
       page.on('console', (message) => {
         // a refused figure answers 422, a late change 409, a question in a busy moment 503 and is asked again: the browser logs these by itself

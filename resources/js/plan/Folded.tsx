@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
-import { type ReactNode, useRef, useState } from 'react';
+import { useLocalStorage } from '@mantine/hooks';
+import { type ReactNode, useRef } from 'react';
 import classes from './Plan.module.css';
 
 interface FoldedProps {
@@ -7,33 +8,50 @@ interface FoldedProps {
   unchanged: boolean;
   /** what they are, in few words */
   says: string;
-  /** what they are called, on the button */
-  word: string;
+  /** what they are called */
+  word: 'spool' | 'line';
   children: ReactNode;
 }
 
-/** Figures that stand as the records have them, in one line, until somebody wants to see or change them. */
+const OPENS = { spool: 'Its figures', line: 'Change' };
+
+/** Figures that stand as the records have them, in one line, until somebody wants to see or change them; so it stays then. */
 export function Folded({ unchanged, says, word, children }: FoldedProps) {
-  const [opened, setOpened] = useState(false);
+  const [opened, setOpened] = useLocalStorage({
+    key: `undro-figures-${word}`,
+    defaultValue: false,
+    getInitialValueInEffect: false,
+  });
   const box = useRef<HTMLDivElement>(null);
-  const open = () => {
-    setOpened(true);
+  const turn = (on: boolean) => {
+    setOpened(on);
     // whoever opens them goes on in them
-    requestAnimationFrame(() => box.current?.querySelector<HTMLElement>('input, select')?.focus());
+    requestAnimationFrame(() => box.current?.querySelector<HTMLElement>(on ? 'input, select' : 'button')?.focus());
   };
-  if (!unchanged || opened) {
-    return (
-      <div ref={box} className={classes.unfolded}>
-        {children}
-      </div>
-    );
-  }
+  const button = (
+    <Button
+      variant="subtle"
+      size="compact-xs"
+      color="gray"
+      className={classes.fold}
+      aria-expanded={opened}
+      onClick={() => turn(!opened)}
+    >
+      {opened ? 'Fold' : OPENS[word]}
+    </Button>
+  );
   return (
-    <p className={classes.folded}>
-      <span>{says}</span>
-      <Button variant="subtle" size="compact-xs" color="gray" aria-expanded={false} onClick={open}>
-        {word}
-      </Button>
-    </p>
+    <div ref={box} className={classes.unfolded}>
+      {!unchanged || opened ? (
+        <>
+          {children}
+          {unchanged && button}
+        </>
+      ) : (
+        <p className={classes.folded}>
+          {says} {button}
+        </p>
+      )}
+    </div>
   );
 }

@@ -109,10 +109,9 @@ export const LineFields = memo(
             />
             <div className={classes.line}>
               <Folded
-                key={from}
                 unchanged={from !== '' && !errorFor(keys.size)}
                 says={`${MATERIAL_WORD[draft[keys.material]]}, ${draft[keys.size]}${size() ? `, ${size()}` : ''}`}
-                word="Change"
+                word="line"
               >
                 <NativeSelect
                   label="Kind"

@@ -103,12 +103,7 @@ export const SpoolFields = memo(
             ),
           ]}
         />
-        <Folded
-          key={`${draft.reel} ${draft.spool}`}
-          unchanged={asInLocker(draft, reels)}
-          says={inFew(draft)}
-          word="Its figures"
-        >
+        <Folded unchanged={asInLocker(draft, reels)} says={inFew(draft)} word="spool">
           <Segmented
             fullWidth
             size="xs"
