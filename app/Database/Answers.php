@@ -40,6 +40,26 @@ final class Answers
     }
 
     /**
+     * A whole answer as JSON that is asked for again and again: one is kept in each place, with what it was worked out from.
+     *
+     * @param string                              $place of the one that is kept
+     * @param string                              $stamp another one whenever the answer may be another
+     * @param \Closure(): array<array-key, mixed> $work
+     */
+    public function latest(string $place, string $stamp, \Closure $work): string
+    {
+        $key = self::key(['latest', $place]);
+        $kept = self::kept()->get($key);
+        if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp && is_string($kept['json'] ?? null)) {
+            return $kept['json'];
+        }
+        $json = json_encode($work(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        FullDisk::orLeave(static fn(): bool => self::kept()->forever($key, ['stamp' => $stamp, 'json' => $json]));
+
+        return $json;
+    }
+
+    /**
      * Reads many at once that will be asked for.
      *
      * @param list<string> $keys of the questions

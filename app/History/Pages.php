@@ -41,8 +41,12 @@ final readonly class Pages
         if ($spools !== null) {
             $events->where(static fn(Builder $any): Builder => self::touches($any, $spools));
         }
-        foreach (array_slice(preg_split('/\s+/', $search->words, -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::WORDS) as $word) {
-            $events->where(static fn(Builder $any): Builder => self::speaksOf($any, $word));
+        $words = array_slice(preg_split('/\s+/', $search->words, -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::WORDS);
+        $names = array_map(self::named(...), $words);
+        // the word that names the fewest is looked for first: what it leaves out need not be looked at again
+        uasort($names, static fn(array $a, array $b): int => count($a['spools']) <=> count($b['spools']));
+        foreach ($names as $at => $named) {
+            $events->where(static fn(Builder $any): Builder => self::speaksOf($any, $words[$at], $named));
         }
         if (preg_match('/^(?<at>[0-9TZ:.-]+)\/(?<id>\d+)$/', $search->after, $found) === 1) {
             $events->where(static fn(Builder $before): Builder => $before
@@ -149,19 +153,39 @@ final readonly class Pages
     }
 
     /**
+     * The spools, the lines and the fillers in whose names, or in those of their reels, a word is.
+     *
+     * @return array{spools: list<int>, lines: list<int>, fillers: list<int>}
+     */
+    private static function named(string $word): array
+    {
+        $like = self::like($word);
+        $named = static fn(string $table): array => Row::ints(DB::table($table)->whereRaw("name like ? escape '\\'", [$like]), 'id');
+
+        return [
+            'spools' => array_values(array_unique([...$named('spools'), ...self::spoolsOf($named('reels'))])),
+            'lines' => $named('line_products'),
+            'fillers' => $named('fillers'),
+        ];
+    }
+
+    private static function like(string $word): string
+    {
+        return '%' . addcslashes($word, '%_\\') . '%';
+    }
+
+    /**
      * A word in the note, or in the name of a reel, a spool, a line or a filler that the entry speaks of, or its kind.
      *
-     * @param Builder<Event> $events
+     * @param Builder<Event>                                                      $events
+     * @param array{spools: list<int>, lines: list<int>, fillers: list<int>} $named
      *
      * @return Builder<Event>
      */
-    private static function speaksOf(Builder $events, string $word): Builder
+    private static function speaksOf(Builder $events, string $word, array $named): Builder
     {
-        $like = '%' . addcslashes($word, '%_\\') . '%';
-        $named = static fn(string $table): array => Row::ints(DB::table($table)->whereRaw("name like ? escape '\\'", [$like]), 'id');
-        $spools = array_values(array_unique([...$named('spools'), ...self::spoolsOf($named('reels'))]));
-        $lines = $named('line_products');
-        $fillers = $named('fillers');
+        $like = self::like($word);
+        ['spools' => $spools, 'lines' => $lines, 'fillers' => $fillers] = $named;
         $events->whereRaw("note like ? escape '\\'", [$like])->orWhereRaw("replace(kind, '_', ' ') like ? escape '\\'", [$like]);
         if ($spools !== []) {
             $events->orWhere(static fn(Builder $any): Builder => self::touches($any, $spools));

@@ -22,8 +22,8 @@ final readonly class FirstAnswers
     /**
      * @param string $path of the page, without the first stroke
      *
-     * @return array<string, mixed> by what would be asked: the answer as it would be given; what cannot be answered is left out and is
-     *                              asked for by the place, which says why
+     * @return array<string, string> by what would be asked: the answer, in JSON, as it would be given; what cannot be answered is left out
+     *                               and is asked for by the place, which says why
      */
     public function of(string $path): array
     {
@@ -78,7 +78,7 @@ final readonly class FirstAnswers
         return ['/api/learnt/plan?' . http_build_query(array_filter($of))];
     }
 
-    private function answer(string $ask): mixed
+    private function answer(string $ask): ?string
     {
         $page = $this->app->make('request');
         $request = Request::create($ask, server: ['HTTP_ACCEPT' => 'application/json']);
@@ -89,7 +89,7 @@ final readonly class FirstAnswers
             $this->router->substituteImplicitBindings($route);
             $response = Router::toResponse($request, $route->run());
 
-            return $response->getStatusCode() === 200 ? json_decode((string) $response->getContent(), flags: JSON_THROW_ON_ERROR) : null;
+            return $response->getStatusCode() === 200 ? (string) $response->getContent() : null;
         } catch (Throwable) {
             return null;
         } finally {

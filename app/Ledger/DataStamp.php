@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Clock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -17,6 +18,12 @@ final class DataStamp
     public static function now(): string
     {
         return self::of(array_map(self::version(...), self::VERSIONED));
+    }
+
+    /** Changes with anything, and with the day: what is due is another thing tomorrow. */
+    public static function today(): string
+    {
+        return self::now() . '.' . Clock::today();
     }
 
     /** Changes with what levels are read from alone: a reel that is renamed, or a habit, teaches nothing. */

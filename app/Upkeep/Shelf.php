@@ -8,12 +8,12 @@ use App\Ledger\Events;
 use App\Models\EventMove;
 use Undro\Ledger\PlaceKind;
 
-/** How long the line on a spool had lain on its filler before it was wound, as far as the log tells; read once for all spools. */
+/** How long the line on a spool had lain on its filler before it was wound, as far as the log tells; of one spool, or read at once for all. */
 final class Shelf
 {
     private const DAYS_A_MONTH = 365.25 / 12;
 
-    /** @var array<int, array<string, int>>|null the filler that line of a moment came off, by spool */
+    /** @var array<int, array<string, int>>|null the filler that line of a moment came off, by spool; null: not all are read */
     private ?array $from = null;
     /** @var array<int, string> when line was first on a filler */
     private array $first = [];
@@ -27,21 +27,40 @@ final class Shelf
      */
     public function months(int $spool, ?string $since): float
     {
-        $this->read();
-        $filler = $since === null ? null : $this->from[$spool][$since] ?? null;
-        $first = $filler === null ? null : $this->first[$filler] ?? null;
-        if ($since === null || $first === null || $first >= $since) {
+        if ($since === null) {
+            return 0.0;
+        }
+        $filler = $this->from === null ? $this->cameOff($spool, $since) : $this->from[$spool][$since] ?? null;
+        $first = match (true) {
+            $filler === null => null,
+            $this->from === null => $this->firstOn($filler),
+            default => $this->first[$filler] ?? null,
+        };
+        if ($first === null || $first >= $since) {
             return 0.0;
         }
 
         return (new \DateTimeImmutable(substr($since, 0, 10)))->diff(new \DateTimeImmutable(substr($first, 0, 10)))->days / self::DAYS_A_MONTH;
     }
 
-    private function read(): void
+    private function cameOff(int $spool, string $since): ?int
     {
-        if ($this->from !== null) {
-            return;
+        $moves = EventMove::query()->where(['from_kind' => PlaceKind::Filler->value, 'to_kind' => PlaceKind::Spool->value, 'to_id' => $spool]);
+        foreach (array_reverse($this->events->standing($moves->where('events.happened_at', $since))) as ['row' => $move]) {
+            return $move->from_id;
         }
+
+        return null;
+    }
+
+    private function firstOn(int $filler): ?string
+    {
+        return $this->events->standing(EventMove::query()->where(['to_kind' => PlaceKind::Filler->value, 'to_id' => $filler]))[0]['at'] ?? null;
+    }
+
+    /** All of them at once, for whoever asks of every spool. */
+    public function readAhead(): void
+    {
         $this->from = [];
         $moves = EventMove::query()->where('from_kind', PlaceKind::Filler->value)->orWhere('to_kind', PlaceKind::Filler->value);
         foreach ($this->events->standing($moves) as ['at' => $at, 'row' => $move]) {

@@ -49,6 +49,7 @@ final readonly class UpkeepOfSpools
     {
         $reels = Reel::inUse()->with('angler.habits')->orderBy('id')->get();
         Reel::readSpools($reels);
+        $this->shelf->readAhead();
         $all = [];
         foreach ($reels as $reel) {
             foreach ($reel->spools as $spool) {

@@ -1,4 +1,5 @@
-    <script type="application/json" id="first-answers">@json($answers, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)</script>
+    {{-- each is JSON already; a "<" in it stands within a name, and must not end the script --}}
+    <script type="application/json" id="first-answers">{"at":{{ $at }},"answers":{@foreach ($answers as $asked => $answer)@if (!$loop->first),@endif{!! json_encode($asked, JSON_UNESCAPED_SLASHES) !!}:{!! str_replace('<', '\u003C', $answer) !!}@endforeach}}</script>
 </head>
 <body>
 <div id="root">

@@ -45,7 +45,8 @@ final class PageController
             flush();
             echo view('app', [
                 'waysAtOnce' => $path === 'plan' || ($path === '' && !$started),
-                'answers' => ['at' => (int) round(1000 * microtime(true)), 'answers' => $first->of($path)],
+                'at' => (int) round(1000 * microtime(true)),
+                'answers' => $first->of($path),
             ])->render();
         }, headers: ['Content-Type' => 'text/html; charset=utf-8']);
     }

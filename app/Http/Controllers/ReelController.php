@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Answers;
 use App\Http\Requests\ByAnglerRequest;
 use App\Http\Resources\ReelResource;
 use App\Http\SpoolPictures;
+use App\Ledger\DataStamp;
 use App\Models\Reel;
 use App\Models\Spool;
 use App\Models\TypedFigures;
@@ -20,14 +22,16 @@ final class ReelController
 
     private const WITH = ['angler', 'spools.rating'];
 
-    public function index(Request $request, SpoolPictures $pictures): JsonResponse
+    public function index(Request $request, SpoolPictures $pictures, Answers $answers): JsonResponse
     {
-        $reels = Reel::inUse()->with('angler')->orderBy('name')->get();
-        Reel::readSpools($reels);
-        $pictures->readAhead($reels);
+        return JsonResponse::fromJsonString($answers->latest('reels', DataStamp::today(), static function () use ($request, $pictures): array {
+            $reels = Reel::inUse()->with('angler')->orderBy('name')->get();
+            Reel::readSpools($reels);
+            $pictures->readAhead($reels);
 
-        // not a resource collection: that walks through every nested figure again
-        return new JsonResponse($reels->map(static fn(Reel $reel): array => (new ReelResource($reel))->toArray($request)));
+            // not a resource collection: that walks through every nested figure again
+            return $reels->map(static fn(Reel $reel): array => (new ReelResource($reel))->toArray($request))->all();
+        }));
     }
 
     public function show(Reel $reel): ReelResource

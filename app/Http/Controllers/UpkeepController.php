@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock;
 use App\Database\Answers;
 use App\Http\Resources\UpkeepResource;
 use App\Learning\AsLearnt;
@@ -32,38 +31,57 @@ final class UpkeepController
     {
         $angler = $request->integer('angler');
 
-        return new JsonResponse($answers->remembered(
-            Answers::key(['upkeep', DataStamp::now(), Clock::today(), $angler]),
+        return JsonResponse::fromJsonString($answers->latest(
+            "upkeep $angler",
+            DataStamp::today(),
             static fn(): array => array_map(UpkeepResource::of(...), $upkeep->all(Angler::query()->with('habits')->find($angler))),
         ));
     }
 
     /** One spool through time: what lay on it after each entry, how it stood then, what it needs now. */
-    public function spool(Request $request, SpoolStates $states, AsLearnt $learnt, UpkeepOfSpools $upkeep, Spool $spool): JsonResponse
-    {
+    public function spool(
+        Request $request,
+        SpoolStates $states,
+        AsLearnt $learnt,
+        UpkeepOfSpools $upkeep,
+        Answers $answers,
+        Spool $spool,
+    ): JsonResponse {
         $reel = $spool->load(['rating', 'reels.angler.habits'])->reels->first() ?? abort(404);
         $request->validate(['until' => ['nullable', 'date_format:Y-m-d']]);
         $until = $request->string('until')->value();
-        $past = $states->of($spool->id, until: $until === '' ? '9' : $until . 'T24', most: self::STATES);
-        $kinds = UpkeepOfSpools::kinds($past);
-        $now = $upkeep->of($reel, $spool, Angler::query()->with('habits')->find($request->integer('angler')));
+        $angler = $request->integer('angler');
 
-        return new JsonResponse([
-            'spool' => $spool->id,
-            'reel' => $reel->id,
-            'states' => array_map(static fn(SpoolState $state): array => [
-                'event' => $state->event,
-                'kind' => ($kinds[$state->event] ?? EventKind::StockTake)->value,
-                'at' => $state->at,
-                'pieces' => array_map(static fn(Piece $piece): array => [
-                    'line' => $piece->product,
-                    'length_m' => $piece->length->inMetres(),
-                    'since' => $piece->since,
-                ], $state->pieces),
-                ...self::level($learnt, $spool, $reel, $state->pieces),
-            ], $past),
-            'care' => $now === null ? null : UpkeepResource::of($now),
-        ]);
+        return JsonResponse::fromJsonString($answers->latest("history $spool->id $until $angler", DataStamp::today(), static function () use (
+            $states,
+            $learnt,
+            $upkeep,
+            $spool,
+            $reel,
+            $until,
+            $angler,
+        ): array {
+            $past = $states->of($spool->id, until: $until === '' ? '9' : $until . 'T24', most: self::STATES);
+            $kinds = UpkeepOfSpools::kinds($past);
+            $now = $upkeep->of($reel, $spool, Angler::query()->with('habits')->find($angler));
+
+            return [
+                'spool' => $spool->id,
+                'reel' => $reel->id,
+                'states' => array_map(static fn(SpoolState $state): array => [
+                    'event' => $state->event,
+                    'kind' => ($kinds[$state->event] ?? EventKind::StockTake)->value,
+                    'at' => $state->at,
+                    'pieces' => array_map(static fn(Piece $piece): array => [
+                        'line' => $piece->product,
+                        'length_m' => $piece->length->inMetres(),
+                        'since' => $piece->since,
+                    ], $state->pieces),
+                    ...self::level($learnt, $spool, $reel, $state->pieces),
+                ], $past),
+                'care' => $now === null ? null : UpkeepResource::of($now),
+            ];
+        }));
     }
 
     /**

@@ -1,5 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
-import { answer, client } from './client';
+import { compute } from './client';
 import { useLastGood } from './lastGood';
 import type { paths } from './schema';
 
@@ -26,11 +26,7 @@ export const calculation = <N extends Calculator>(name: N, ask: CaseOf<N>) =>
   queryOptions({
     ...calculated,
     queryKey: ['compute', name, ask] as const,
-    // all are asked in one way; the types of this one are put on again at once
-    queryFn: async ({ signal }): Promise<ResultOf<N>> =>
-      (await answer(
-        client.POST(`/api/compute/${name}` as '/api/compute/plan', { body: ask as CaseOf<'plan'>, signal }),
-      )) as ResultOf<N>,
+    queryFn: ({ signal }) => compute<ResultOf<N>>(name, ask, signal),
   });
 
 const keep = <T>(before: T | undefined) => before;

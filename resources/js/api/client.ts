@@ -45,16 +45,19 @@ const pause = (ms: number, signal: AbortSignal) =>
   });
 
 /** Asks again where the server is busy for a moment and says so: it has done nothing yet. */
-async function patient(request: Request): Promise<Response> {
+async function patient(send: () => Promise<Response>, signal: AbortSignal): Promise<Response> {
   for (let asked = 1; ; asked++) {
-    const response = await fetch(request.clone());
+    const response = await send();
     const after = Number(response.headers.get('Retry-After'));
-    if (response.status !== 503 || !after || asked >= ASK_AGAIN || request.signal.aborted) return response;
-    await pause(after * 1000, request.signal);
+    if (response.status !== 503 || !after || asked >= ASK_AGAIN || signal.aborted) return response;
+    await pause(after * 1000, signal);
   }
 }
 
-export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: patient });
+export const client = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => patient(() => fetch(request.clone()), request.signal),
+});
 client.use({
   onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
@@ -74,6 +77,24 @@ interface Answer<T> {
 
 function isProblem(error: unknown): error is Schemas['Problem'] {
   return typeof error === 'object' && error !== null && 'error' in error;
+}
+
+const JSON_BOTH = { Accept: 'application/json', 'Content-Type': 'application/json' };
+
+/** Asks a calculator. While a mark is dragged every millisecond is seen: the question is sent before anything else is done. */
+export const compute = <T>(name: string, ask: unknown, signal: AbortSignal): Promise<T> => {
+  const body = JSON.stringify(ask);
+  const send = () => fetch(`/api/compute/${name}`, { method: 'POST', headers: JSON_BOTH, body, signal });
+  return answer<T>(heard<T>(patient(send, signal)));
+};
+
+async function heard<T>(asked: Promise<Response>): Promise<Answer<T>> {
+  const response = await asked.catch(() => {
+    throw new Problem(0, '', OFFLINE);
+  });
+  // what is no JSON is said to be unexpected
+  const told: unknown = await response.json().catch(() => undefined);
+  return response.ok ? { data: told as T, response } : { error: told, response };
 }
 
 /** The data of an answer, or the problem thrown. */

@@ -110,7 +110,7 @@ function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
       tone: 'stop',
       least: 0,
       most: Math.max(0, deepest - 0.2),
-      onMove: (depth) => drag('gap', depth),
+      onMove: (depth, byHand) => drag('gap', depth, byHand),
     },
   ];
   const top = result.fill.layers.at(-1);
@@ -139,7 +139,7 @@ function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
       tone: 'next',
       ...(result.depth_mark ? { half: result.depth_mark.one_reading.depth_half_mm } : {}),
       ...(draft.open === 'backing'
-        ? { least: full, most: deepest, onMove: (depth: number) => drag('join', depth) }
+        ? { least: full, most: deepest, onMove: (depth: number, byHand: boolean) => drag('join', depth, byHand) }
         : {}),
     });
   }

@@ -6,12 +6,17 @@ export type DraftStore = ReturnType<typeof draftStore>;
 export function draftStore(start: Drafting) {
   let now = start;
   const listeners = new Set<() => void>();
+  const tellAll = () => {
+    for (const tell of listeners) tell();
+  };
   return {
     get: () => now,
-    step: (next: Step) => {
+    /** @param quietly nobody is told until tellAll */
+    step: (next: Step, quietly = false) => {
       now = reduce(now, next);
-      for (const tell of listeners) tell();
+      if (!quietly) tellAll();
     },
+    tellAll,
     subscribe: (tell: () => void) => {
       listeners.add(tell);
       return () => {

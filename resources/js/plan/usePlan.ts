@@ -18,7 +18,7 @@ export interface Planning {
   draft: Draft;
   set: (change: Partial<Draft>) => void;
   /** a mark is moved in the drawing, mm under the lip */
-  drag: (mark: 'gap' | 'join', mm: number) => void;
+  drag: (mark: 'gap' | 'join', mm: number, byHand?: boolean) => void;
   /** the main line is made longer or shorter with the slider, in the unit of the angler */
   slide: (length: number) => void;
   held: Held;
@@ -49,6 +49,8 @@ export interface Planning {
 }
 
 const NONE: never[] = [];
+/** A mark under the hand waits so long at most for what follows it, ms. */
+const HAND_WAITS = 30;
 
 /** The plan being typed: where it comes from (a link, a saved plan, the bench), and its answer. */
 export function usePlan(): Planning {
@@ -146,21 +148,32 @@ export function usePlan(): Planning {
   // the same functions for the whole life of the place, so that fields need not be drawn again with every answer
   const latest = useLatest({ link, origin, ask, savedId });
   const step = useCallback(
-    (next: Step) => {
+    (next: Step, byHand = false) => {
       const now = latest.current;
       filled.current.at = now.origin;
-      store.step(next);
+      store.step(next, byHand);
       const from = now.savedId === null ? store.get().draft.plan : String(now.savedId);
       if (store.get().draft.plan !== from) store.step({ what: 'set', change: { plan: from } });
       // the question is on its way before anything is drawn
       const question = now.ask(store.get().draft);
-      if (question) void queries.prefetchQuery(calculation('plan', question));
+      const answered = question && queries.prefetchQuery(calculation('plan', question));
+      if (byHand) {
+        // a mark under the hand and what follows it are drawn once, together, unless the answer keeps them waiting
+        const late = setTimeout(store.tellAll, HAND_WAITS);
+        void Promise.resolve(answered).then(() => {
+          clearTimeout(late);
+          store.tellAll();
+        });
+      }
       now.link(typedAs.current);
     },
     [queries, store, latest],
   );
   const set = useCallback((change: Partial<Draft>) => step({ what: 'set', change }), [step]);
-  const drag = useCallback((mark: 'gap' | 'join', mm: number) => step({ what: 'drag', mark, mm }), [step]);
+  const drag = useCallback(
+    (mark: 'gap' | 'join', mm: number, byHand?: boolean) => step({ what: 'drag', mark, mm }, byHand),
+    [step],
+  );
   const slide = useCallback(
     (length: number) => step({ what: 'slide', length, unit: units.length }),
     [step, units.length],

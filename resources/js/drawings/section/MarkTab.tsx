@@ -19,8 +19,8 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
   const grip = useRef<{ y: number; depth: number } | null>(null);
   const y = f.top + mark.depth * f.scale;
   const edge = f.right + FLANGE * f.scale;
-  const move = (depth: number) =>
-    mark.onMove?.(Math.round(Math.min(mark.most ?? 99, Math.max(mark.least ?? 0, depth)) * 100) / 100);
+  const move = (depth: number, byHand: boolean) =>
+    mark.onMove?.(Math.round(Math.min(mark.most ?? 99, Math.max(mark.least ?? 0, depth)) * 100) / 100, byHand);
 
   const onPointerDown = (event: PointerEvent<SVGGElement>) => {
     if (!mark.onMove) return;
@@ -28,7 +28,7 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
     grip.current = { y: event.clientY, depth: mark.depth };
   };
   const follow = useLatest(({ clientY }: { clientY: number }) => {
-    if (grip.current) move(grip.current.depth + (clientY - grip.current.y) / f.scale);
+    if (grip.current) move(grip.current.depth + (clientY - grip.current.y) / f.scale, true);
   });
   // raw moves come as they happen, ordinary ones only once a frame
   const tab = useRef<SVGGElement>(null);
@@ -43,7 +43,7 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
     const step = STEPS[event.key];
     if (step === undefined || !mark.onMove) return;
     event.preventDefault();
-    move(Math.round((mark.depth + step * (event.shiftKey ? 5 : 1)) * 10) / 10);
+    move(Math.round((mark.depth + step * (event.shiftKey ? 5 : 1)) * 10) / 10, false);
   };
 
   const tone = mark.tone === 'stop' ? classes.stop : classes.next;

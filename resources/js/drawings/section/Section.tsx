@@ -42,7 +42,7 @@ export interface Mark {
   /** half the 90 % band, mm */
   half?: number;
   /** left out: the mark cannot be moved */
-  onMove?: (depth: number) => void;
+  onMove?: (depth: number, byHand: boolean) => void;
   least?: number;
   most?: number;
 }
