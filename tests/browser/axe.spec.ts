@@ -81,7 +81,7 @@ test('axe finds nothing in what opens over a place, by day and by night', async 
     await page.locator('label').filter({ hasText: more }).click();
     await clean();
   }
-  await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+  await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
   await page.getByLabel('Lip').first().fill('wide');
   await expect(page.getByRole('alert')).toBeVisible();
   await clean();
@@ -105,6 +105,8 @@ const PLACES = [
   ['drag', '/drag?main=8 kg&leader=5 kg'],
   ['strike', '/drag?main=8 kg&at=strike'],
   ['drag practice', '/drag/practice?seed=3'],
+  ['practice', '/practice'],
+  ['a lesson', '/practice/mark?seed=6'],
   ['start', '/'],
   ['log', '/log'],
   ['log of a spool', '/log?spool=5&at=entries'],

@@ -34,7 +34,7 @@ test('a vee and a cone are drawn whole, a poor lay with its hump', async ({ page
   await settled(page);
   await expect(page.getByText('middle cut out')).toHaveCount(0);
   const flat = await corners();
-  await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+  await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
   await page.getByLabel('How it lays line').selectOption('coarse');
   await settled(page);
   await expect(page.getByText(/\+0.75 mm: .*lay/)).toBeVisible();

@@ -80,7 +80,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     await page.getByLabel('Lip').first().fill('46');
     await page.getByLabel('Arbor', { exact: true }).fill('31');
     await page.getByLabel('Traverse').fill('17');
-    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('5.2');
     await page.getByLabel('Measured with').selectOption({ label: 'a ruler' });
     await page.getByLabel('Main line from the rack').selectOption({ label: 'Eight strands (150 m left)' });
@@ -162,7 +162,7 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await page.getByLabel('Lip').first().fill('34');
     await page.getByLabel('Arbor', { exact: true }).fill('22');
     await page.getByLabel('Traverse').fill('23');
-    await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+    await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('7.1');
     await page.getByLabel('Other arbor end').fill('14');
     await page.getByLabel('Main line from the rack').selectOption({ label: 'Clear fluoro (90 m left)' });

@@ -18,7 +18,7 @@ test('from an empty start to a saved plan, with the mouse', async ({ page }) => 
   await expect(page.getByTestId('todo-depth')).toHaveCount(0);
   await page.getByLabel('Lip').first().fill('46');
   await page.getByLabel('Traverse').fill('17');
-  await page.getByRole('button', { name: 'Gear ratio, lip, lay, taper' }).click();
+  await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
   await page.getByLabel('Gear ratio').fill('5.2');
   await expect(page.getByTestId('todo-depth')).toContainText('3.4 mm');
   await expect(page.getByTestId('todo-turns')).toContainText(/\d+\s*handle turns/);

@@ -1,4 +1,4 @@
-import { expect, figure, line, mark, nothingAlong, read, settled, test, undo } from './bench';
+import { expect, figure, line, mark, nothingAlong, read, settled, stamp, test, undo } from './bench';
 
 test('marks are dragged with the mouse and everything follows', async ({ page }) => {
   await page.goto('/plan/1');
@@ -174,4 +174,21 @@ test('a saved plan that comes late or not at all', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Save changes' })).toBeEnabled();
   await page.goto('/plan/4711');
   await expect(page.getByRole('heading', { name: 'Could not look up the plan' })).toBeVisible();
+});
+
+test('figures that stand as the locker has them are folded, open when asked, and stay open', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  await page.getByRole('button', { name: 'Fold' }).first().click();
+  await expect(stamp(page)).toHaveCount(0);
+  await expect(page.getByText(/^spinning · .* lip 46.2 mm/)).toBeVisible();
+  await page.reload();
+  await settled(page);
+  await page.getByRole('button', { name: 'Its figures' }).click();
+  await expect(page.getByRole('radio', { name: 'spinning' })).toBeFocused();
+  // typed over they are no longer as the locker has them, and cannot be folded away
+  await page.getByLabel('Lip').fill('47 mm');
+  await expect(page.getByRole('group', { name: 'Reel and spool' }).getByRole('button', { name: 'Fold' })).toHaveCount(
+    0,
+  );
 });

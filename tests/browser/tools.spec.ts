@@ -253,3 +253,48 @@ test('when something is wrong: found by search, the likeliest of this spool firs
     page.getByText('line digs in, and snaps on the next cast: Thin line lies on thick coils').first(),
   ).toBeVisible();
 });
+
+test('a lesson is played to its end, told beside what Undro would have done, noted where one says so, and forgotten', async ({
+  page,
+}) => {
+  await page.goto('/practice');
+  await page.getByRole('link', { name: 'Tell memory from twist' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Tell memory from twist' })).toBeFocused();
+  const button = (name: string | RegExp) => page.getByRole('button', { name });
+  for (const line of [1, 2, 3, 4]) {
+    await expect(page.getByText(`Line ${line} of 4`)).toBeVisible();
+    if (line > 1) {
+      await button('Let a metre hang from the tip').click();
+      await expect(page.getByRole('img', { name: /^A metre of slack/ })).toBeVisible();
+      await button('Look which way both turn').click();
+    }
+    await button(/^Straight/).click();
+  }
+  // the first was a guess, and is told so as it is made
+  await expect(page.getByRole('list', { name: 'What came of each move' })).toContainText('it was a guess');
+  await button('I leave it there: how was it?').click();
+  const end = page.getByTestId('lesson-end');
+  await expect(end).toContainText(/wrong|all right/);
+  await expect(end).toContainText(/Undro: all right in \d+ moves/);
+  await button(/^Note it with/).click();
+  await page.getByRole('link', { name: 'the record' }).click();
+  const record = page.getByRole('region', { name: 'What was practised' });
+  const row = record.getByRole('row').filter({ hasText: 'Tell memory from twist' }).first();
+  await expect(row).toContainText('without looking');
+  const rows = await record.getByRole('row').count();
+  page.once('dialog', (dialog) => dialog.accept());
+  await row.getByRole('button', { name: /^Forget/ }).click();
+  await expect(record.getByRole('row')).toHaveCount(rows - 1);
+});
+
+test('a figure that cannot be is refused in the lesson with its bounds, and taken back', async ({ page }) => {
+  await page.goto('/practice/gap?seed=4');
+  await page.getByRole('button', { name: 'Read one place, the blade square' }).click();
+  await expect(page.getByText(/The calipers read .* under the lip here/)).toBeVisible();
+  await page.getByLabel(/^It should lie/).fill('40');
+  await page.getByRole('button', { name: 'Say so' }).first().click();
+  await expect(page.getByRole('alert')).toContainText(/from 0.2 mm to 8.0 mm, not 40.0 mm/);
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^I leave it there/ })).toHaveCount(0);
+});

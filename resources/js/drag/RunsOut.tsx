@@ -57,6 +57,7 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
           scaleUnit={{ m: metresPer(units), name: units.length }}
           stop={limit === null ? null : { from: 0, to: total - limit }}
           cut={total - out}
+          outwards
           ends="reel"
           label={`The line from the arbor to the lure${limit === null ? '' : `; with more than ${long(limit)} out the drag is past half of the ${drag.weakest}`}`}
         />

@@ -28,7 +28,7 @@ export function KnotsPlace() {
   const [other, setOther] = useState<TypedLine>({ material: 'fluoro', size: '0.30' });
   const choice = useKnotChoice({ where, one: typedLine(one), other: where === 'arbor' ? null : typedLine(other) });
   return (
-    <div className={page.page}>
+    <div className={page.page} data-wide>
       <title>Knots · Undro</title>
       <div className={page.head}>
         <Title order={1}>Knots</Title>

@@ -39,7 +39,7 @@ export function Chart({
         >
           <CartesianGrid vertical={false} />
           <XAxis type="number" {...x} />
-          <YAxis width={62} {...y} />
+          <YAxis width={62} {...y} {...(y.mirror ? { tick: { dy: -8 } } : {})} />
           {children}
         </ComposedChart>
       )}

@@ -7,6 +7,7 @@ import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
 import { fillerName } from '../parts/fillerName';
 import { TypedField } from '../parts/TypedField';
+import { useRested } from '../parts/useRested';
 import { SizeField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
 import { length, thickness, within, words } from '../units/units';
@@ -71,6 +72,9 @@ export const LineFields = memo(
         : named
           ? `l${named.id}`
           : '';
+    // what can be chosen beside it is put there once the picture stands: it may be hundreds
+    const rested = useRested();
+    const offered = <T,>(all: T[], chosen: (each: T) => boolean) => (rested ? all : all.filter(chosen));
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {
       if (!found || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
@@ -89,16 +93,19 @@ export const LineFields = memo(
               onChange={(event) => pick(event.currentTarget.value)}
               data={[
                 { value: '', label: 'Not in the rack: type it here' },
-                ...fillers.map((filler) => ({
+                ...offered(fillers, (each) => from === `f${each.id}`).map((filler) => ({
                   value: `f${filler.id}`,
                   label: `${fillerName(filler, fillers)} (${within(filler.left_m, filler.half_m, units)} left)`,
                 })),
-                ...unracked.map((line) => ({ value: `l${line.id}`, label: `${line.name} (none left)` })),
-                ...(old.length > 0
+                ...offered(unracked, (each) => from === `l${each.id}`).map((line) => ({
+                  value: `l${line.id}`,
+                  label: `${line.name} (none left)`,
+                })),
+                ...(offered(old, (each) => from === `o${each.id}`).length > 0
                   ? [
                       {
                         group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off another reel',
-                        items: old.map(({ id, reel, spool, piece }) => ({
+                        items: offered(old, (each) => from === `o${each.id}`).map(({ id, reel, spool, piece }) => ({
                           value: `o${id}`,
                           label: `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)} off ${reel.name}, ${spool.name}`,
                         })),

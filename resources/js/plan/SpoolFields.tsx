@@ -8,6 +8,7 @@ import { diameterTyped } from '../measure/typed';
 import { KINDS, LAYS, LIPS, MATERIALS, STAMP_UNITS, TOOLS } from '../parts/choices';
 import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
+import { useRested } from '../parts/useRested';
 import { stampKnown } from '../printed/known';
 import { StampField } from '../printed/PrintedField';
 import { useBench } from '../shell/bench';
@@ -68,6 +69,8 @@ export const SpoolFields = memo(
     const { units, put } = useBench();
     const { data: reels = [] } = useReels();
     const [more, { toggle }] = useDisclosure(false);
+    // what can be chosen beside it is put there once the picture stands: it may be hundreds
+    const rested = useRested();
     const pick = (value: string) => {
       const [reelId, spoolId] = value.split(' ').map(Number);
       const reel = reels.find((each) => each.id === reelId);
@@ -95,7 +98,7 @@ export const SpoolFields = memo(
           onChange={(event) => pick(event.currentTarget.value)}
           data={[
             { value: '', label: 'Not in the locker: type it here' },
-            ...reels.flatMap((reel) =>
+            ...(rested ? reels : reels.filter((each) => String(each.id) === draft.reel)).flatMap((reel) =>
               reel.spools.map((spool) => ({
                 value: `${reel.id} ${spool.id}`,
                 label: reel.spools.length > 1 ? `${reel.name}, ${spool.name}` : reel.name,
@@ -183,7 +186,7 @@ export const SpoolFields = memo(
               onClick={toggle}
               aria-expanded={more}
             >
-              {more ? 'Fewer figures' : 'Gear ratio, lip, lay, taper'}
+              {more ? 'Fewer figures' : 'Gear, lip, lay, taper'}
             </Button>
           </div>
           {more && (

@@ -90,7 +90,7 @@ export function UnderIt({ plan }: { plan: Planning }) {
           label="There is a spare spool just like it"
         />
       )}
-      {(draft.way === 'backing' || draft.way === 'turn_over') && (
+      {(draft.way === 'backing' || draft.way === 'turn_over') && (reels.length > 0 || draft.backingWith !== '') && (
         <NativeSelect
           size="xs"
           label="Backed with"

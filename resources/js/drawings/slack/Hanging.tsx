@@ -55,12 +55,14 @@ function slack(loops: number, low: number, free: boolean): string {
       ? `M${x + 2} ${y + 4}C${x + 4} 70 ${x} 110 ${x} ${low}`
       : `M${x + 2} ${y + 4}C${x + 6} 96 64 ${low} 22 ${low}`;
   }
-  // a coil seen from the side: it goes round as it comes down
-  const [from, to, across, deep] = [y + 14, low - 8, 20, 0.9 * ((low - y) / loops / 2)];
+  // a coil seen a little from above: it goes round as it comes down, and crosses itself once in each turn
+  const [from, to, across] = [y + 14, low - 8, 17];
+  const step = (to - from) / loops;
   const points = Array.from({ length: loops * STEPS + 1 }, (_, index) => {
     const round = (index / STEPS) * 2 * Math.PI;
-    const down = from + ((to - from) * index) / (loops * STEPS);
-    return `${(x + across * Math.sin(round)).toFixed(1)} ${(down + deep * Math.sin(round / 2) ** 2 * Math.cos(round) * 1.2).toFixed(1)}`;
+    const down =
+      from + (step * round) / (2 * Math.PI) - 0.42 * step * (1 - Math.cos(round)) * Math.min(1, index / STEPS);
+    return `${(x + across * Math.sin(round)).toFixed(1)} ${down.toFixed(1)}`;
   });
   return `M${x + 2} ${y + 4}L${points.join('L')}${free ? `L${x} ${low}` : `C${x - 12} ${low + 6} 60 ${low + 4} 22 ${low}`}`;
 }

@@ -28,6 +28,8 @@ interface TapeProps {
   stop?: { from: number; to: number } | null;
   /** a place that can be moved along the tape, m */
   cut?: number;
+  /** its scale begins at the lure: line out, as a table beside it counts */
+  outwards?: boolean;
   /** what the ends are: knot on the arbor and lure for a reel, the cut end for a filler */
   ends: 'reel' | 'filler';
   size?: 'full' | 'thumb';
@@ -42,6 +44,7 @@ export const Tape = memo(function Tape({
   band,
   stop,
   cut,
+  outwards = false,
   ends,
   size = 'full',
   label,
@@ -113,7 +116,15 @@ export const Tape = memo(function Tape({
             />
           )}
           {cut !== undefined && <path d={`M${x(cut)} ${top - 8}v${body + 16}`} className={classes.cut} />}
-          <Scale total={total} unit={scaleUnit} by={by} x={x} y={top + body} edge={width} />
+          <Scale
+            total={total}
+            unit={scaleUnit}
+            by={by}
+            x={outwards ? (metres) => x(total - metres) : x}
+            y={top + body}
+            edge={width}
+            zero={outwards ? ' out' : ''}
+          />
           {placed.slice(1).map((segment) => (
             <circle
               key={segment.id}
@@ -156,12 +167,14 @@ interface ScaleProps {
   y: number;
   /** the right edge of the drawing, px */
   edge: number;
+  /** what is said behind the unit at its beginning */
+  zero: string;
 }
 
 /** Half the room a figure on the scale takes, px. */
 const FIGURE = 16;
 
-function Scale({ total, unit, by, x, y, edge }: ScaleProps) {
+function Scale({ total, unit, by, x, y, edge, zero }: ScaleProps) {
   const range = total / unit.m;
   return (
     <g className={classes.scale}>
@@ -173,8 +186,12 @@ function Scale({ total, unit, by, x, y, edge }: ScaleProps) {
       {ticks(range, by).map((tick) => (
         <g key={tick}>
           <path d={`M${x(tick * unit.m)} ${y}v8`} />
-          <text x={Math.min(x(tick * unit.m), edge - FIGURE)} y={y + 20} textAnchor={tick === 0 ? 'start' : 'middle'}>
-            {tick === 0 ? `0 ${unit.name}` : Math.round(tick * 100) / 100}
+          <text
+            x={Math.min(x(tick * unit.m), edge - FIGURE)}
+            y={y + 20}
+            textAnchor={tick > 0 || zero ? 'middle' : 'start'}
+          >
+            {tick === 0 ? `0 ${unit.name}${zero}` : Math.round(tick * 100) / 100}
           </text>
         </g>
       ))}
