@@ -187,7 +187,7 @@ test('figures that stand as the locker has them are folded, open when asked, and
   await page.getByRole('button', { name: 'Its figures' }).click();
   await expect(page.getByRole('radio', { name: 'spinning' })).toBeFocused();
   // typed over they are no longer as the locker has them, and cannot be folded away
-  await page.getByLabel('Lip').fill('47 mm');
+  await page.getByLabel('Lip', { exact: true }).fill('47 mm');
   await expect(page.getByRole('group', { name: 'Reel and spool' }).getByRole('button', { name: 'Fold' })).toHaveCount(
     0,
   );

@@ -1,5 +1,5 @@
 import '@mantine/core/styles/Table.css';
-import { Anchor, Button, Table, Title } from '@mantine/core';
+import { Anchor, Button, Table, Title, VisuallyHidden } from '@mantine/core';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useForgetPractised, usePractised } from '../api/practice';
@@ -106,7 +106,9 @@ function Record({ angler, kept, lessons }: RecordProps) {
                   <Table.Th>Moves</Table.Th>
                   <Table.Th>Undro, with the same</Table.Th>
                   <Table.Th>What went wrong</Table.Th>
-                  <Table.Th />
+                  <Table.Th>
+                    <VisuallyHidden>Forget it</VisuallyHidden>
+                  </Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
