@@ -14,6 +14,7 @@ use Undro\Lesson\Move;
 use Undro\Lesson\Outcome;
 use Undro\Lesson\Seen;
 use Undro\Lesson\Slip;
+use Undro\Units\Force;
 
 /** A lesson, in and out. */
 final class LessonJson
@@ -88,6 +89,7 @@ final class LessonJson
                 'rod' => $scene->rod === null ? null : [
                     'force_N' => $scene->rod['force']->inNewtons(),
                     'target_N' => $scene->rod['target']->inNewtons(),
+                    'within_N' => array_map(static fn(Force $edge): float => $edge->inNewtons(), $scene->rod['within']),
                     'line_N' => $scene->rod['line']->inNewtons(),
                     'parted' => $scene->rod['parted'],
                 ],

@@ -162,6 +162,7 @@ final class EaseOff implements Lesson
             rod: [
                 'force' => Force::newtons($this->parted ? 0.0 : self::SET_N * $this->share($this->runs)),
                 'target' => Force::newtons(self::SET_N),
+                'within' => [Force::newtons(self::SET_N * (1 - self::WITHIN)), Force::newtons(self::SET_N * (1 + self::WITHIN))],
                 'line' => self::line(),
                 'parted' => $this->parted,
             ],

@@ -19,7 +19,7 @@ enum LessonId: string
     {
         return match ($this) {
             self::Gap => 'Find the gap',
-            self::Filler => 'Place the filler',
+            self::Filler => 'Place the filler spool',
             self::Mark => 'Stop at the mark without a counter',
             self::Memory => 'Tell memory from twist',
             self::Drag => 'Set the drag in four moves',

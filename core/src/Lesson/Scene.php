@@ -23,7 +23,7 @@ final readonly class Scene
      *              blade: Length|null}|null $spool cut in half; its mark and where a blade stands, under the lip
      * @param array{feed: Feed, rotor: Sense|null, filler: Sense|null}|null $seat from the angler's seat; null: not looked at
      * @param array{loops: int, knots: int, spins: bool|null}|null          $slack a metre of it from the tip; null: nobody looked, spins: of the free end
-     * @param array{force: Force, target: Force, line: Force, parted: bool}|null $rod
+     * @param array{force: Force, target: Force, within: list<Force>, line: Force, parted: bool}|null $rod the band round its target, least and most
      */
     public function __construct(
         public ?array $spool = null,

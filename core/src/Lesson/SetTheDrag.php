@@ -103,6 +103,7 @@ final class SetTheDrag implements Lesson
         return new Scene(rod: [
             'force' => $read,
             'target' => $this->target,
+            'within' => Pulls::band($this->target),
             'line' => $this->rehearsal()->line(),
             'parted' => $shown['broke'] ?? false,
         ]);

@@ -47,9 +47,9 @@ function OneLesson({ id }: { id: (typeof LESSONS)[number] }) {
     setMoves([]);
     setOver(false);
   };
-  // what is shown may still be about the move before
+  // as fast as it is pressed; after a move that cannot be made, that one is taken back first
   const go = (move: Moves[number]) => {
-    if (!asked.isPlaceholderData) setMoves((before) => [...before, move]);
+    if (!asked.error) setMoves((before) => [...before, move]);
   };
   const last = there.seen.length - 1;
   return (
@@ -81,7 +81,7 @@ function OneLesson({ id }: { id: (typeof LESSONS)[number] }) {
             />
           ) : (
             <>
-              <Choices key={there.can.map((each) => each.do).join()} can={there.can} onDo={go} />
+              <Choices can={there.can} onDo={go} />
               {there.can_be_left && (
                 <Button variant={there.can.length === 0 ? 'filled' : 'default'} onClick={() => setOver(true)}>
                   I leave it there: how was it?

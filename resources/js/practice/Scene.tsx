@@ -23,7 +23,7 @@ export function Scene({ scene }: { scene: SceneOf }) {
         <Rod
           force={rod.force_N}
           target={rod.target_N}
-          within={[0.85 * rod.target_N, 1.15 * rod.target_N]}
+          within={rod.within_N}
           stop={null}
           peak={null}
           pulls={[]}

@@ -31,6 +31,9 @@ export function WindPlace() {
         <Anchor component={Link} to="/twist">
           Twist lab
         </Anchor>
+        <Anchor component={Link} to="/practice">
+          Practice
+        </Anchor>
         <Anchor component={Link} to="/labels">
           Labels
         </Anchor>
