@@ -1,6 +1,7 @@
 import { useMediaQuery } from '@mantine/hooks';
 import { Fragment } from 'react';
 import { MATERIAL_WORD, ROLE_WORD } from '../drawings/material';
+import { useRested } from '../parts/useRested';
 import { useTall } from '../parts/useTall';
 import { useBench } from '../shell/bench';
 import { thickness, type Units } from '../units/units';
@@ -16,13 +17,15 @@ export function PlanPicture({ plan }: { plan: Planning }) {
   const { units } = useBench();
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const tall = useTall();
+  // the figure and its drawings come first
+  const rested = useRested();
   return (
     <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
       <PlanSection plan={plan} units={units} height={narrow ? 250 : tall ? 540 : 372} />
       {result && <Key layers={result.fill.layers} units={units} />}
       {result && <PlanTape result={result} units={units} />}
-      {!result && <WaysToStamp />}
-      {result && <Why plan={plan} result={result} />}
+      {!result && !plan.question && <WaysToStamp />}
+      {result && rested && <Why plan={plan} result={result} />}
     </section>
   );
 }
