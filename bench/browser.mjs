@@ -90,6 +90,51 @@ console.log(
 );
 await page.close();
 
+// the same while a figure is typed: some of the questions were asked before, as they are when a hand corrects itself
+const typing = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await typing.goto(`${process.env.UNDRO_URL}/plan/1`, { waitUntil: 'networkidle' });
+const gap = typing.getByLabel('Gap under the lip');
+await gap.fill('2.00');
+await typing.waitForTimeout(300);
+await typing.evaluate(() => {
+  globalThis.typed = [];
+  let begun = 0;
+  addEventListener(
+    'keydown',
+    (event) => {
+      begun = event.timeStamp;
+    },
+    true,
+  );
+  new MutationObserver(() => {
+    if (begun === 0) return;
+    const since = begun;
+    begun = 0;
+    requestAnimationFrame(() => {
+      const channel = new MessageChannel();
+      channel.port1.onmessage = () => globalThis.typed.push(performance.now() - since);
+      channel.port2.postMessage(0);
+    });
+  }).observe(document.querySelector('[aria-label="The spool and its line"]'), {
+    subtree: true,
+    attributes: true,
+    attributeFilter: ['height'],
+  });
+});
+await gap.focus();
+await typing.keyboard.press('End');
+for (let step = 0; step < 60; step++) {
+  await typing.keyboard.press('Backspace');
+  await typing.waitForTimeout(90);
+  await typing.keyboard.press(String(1 + (step % 9)));
+  await typing.waitForTimeout(90);
+}
+const typed = (await typing.evaluate(() => globalThis.typed)).sort((a, b) => a - b);
+console.log(
+  `typed to redrawn picture, ${typed.length} keys: median ${typed[Math.floor(typed.length / 2)].toFixed(0)} ms, p95 ${typed[Math.floor(typed.length * 0.95)].toFixed(0)} ms (limit 33)`,
+);
+await typing.close();
+
 // a knot's film while it plays: what script takes for each frame, and what the film weighs on its way
 for (const knot of ['fg', 'double_uni']) {
   const film = await browser.newPage({ viewport: { width: 1280, height: 800 } });

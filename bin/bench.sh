@@ -2,7 +2,7 @@
 # Speed, measured and printed. Read by ./undro.
 
 bench() {
-    need_php; locked need_vendor; locked need_build; locked need_node; need_chromium
+    need_php; locked need_vendor; locked need_build; locked need_node; need_headless
     local port
     port=$(free_port)
     tmp=$(mktemp -d)
