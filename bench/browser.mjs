@@ -45,37 +45,44 @@ for (const [path, { paints, weight, asked }] of Object.entries(loads)) {
   );
 }
 
+/** From each input of a kind to the redrawn picture, ms, in the page's "took". The backing's figure follows the server's answer, never the hand alone. */
+const watch = (page, kind) =>
+  page.evaluate((kind) => {
+    globalThis.took = [];
+    let begun = 0;
+    addEventListener(
+      kind,
+      (event) => {
+        if (kind === 'keydown' || (event.buttons && begun === 0)) begun = event.timeStamp;
+      },
+      true,
+    );
+    new MutationObserver(() => {
+      if (begun === 0) return;
+      const since = begun;
+      begun = 0;
+      requestAnimationFrame(() => {
+        const channel = new MessageChannel();
+        channel.port1.onmessage = () => globalThis.took.push(performance.now() - since);
+        channel.port2.postMessage(0);
+      });
+    }).observe(document.querySelector('[aria-label="The spool and its line"]'), {
+      subtree: true,
+      attributes: true,
+      attributeFilter: ['height'],
+    });
+  }, kind);
+
+/** What was taken so far, shortest first; the first ten find everything cold. */
+const took = async (page) => (await page.evaluate(() => globalThis.took)).slice(10).sort((a, b) => a - b);
+const share = (all, of) => all[Math.floor(all.length * of)].toFixed(0);
+
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${process.env.UNDRO_URL}/plan/1`, { waitUntil: 'networkidle' });
 const mark = page.locator('[data-mark="full"]');
 const box = await mark.boundingBox();
 const at = { x: box.x + box.width - 30, y: box.y + box.height / 2 };
-await page.evaluate(() => {
-  globalThis.drags = [];
-  let begun = 0;
-  addEventListener(
-    'pointerrawupdate',
-    (event) => {
-      if (event.buttons && begun === 0) begun = event.timeStamp;
-    },
-    true,
-  );
-  // the backing's figure follows the server's answer, never the hand alone
-  new MutationObserver(() => {
-    if (begun === 0) return;
-    const since = begun;
-    begun = 0;
-    requestAnimationFrame(() => {
-      const channel = new MessageChannel();
-      channel.port1.onmessage = () => globalThis.drags.push(performance.now() - since);
-      channel.port2.postMessage(0);
-    });
-  }).observe(document.querySelector('[aria-label="The spool and its line"]'), {
-    subtree: true,
-    attributes: true,
-    attributeFilter: ['height'],
-  });
-});
+await watch(page, 'pointerrawupdate');
 await page.mouse.move(at.x, at.y);
 await page.mouse.down();
 for (let step = 0; step < 200; step++) {
@@ -83,10 +90,9 @@ for (let step = 0; step < 200; step++) {
   await page.waitForTimeout(70);
 }
 await page.mouse.up();
-const drags = (await page.evaluate(() => globalThis.drags)).slice(10).sort((a, b) => a - b);
-const share = (of) => drags[Math.floor(drags.length * of)].toFixed(0);
+const drags = await took(page);
 console.log(
-  `input to redrawn picture, ${drags.length} moves: median ${share(0.5)} ms, p95 ${share(0.95)} ms (limit 33)`,
+  `input to redrawn picture, ${drags.length} moves: median ${share(drags, 0.5)} ms, p95 ${share(drags, 0.95)} ms (limit 33)`,
 );
 await page.close();
 
@@ -96,31 +102,7 @@ await typing.goto(`${process.env.UNDRO_URL}/plan/1`, { waitUntil: 'networkidle' 
 const gap = typing.getByLabel('Gap under the lip');
 await gap.fill('2.00');
 await typing.waitForTimeout(300);
-await typing.evaluate(() => {
-  globalThis.typed = [];
-  let begun = 0;
-  addEventListener(
-    'keydown',
-    (event) => {
-      begun = event.timeStamp;
-    },
-    true,
-  );
-  new MutationObserver(() => {
-    if (begun === 0) return;
-    const since = begun;
-    begun = 0;
-    requestAnimationFrame(() => {
-      const channel = new MessageChannel();
-      channel.port1.onmessage = () => globalThis.typed.push(performance.now() - since);
-      channel.port2.postMessage(0);
-    });
-  }).observe(document.querySelector('[aria-label="The spool and its line"]'), {
-    subtree: true,
-    attributes: true,
-    attributeFilter: ['height'],
-  });
-});
+await watch(typing, 'keydown');
 await gap.focus();
 await typing.keyboard.press('End');
 for (let step = 0; step < 60; step++) {
@@ -129,9 +111,9 @@ for (let step = 0; step < 60; step++) {
   await typing.keyboard.press(String(1 + (step % 9)));
   await typing.waitForTimeout(90);
 }
-const typed = (await typing.evaluate(() => globalThis.typed)).sort((a, b) => a - b);
+const typed = await took(typing);
 console.log(
-  `typed to redrawn picture, ${typed.length} keys: median ${typed[Math.floor(typed.length / 2)].toFixed(0)} ms, p95 ${typed[Math.floor(typed.length * 0.95)].toFixed(0)} ms (limit 33)`,
+  `typed to redrawn picture, ${typed.length} keys: median ${share(typed, 0.5)} ms, p95 ${share(typed, 0.95)} ms (limit 33)`,
 );
 await typing.close();
 

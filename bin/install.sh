@@ -29,8 +29,7 @@ need_php() {
     php -r 'exit(extension_loaded("pdo_sqlite") ? 0 : 1);' || debian "php$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')-sqlite3"
 }
 
-
-# the same without what only a window needs: the tests are quicker by a fifth
+# Chromium without what only a window needs: the tests are quicker by a fifth
 need_headless() { [ -x /usr/bin/chromium-headless-shell ] || debian chromium-headless-shell; }
 
 # stamp_of FILE...: one hash over their contents
