@@ -643,6 +643,14 @@ final class LogTest extends TestCase
         ]], status: 201);
     }
 
+    public function testAListTellsTheWayThatIsAdvisedAndTheHistoryOfASpoolAllOfThem(): void
+    {
+        $all = array_column($this->care()['options'] ?? [], 'picked', 'id');
+        self::assertGreaterThan(2, count($all));
+        $listed = array_values(array_filter($this->ask('GET', '/api/upkeep'), fn(array $care): bool => $care['spool'] === $this->spool))[0];
+        self::assertSame([array_search(true, $all, true)], array_column($listed['options'], 'id'));
+    }
+
     /** @return array<string, mixed> */
     private function care(?int $angler = null): array
     {

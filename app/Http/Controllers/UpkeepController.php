@@ -34,7 +34,7 @@ final class UpkeepController
         return JsonResponse::fromJsonString($answers->latest(
             "upkeep $angler",
             DataStamp::today(),
-            static fn(): array => array_map(UpkeepResource::of(...), $upkeep->all(Angler::query()->with('habits')->find($angler))),
+            static fn(): array => array_map(UpkeepResource::inList(...), $upkeep->all(Angler::query()->with('habits')->find($angler))),
         ));
     }
 

@@ -25,4 +25,14 @@ final class UpkeepResource
             'since' => $of->since,
         ] + UpkeepJson::write($of->upkeep, $of->pace);
     }
+
+    /** @return array<string, mixed> of many at once: of the ways only the one that is advised */
+    public static function inList(SpoolUpkeep $of): array
+    {
+        $care = self::of($of);
+        $options = is_array($care['options'] ?? null) ? $care['options'] : [];
+        $picked = static fn(mixed $option): bool => is_array($option) && ($option['picked'] ?? false) === true;
+
+        return ['options' => array_values(array_filter($options, $picked))] + $care;
+    }
 }
