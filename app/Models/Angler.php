@@ -10,6 +10,7 @@ use Undro\Habit\Habits;
 use Undro\Habit\Question;
 use Undro\Input\Input;
 use Undro\Join\PullTest;
+use Undro\Json\LessonJson;
 use Undro\Knot\Knot;
 use Undro\Line\Material;
 use Undro\Units\Typed;
@@ -17,6 +18,8 @@ use Undro\Upkeep\Limits;
 
 /**
  * Someone who winds and fishes: their pace, units and habits.
+ *
+ * @phpstan-import-type Practised from LessonJson
  *
  * @property int                    $id
  * @property string                 $name
@@ -26,8 +29,7 @@ use Undro\Upkeep\Limits;
  * @property string                 $unit_force
  * @property string                 $unit_money  of prices that say no currency; empty: none
  * @property Collection<int, Habit> $habits
- * @property list<array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool,
- *                      moves: int, slips: list<string>, rule_off: float, rule_moves: int}> $practised oldest first
+ * @property list<Practised> $practised oldest first
  */
 final class Angler extends Record
 {
@@ -123,8 +125,7 @@ final class Angler extends Record
     /**
      * What was practised, now; no change of the record that two windows could both make.
      *
-     * @param array<int, array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool,
-     *                         moves: int, slips: list<string>, rule_off: float, rule_moves: int}> $practised oldest first
+     * @param array<int, Practised> $practised oldest first
      */
     public function practise(array $practised): void
     {

@@ -46,11 +46,9 @@ final class Shelf
     private function cameOff(int $spool, string $since): ?int
     {
         $moves = EventMove::query()->where(['from_kind' => PlaceKind::Filler->value, 'to_kind' => PlaceKind::Spool->value, 'to_id' => $spool]);
-        foreach (array_reverse($this->events->standing($moves->where('events.happened_at', $since))) as ['row' => $move]) {
-            return $move->from_id;
-        }
+        $standing = $this->events->standing($moves->where('events.happened_at', $since));
 
-        return null;
+        return ($standing[count($standing) - 1] ?? null)['row']->from_id ?? null;
     }
 
     private function firstOn(int $filler): ?string

@@ -1,4 +1,5 @@
 import type { ComponentType } from 'react';
+import { parse } from 'regexparam';
 
 export interface Place {
   /** a pattern of addresses */
@@ -37,22 +38,11 @@ export const ADDRESSES: Place[] = [
 
 /** What stands at an address, loaded as far as it can be; null: nothing has to be waited for. */
 export function ready(to: string): Promise<void> | null {
-  const path = new URL(to, window.location.href).pathname.replace(/(?<=.)\/$/, '');
-  const place = ADDRESSES.find((each) => fits(each.path, path));
+  const path = new URL(to, window.location.href).pathname;
+  const place = ADDRESSES.find((each) => parse(each.path).pattern.test(path));
   return place && !place.Component ? load(place).catch(() => {}) : null;
 }
 
 export async function load(place: Place): Promise<void> {
   place.Component = await place.load();
-}
-
-function fits(pattern: string, path: string): boolean {
-  const parts = pattern.split('/');
-  const said = path.split('/');
-  return (
-    said.length <= parts.length &&
-    parts.every((part, index) =>
-      part.startsWith(':') ? part.endsWith('?') || Boolean(said[index]) : part === said[index],
-    )
-  );
 }

@@ -48,7 +48,7 @@ final class DragPracticeCase implements Calculator
                 'broke' => $shown['broke'],
             ];
             foreach ($rehearsal->mistakes($number, $over) as $mistake) {
-                $mistakes[] = ['id' => $mistake->value, 'pull' => $number, 'says' => $mistake->says()];
+                $mistakes[] = ['id' => $mistake->value, 'pull' => $number, 'word' => $mistake->word(), 'says' => $mistake->says()];
             }
         }
 

@@ -11,12 +11,17 @@ use Undro\Lesson\Choice;
 use Undro\Lesson\Lesson;
 use Undro\Lesson\LessonId;
 use Undro\Lesson\Move;
-use Undro\Lesson\Outcome;
 use Undro\Lesson\Seen;
 use Undro\Lesson\Slip;
 use Undro\Units\Force;
 
-/** A lesson, in and out. */
+/**
+ * A lesson, in and out.
+ *
+ * @phpstan-type Judged array{off: float, unit: string, within: float, good: bool, moves: int, slips: list<string>, rule_off: float, rule_moves: int}
+ * @phpstan-type Practised array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool,
+ *     moves: int, slips: list<string>, rule_off: float, rule_moves: int}
+ */
 final class LessonJson
 {
     /** Most moves that are taken in one lesson. */
@@ -101,7 +106,7 @@ final class LessonJson
     /**
      * What a record keeps of a lesson that is over.
      *
-     * @return array{off: float, unit: string, within: float, good: bool, moves: int, slips: list<string>, rule_off: float, rule_moves: int}
+     * @return Judged
      *
      * @throws BadLesson if nothing can be judged yet
      */
@@ -119,18 +124,17 @@ final class LessonJson
             'unit' => $outcome->unit,
             'within' => $outcome->within,
             'good' => $outcome->good(),
-            'moves' => $outcome->moves ?? count($lesson->seen()),
+            'moves' => $lesson->moves(),
             'slips' => array_values(array_unique(array_map(static fn(Slip $each): string => $each->value, $slips))),
             'rule_off' => $undro->outcome()->off,
-            'rule_moves' => $undro->outcome()->moves ?? count($undro->seen()),
+            'rule_moves' => $undro->moves(),
         ];
     }
 
     /**
      * What was kept of one, read back.
      *
-     * @return array{id: string, lesson: string, seed: int, happened_at: string, off: float, unit: string, within: float, good: bool, moves: int,
-     *               slips: list<string>, rule_off: float, rule_moves: int}
+     * @return Practised
      *
      * @throws \Undro\Input\BadInput naming the figure that cannot be
      */
@@ -155,21 +159,20 @@ final class LessonJson
     /** @return array<string, mixed> */
     private static function end(LessonId $id, int $seed, Lesson $lesson): array
     {
-        $undro = $id->after($seed, $lesson->asUndro());
-        $moves = count($lesson->seen());
-
-        return self::outcome($lesson->outcome(), $moves) + ['by_rule' => self::outcome($undro->outcome(), count($undro->seen()))];
+        return self::outcome($lesson) + ['by_rule' => self::outcome($id->after($seed, $lesson->asUndro()))];
     }
 
     /** @return array<string, mixed> */
-    private static function outcome(Outcome $outcome, int $moves): array
+    private static function outcome(Lesson $lesson): array
     {
+        $outcome = $lesson->outcome();
+
         return [
             'off' => $outcome->off,
             'unit' => $outcome->unit,
             'within' => $outcome->within,
             'good' => $outcome->good(),
-            'moves' => $outcome->moves ?? $moves,
+            'moves' => $lesson->moves(),
             'says' => Written::sentence($outcome->says),
             'slips' => array_map(self::slip(...), $outcome->slips),
         ];

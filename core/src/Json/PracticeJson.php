@@ -49,7 +49,7 @@ final class PracticeJson
                 static fn(Length $each): float => $each->inMillimetres(),
                 $reel->readings($depth),
             ),
-            'level' => $depth === null ? null : ['depth_mm' => $depth->inMillimetres()] + Written::sentence(
+            'level' => $depth === null || $surface === null ? null : ['depth_mm' => $depth->inMillimetres(), 'surface_mm' => $surface->inMillimetres()] + Written::sentence(
                 Ending::level($depth, $course->plan->fill->gap),
             ),
             'room_factor' => $reel->room,

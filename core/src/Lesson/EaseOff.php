@@ -27,9 +27,8 @@ use Undro\Units\Sentence;
  * A fish takes line in runs, the spool gets smaller, and the same knob pulls harder, some drags more than the shape explains. Source:
  * handbook, chapter 5, as line runs out.
  */
-final class EaseOff implements Lesson
+final class EaseOff extends Lesson
 {
-    private const GAP_MM = 1.75;
     private const SET_N = 18.0;
     private const RUNS = 6;
     /** Of all line, that a run takes. */
@@ -43,8 +42,6 @@ final class EaseOff implements Lesson
     /** Undro pulls after the first run, and when a third is off. */
     private const PULLS_AFTER = [1, 3];
 
-    /** @var list<Seen> */
-    private array $seen = [];
     private int $runs = 0;
     private float $back = 0.0;
     /** @var list<float> times the force it was set to, at the end of each run */
@@ -67,7 +64,7 @@ final class EaseOff implements Lesson
         $chance = new RandomSource($seed);
         $spool = Made::spool(ReelKind::Spinning, $chance);
         $line = Line::of(Material::Mono, Diameter::millimetres(0.33));
-        $gap = Length::millimetres(self::GAP_MM);
+        $gap = Length::millimetres(Made::GAP_MM);
         $all = $spool->fullVolume($gap)->inCubicMillimetres() / 1000 / $line->cell($spool->lay)->inSquareMillimetres();
         $lesson = new self(
             $seed,
@@ -78,11 +75,7 @@ final class EaseOff implements Lesson
             SimulatedDrag::drawn($seed, Force::newtons(self::SET_N)),
             $chance->uniform() < 0.5 ? 0.0 : self::HEATS * (0.3 + 0.7 * $chance->uniform()),
         );
-        foreach ($moves as $number => $move) {
-            $lesson->seen[] = $lesson->make($number, $move);
-        }
-
-        return $lesson;
+        return $lesson->played($moves);
     }
 
     public function asUndro(): array
@@ -140,11 +133,6 @@ final class EaseOff implements Lesson
         ];
     }
 
-    public function seen(): array
-    {
-        return $this->seen;
-    }
-
     public function scene(): Scene
     {
         return new Scene(
@@ -174,9 +162,8 @@ final class EaseOff implements Lesson
         return $this->parted || $this->runs >= self::RUNS;
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->canBeLeft() || throw BadLesson::tooSoon();
         $worst = 1.0;
         foreach ($this->shares as $share) {
             $worst = abs($share - 1) > abs($worst - 1) ? $share : $worst;
@@ -238,9 +225,8 @@ final class EaseOff implements Lesson
         ));
     }
 
-    private function make(int $number, Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
         $this->read = null;
         if ($move->do === 'back' || $move->do === 'forth') {
             $by = (float) $move->amount;

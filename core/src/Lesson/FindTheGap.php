@@ -18,14 +18,11 @@ use Undro\Units\Length;
 use Undro\Units\Sentence;
 
 /** Where should the line lie on this reel, and where does it? Source: handbook, chapter 2, how full. */
-final class FindTheGap implements Lesson
+final class FindTheGap extends Lesson
 {
     /** A blade askew reads this much too deep, mm: from and up to. Ours. */
     private const ASKEW_MM = [0.4, 0.9];
-    private const ENOUGH = 3;
 
-    /** @var list<Seen> */
-    private array $seen = [];
     /** @var list<float> square to the lip, mm */
     private array $read = [];
     private ?float $blade = null;
@@ -57,16 +54,12 @@ final class FindTheGap implements Lesson
         // from well over full to well under it, never out of the lip
         $depth = max(0.2, $full->gap->inMillimetres() - 1.2 + 3.0 * $chance->uniform());
         $lesson = new self($seed, $kind, $lip, $bevel, $spool, $line, $use === 1, $use === 2, $full, $depth);
-        foreach ($moves as $number => $move) {
-            $lesson->seen[] = $lesson->make($number, $move);
-        }
-
-        return $lesson;
+        return $lesson->played($moves);
     }
 
     public function asUndro(): array
     {
-        $reads = array_fill(0, self::ENOUGH, new Move('read'));
+        $reads = array_fill(0, Made::READINGS, new Move('read'));
         $there = self::of($this->seed, $reads);
 
         return [
@@ -111,11 +104,6 @@ final class FindTheGap implements Lesson
         ];
     }
 
-    public function seen(): array
-    {
-        return $this->seen;
-    }
-
     public function scene(): Scene
     {
         $geometry = $this->spool->geometry;
@@ -138,11 +126,11 @@ final class FindTheGap implements Lesson
         return $this->should !== null && $this->lies !== null;
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->should !== null && $this->lies !== null || throw BadLesson::tooSoon();
+        [$should, $lies] = [(float) $this->should, (float) $this->lies];
         $gap = $this->full->gap->inMillimetres();
-        $wrong = abs($this->should - $gap) > Tolerance::DEPTH_READING_MM;
+        $wrong = abs($should - $gap) > Tolerance::DEPTH_READING_MM;
         $higher = $gap - $this->depth;
         $reasons = implode('; ', array_map(
             fn(GapReason $each): string => $each->id->why($this->kind, $this->lip),
@@ -150,7 +138,7 @@ final class FindTheGap implements Lesson
         ));
 
         return new Outcome(
-            max(abs($this->should - $gap), abs($this->lies - $this->depth)),
+            max(abs($should - $gap), abs($lies - $this->depth)),
             'mm',
             Tolerance::DEPTH_READING_MM,
             Sentence::of(
@@ -165,15 +153,13 @@ final class FindTheGap implements Lesson
             ),
             array_values(array_filter([
                 $wrong ? Slip::WrongGap : null,
-                count($this->read) < self::ENOUGH ? Slip::FewReadings : null,
+                count($this->read) < Made::READINGS ? Slip::FewReadings : null,
             ])),
         );
     }
 
-    private function make(int $number, Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
-        $error = Tolerance::DEPTH_READING_MM * Made::error($this->seed, $number);
         if ($move->do === 'should' || $move->do === 'lies') {
             $move->do === 'should' ? $this->should = $move->amount : $this->lies = $move->amount;
 
@@ -184,7 +170,7 @@ final class FindTheGap implements Lesson
         }
         [$least, $most] = self::ASKEW_MM;
         $askew = $move->do === 'askew' ? $least + ($most - $least) * (new RandomSource($this->seed * 7 + $number))->uniform() : 0.0;
-        $this->blade = max(0.0, round($this->depth + $error + $askew, 1));
+        $this->blade = Made::reading($this->seed, $number, $this->depth + $askew);
         if ($askew === 0.0) {
             $this->read[] = $this->blade;
         }

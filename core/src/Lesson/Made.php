@@ -11,6 +11,7 @@ use Undro\Spool\LipShape;
 use Undro\Spool\Measures;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Spool\Tolerance;
 use Undro\Statistics\RandomSource;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -20,6 +21,13 @@ final class Made
 {
     /** What line is usually wound: material and mm. */
     private const LINES = [['mono', 0.25], ['mono', 0.35], ['fluoro', 0.28], ['braid', 0.10], ['braid', 0.18], ['mono', 0.22]];
+
+    /** Wraps in a handle turn. */
+    public const GEAR_RATIO = 5.0;
+    /** How full is full on a spool with a straight lip, mm. */
+    public const GAP_MM = 1.75;
+    /** So many places are read. */
+    public const READINGS = 3;
 
     /** A spool measured by calipers, of a size that is usual for its kind. */
     public static function spool(ReelKind $kind, RandomSource $chance): Spool
@@ -67,6 +75,12 @@ final class Made
     public static function oneOf(int $many, RandomSource $chance): int
     {
         return (int) floor($many * $chance->uniform());
+    }
+
+    /** What calipers read of a depth, to a tenth of a mm, at the move of this number. */
+    public static function reading(int $seed, int $number, float $mm): float
+    {
+        return max(0.0, round($mm + Tolerance::DEPTH_READING_MM * self::error($seed, $number), 1));
     }
 
     /** The error of the move of this number, of sd 1 and never over two of them. */

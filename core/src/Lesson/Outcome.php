@@ -14,7 +14,6 @@ final readonly class Outcome
      * @param string     $unit   mm, m, percent, or wrong: how many of the answers
      * @param float      $within no further off than this is well done
      * @param list<Slip> $slips  what was wrong with leaving it there
-     * @param int|null   $moves  those that count; null: every one that was made
      */
     public function __construct(
         public float $off,
@@ -22,7 +21,6 @@ final readonly class Outcome
         public float $within,
         public Sentence $says,
         public array $slips = [],
-        public ?int $moves = null,
     ) {}
 
     /** Whether it is as near as it should be. */

@@ -19,16 +19,13 @@ use Undro\Units\Length;
 use Undro\Units\Sentence;
 
 /** Which way round does the filler go? Source: handbook, chapter 3. */
-final class PlaceTheFiller implements Lesson
+final class PlaceTheFiller extends Lesson
 {
-    private const GEAR_RATIO = 5.0;
     private const MOST_TURNS = 60;
     /** Turns before slack says anything. */
     private const ENOUGH = 10;
     private const USUAL = 15;
 
-    /** @var list<Seen> */
-    private array $seen = [];
     /** Which way up the filler lies; null: not placed, or on an axle. */
     private ?bool $up = null;
     private bool $axle = false;
@@ -63,11 +60,7 @@ final class PlaceTheFiller implements Lesson
             $sense(),
             $sense(),
         );
-        foreach ($moves as $move) {
-            $lesson->seen[] = $lesson->make($move);
-        }
-
-        return $lesson;
+        return $lesson->played($moves);
     }
 
     public function asUndro(): array
@@ -109,11 +102,6 @@ final class PlaceTheFiller implements Lesson
         ]));
     }
 
-    public function seen(): array
-    {
-        return $this->seen;
-    }
-
     public function scene(): Scene
     {
         return new Scene(
@@ -131,10 +119,9 @@ final class PlaceTheFiller implements Lesson
         return $this->wound >= self::ENOUGH;
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->canBeLeft() || throw BadLesson::tooSoon();
-        $metres = fn(float $turns): float => $turns * self::GEAR_RATIO * M_PI * $this->spool->inMillimetres() / 1000;
+        $metres = fn(float $turns): float => $turns * Made::GEAR_RATIO * M_PI * $this->spool->inMillimetres() / 1000;
         $opposed = Length::metres($metres($this->opposed));
         $line = $this->line;
         $knots = SimulatedReel::windKnots($line, $this->twist(false)->water, $this->opposed > 0, [new Stretch(0, $this->opposed)], $opposed, 0);
@@ -187,9 +174,8 @@ final class PlaceTheFiller implements Lesson
         );
     }
 
-    private function make(Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
         $way = static fn(Sense $sense): string => $sense === Sense::Clockwise ? 'clockwise' : 'the other way';
 
         return match ($move->do) {

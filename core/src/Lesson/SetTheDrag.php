@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Undro\Lesson;
 
-use Undro\Drag\Knob;
-use Undro\Drag\NextMove;
-use Undro\Drag\Pull;
 use Undro\Drag\Pulls;
-use Undro\Drag\State;
 use Undro\Practice\Attempt;
+use Undro\Practice\DragTrial;
 use Undro\Practice\Mistake;
 use Undro\Practice\Rehearsal;
 use Undro\Practice\SimulatedDrag;
@@ -17,15 +14,13 @@ use Undro\Units\Force;
 use Undro\Units\Sentence;
 
 /** A made-up drag set to a quarter of what its line bears. Source: handbook, chapter 5, setting it. */
-final class SetTheDrag implements Lesson
+final class SetTheDrag extends Lesson
 {
-    public const TARGET_N = 18.0;
+    private const TARGET_N = 18.0;
+    private const TARGETS_N = [1.0, 300.0];
     /** Moves of the knob that should do. */
     private const MOVES = 4;
-    private const MOST_PULLS = 100;
 
-    /** @var list<Seen> */
-    private array $seen = [];
     /** @var list<Attempt> */
     private array $attempts = [];
     private float $turns = 0.0;
@@ -37,38 +32,29 @@ final class SetTheDrag implements Lesson
 
     public static function of(int $seed, array $moves): self
     {
-        $target = Force::newtons(self::TARGET_N);
-        $first = $moves[0] ?? null;
-        if ($first?->do === 'target') {
-            (new Choice('target', 'Set it to', 'N', 1, 300))->holds($first);
-            $target = Force::newtons((float) $first->amount);
-        }
-        $lesson = new self($seed, $target, SimulatedDrag::drawn($seed, $target));
-        foreach ($moves as $number => $move) {
-            $lesson->seen[] = $number === 0 && $move->do === 'target'
-                ? new Seen(Sentence::of('To be set to {0}.', $target))
-                : $lesson->make($move);
-        }
+        $target = Force::newtons(($moves[0] ?? null)?->do === 'target' && $moves[0]->amount !== null ? $moves[0]->amount : self::TARGET_N);
 
-        return $lesson;
+        return (new self($seed, $target, SimulatedDrag::drawn($seed, $target)))->played($moves);
     }
 
     public function asUndro(): array
     {
         $moves = [new Move('target', $this->target->inNewtons())];
-        for ($pulls = 0; $pulls < self::MOST_PULLS; ++$pulls) {
+        $at = 0.0;
+        foreach (DragTrial::of($this->seed, $this->target)->positions as $position) {
+            if ($position !== $at) {
+                $moves[] = new Move('past', $position);
+            }
             $moves = [...$moves, new Move('zero'), new Move('pull')];
-            $there = self::of($this->seed, $moves);
-            $next = NextMove::after($this->target, Knob::Turn, Pulls::of($there->pulls()));
-            if ($next->state === State::Accept) {
-                break;
-            }
-            if ($next->position !== null) {
-                $moves[] = new Move('past', $next->position);
-            }
+            $at = $position;
         }
 
         return $moves;
+    }
+
+    public function moves(): int
+    {
+        return $this->moves;
     }
 
     public function given(): array
@@ -81,17 +67,13 @@ final class SetTheDrag implements Lesson
     public function can(): array
     {
         return [
+            ...($this->seen() === [] ? [new Choice('target', 'Set it to', 'N', ...self::TARGETS_N)] : []),
             new Choice('pull', 'Pull slowly'),
             new Choice('zero', 'Put the needle back to zero'),
             new Choice('past', 'Turn the knob, from below', 'turns', -100, 100),
             new Choice('turn', 'Turn the knob straight to it', 'turns', -100, 100, careless: true),
             new Choice('jerk', 'Jerk it', careless: true),
         ];
-    }
-
-    public function seen(): array
-    {
-        return $this->seen;
     }
 
     public function scene(): Scene
@@ -114,9 +96,8 @@ final class SetTheDrag implements Lesson
         return $this->attempts !== [];
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->canBeLeft() || throw BadLesson::tooSoon();
         $sticks = $this->drag->stickiness > Pulls::STICKY;
         $running = $this->drag->running($this->turns)->inNewtons();
         $counts = Force::newtons($running * ($sticks ? $this->drag->stickiness : 1.0));
@@ -134,22 +115,7 @@ final class SetTheDrag implements Lesson
                 $this->target,
             ),
             in_array(Mistake::FewPulls, $mistakes, true) ? [Slip::FewPulls] : [],
-            $this->moves,
         );
-    }
-
-    /** @return non-empty-list<Pull> what was read of slow pulls */
-    private function pulls(): array
-    {
-        $pulls = [];
-        foreach ($this->attempts as $number => $attempt) {
-            $shown = $this->rehearsal()->shows($number);
-            if ($shown['running'] !== null) {
-                $pulls[] = Pull::of($attempt->turns, $shown['running'], $shown['startUp']);
-            }
-        }
-
-        return $pulls === [] ? throw new \LogicException('a first pull holds') : $pulls;
     }
 
     private function rehearsal(): Rehearsal
@@ -157,9 +123,11 @@ final class SetTheDrag implements Lesson
         return new Rehearsal($this->seed, $this->target, $this->drag, $this->attempts);
     }
 
-    private function make(Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
+        if ($move->do === 'target') {
+            return new Seen(Sentence::of('To be set to {0}.', $this->target));
+        }
         if ($move->do === 'zero') {
             $this->zeroed = true;
 

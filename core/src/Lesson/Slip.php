@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Lesson;
 
+use Undro\Practice\Mistake;
+
 /** What a beginner does wrong in a lesson. Source: handbook, chapters 2, 3 and 5; those at a drag are with the drag. */
 enum Slip: string
 {
@@ -50,12 +52,8 @@ enum Slip: string
             self::Tightened => 'tightened with line out',
             self::Late => 'eased too late',
             self::TooFar => 'eased too far',
-            self::Fast => 'a jerk',
-            self::NotZeroed => 'the needle not at zero',
-            self::FromAbove => 'turned down to it',
-            self::Leap => 'a leap of more than double',
-            self::FewPulls => 'left after too few pulls',
             self::Broke => 'the line parted',
+            self::Fast, self::NotZeroed, self::FromAbove, self::Leap, self::FewPulls => Mistake::from($this->value)->word(),
         };
     }
 
@@ -82,7 +80,7 @@ enum Slip: string
             self::Late => 'Half as much again as it was set to before anything was eased. Ease off before the next run, not in it.',
             self::TooFar => 'Eased to less than seven tenths: a fish takes line for nothing. A little at a time.',
             self::Broke => 'The line parted. Eyes away from the tip, nobody in line with the rod: what lets go comes back.',
-            self::Fast, self::NotZeroed, self::FromAbove, self::Leap, self::FewPulls => \Undro\Practice\Mistake::from($this->value)->says(),
+            self::Fast, self::NotZeroed, self::FromAbove, self::Leap, self::FewPulls => Mistake::from($this->value)->says(),
         };
     }
 }

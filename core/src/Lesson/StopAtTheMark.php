@@ -29,14 +29,11 @@ use Undro\Units\Volume;
  * Backing wound to its depth mark with nothing that counts: how much goes on is judged by the hand and the eye, and read by calipers. Neither
  * the room nor the lines are what is printed. Source: handbook, chapter 2, the depth mark.
  */
-final class StopAtTheMark implements Lesson
+final class StopAtTheMark extends Lesson
 {
-    private const GEAR_RATIO = 5.0;
-    private const GAP_MM = 1.75;
     /** Turns that a hand means, and how far off it is, one sd. Ours. */
     private const TURNS = ['while' => 60.0, 'bit' => 15.0, 'few' => 3.0, 'loose' => 60.0, 'back' => -3.0];
     private const HAND = 0.10;
-    private const ENOUGH = 3;
     /** Undro gives up after so many moves. */
     private const PATIENCE = 80;
     /** Of the planned turns, so many are short of the mark however the line lies. */
@@ -44,8 +41,6 @@ final class StopAtTheMark implements Lesson
     /** Nearer than this three readings cannot tell, mm. */
     private const NEAR_MM = 0.2;
 
-    /** @var list<Seen> */
-    private array $seen = [];
     /** @var list<Stretch> */
     private array $stretches = [];
     /** @var list<float> mm, since line went on or off last */
@@ -73,19 +68,15 @@ final class StopAtTheMark implements Lesson
         $backing = $thin ? Line::of(Material::Braid, Diameter::millimetres(0.22)) : Line::of(Material::Mono, Diameter::millimetres(0.30));
         $main = Line::of(Material::Braid, Diameter::millimetres(0.18));
         // so much main line that it takes a half to two thirds of the room
-        $room = $spool->fullVolume(Length::millimetres(self::GAP_MM))->inCubicMillimetres();
+        $room = $spool->fullVolume(Length::millimetres(Made::GAP_MM))->inCubicMillimetres();
         $metres = round((0.5 + 0.17 * $chance->uniform()) * $room / 1000 / $main->cell($spool->lay)->inSquareMillimetres() / 10) * 10;
-        $plan = FillCalculator::solve($spool, Length::millimetres(self::GAP_MM), [
+        $plan = FillCalculator::solve($spool, Length::millimetres(Made::GAP_MM), [
             Layer::open(Role::Backing, $backing),
             Layer::of(Role::Main, $main, Length::metres($metres)),
-        ], self::GEAR_RATIO);
+        ], Made::GEAR_RATIO);
         $reel = SimulatedReel::drawn($seed, $spool, array_map(static fn(FilledLayer $each): Layer => $each->layer, $plan->layers));
         $lesson = new self($seed, $spool, $geometry, $plan, $plan->layers[0]->depth ?? throw new \LogicException('it has a mark'), $reel);
-        foreach ($moves as $number => $move) {
-            $lesson->seen[] = $lesson->make($number, $move);
-        }
-
-        return $lesson;
+        return $lesson->played($moves);
     }
 
     public function asUndro(): array
@@ -99,7 +90,7 @@ final class StopAtTheMark implements Lesson
             for ($turns = abs($left); $turns >= 0.75 * abs(self::TURNS[$way]); $turns -= abs(self::TURNS[$way])) {
                 $moves[] = new Move($way);
             }
-            $moves = [...$moves, ...array_fill(0, self::ENOUGH, new Move('read'))];
+            $moves = [...$moves, ...array_fill(0, Made::READINGS, new Move('read'))];
             $there = self::of($this->seed, $moves);
             $depth = array_sum($there->read) / count($there->read);
             $left = $there->turnsTo($depth);
@@ -139,11 +130,6 @@ final class StopAtTheMark implements Lesson
         ]));
     }
 
-    public function seen(): array
-    {
-        return $this->seen;
-    }
-
     public function scene(): Scene
     {
         $backing = $this->plan->layers[0]->layer->line;
@@ -169,9 +155,8 @@ final class StopAtTheMark implements Lesson
         return $this->metres()->inMetres() > 1;
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->canBeLeft() || throw BadLesson::tooSoon();
         $depth = $this->depth();
         $off = $depth - $this->mark->inMillimetres();
         $knots = $this->knots();
@@ -194,23 +179,21 @@ final class StopAtTheMark implements Lesson
                 Length::millimetres(abs($off)),
                 $this->plan->gap,
             ),
-            count($this->read) < self::ENOUGH ? [Slip::FewReadings] : [],
+            count($this->read) < Made::READINGS ? [Slip::FewReadings] : [],
         );
     }
 
-    private function make(int $number, Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
-        $error = Made::error($this->seed, $number);
         if ($move->do === 'read') {
-            $this->blade = max(0.0, round($this->depth() + Tolerance::DEPTH_READING_MM * $error, 1));
+            $this->blade = Made::reading($this->seed, $number, $this->depth());
             $this->read[] = $this->blade;
             $this->everRead = true;
 
             return new Seen(Sentence::of('The calipers read {0} under the lip here.', Length::millimetres($this->blade)));
         }
         $was = $this->depth();
-        $turns = self::TURNS[$move->do] * (1 + self::HAND * $error);
+        $turns = self::TURNS[$move->do] * (1 + self::HAND * Made::error($this->seed, $number));
         $this->read = [];
         $this->blade = null;
         if ($turns < 0) {
@@ -259,7 +242,7 @@ final class StopAtTheMark implements Lesson
         $mark = $this->mark->inMillimetres();
         $wraps = $this->spool->wrapsBetween($this->geometry, $at(max($depth, $mark)), $at(min($depth, $mark)), $cell);
 
-        return ($depth > $mark ? 1 : -1) * $wraps / self::GEAR_RATIO;
+        return ($depth > $mark ? 1 : -1) * $wraps / Made::GEAR_RATIO;
     }
 
     /** What really lies there. */
@@ -284,7 +267,7 @@ final class StopAtTheMark implements Lesson
         return $this->wound ??= $this->reel->wound(
             $this->spool,
             array_map(static fn(FilledLayer $each): Layer => $each->layer, $this->plan->layers),
-            self::GEAR_RATIO,
+            Made::GEAR_RATIO,
             $this->stretches,
         );
     }

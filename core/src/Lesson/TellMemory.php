@@ -19,7 +19,7 @@ use Undro\Units\Diameter;
 use Undro\Units\Sentence;
 
 /** Four lines after fifteen turns off the end of a filler: which wants what? Source: handbook, chapter 3, slack test. */
-final class TellMemory implements Lesson
+final class TellMemory extends Lesson
 {
     /** What can be said of a line, and what it means. */
     private const SAYS = [
@@ -37,8 +37,6 @@ final class TellMemory implements Lesson
     ];
     private const COILS = 3;
 
-    /** @var list<Seen> */
-    private array $seen = [];
     private int $at = 0;
     private bool $hung = false;
     private bool $looked = false;
@@ -88,11 +86,7 @@ final class TellMemory implements Lesson
         }
         $lesson = new self($seed, $lines);
         $lesson->wants = array_map($lesson->wants(...), array_keys($lines));
-        foreach ($moves as $move) {
-            $lesson->seen[] = $lesson->make($move);
-        }
-
-        return $lesson;
+        return $lesson->played($moves);
     }
 
     public function asUndro(): array
@@ -150,11 +144,6 @@ final class TellMemory implements Lesson
         return [...array_values(array_filter($looks)), ...$says];
     }
 
-    public function seen(): array
-    {
-        return $this->seen;
-    }
-
     public function scene(): Scene
     {
         $line = $this->lines[min($this->at, count($this->lines) - 1)];
@@ -176,9 +165,8 @@ final class TellMemory implements Lesson
         return $this->at >= count($this->lines);
     }
 
-    public function outcome(): Outcome
+    protected function judged(): Outcome
     {
-        $this->canBeLeft() || throw BadLesson::tooSoon();
         $told = [];
         foreach ($this->wants as $number => $wants) {
             $told[] = ($number + 1) . ': ' . lcfirst(self::SAYS[$wants]);
@@ -207,9 +195,8 @@ final class TellMemory implements Lesson
         return max($line['coils'] ? self::COILS : 0, Hanging::loops($line['twist']));
     }
 
-    private function make(Move $move): Seen
+    protected function make(int $number, Move $move): Seen
     {
-        Choice::among($this->can(), $move);
         $line = $this->lines[$this->at];
         if ($move->do === 'slack') {
             $this->hung = true;

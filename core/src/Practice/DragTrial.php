@@ -23,8 +23,16 @@ final readonly class DragTrial
      * @param int   $moves    of the knob
      * @param float $worst    the highest true force on the way, over the target; of the start-up where the drag sticks
      * @param float $left     the true force it was left at, over the target
+     * @param list<float> $positions where the knob stood at each pull, turns
      */
-    private function __construct(public bool $accepted, public int $moves, public int $pulls, public float $worst, public float $left) {}
+    private function __construct(
+        public bool $accepted,
+        public int $moves,
+        public int $pulls,
+        public float $worst,
+        public float $left,
+        public array $positions,
+    ) {}
 
     /** A drag drawn by a seed, to be set to a target. */
     public static function of(int $seed, Force $target): self
@@ -36,11 +44,13 @@ final readonly class DragTrial
         $moves = 0;
         $worst = 0.0;
         $pulls = [];
+        $positions = [];
         while (count($pulls) < self::MOST_PULLS) {
             $pulls[] = $drag->pull($turns, count($pulls));
+            $positions[] = $turns;
             $next = NextMove::after($target, Knob::Turn, Pulls::of($pulls));
             if ($next->state === State::Accept) {
-                return new self(true, $moves, count($pulls), $worst, $share($turns));
+                return new self(true, $moves, count($pulls), $worst, $share($turns), $positions);
             }
             if ($next->position !== null) {
                 $turns = $next->position;
@@ -49,6 +59,6 @@ final readonly class DragTrial
             }
         }
 
-        return new self(false, $moves, count($pulls), $worst, $share($turns));
+        return new self(false, $moves, count($pulls), $worst, $share($turns), $positions);
     }
 }

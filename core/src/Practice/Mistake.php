@@ -13,6 +13,18 @@ enum Mistake: string
     case Leap = 'leap';
     case FewPulls = 'few_pulls';
 
+    /** In a word or two. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Fast => 'a jerk',
+            self::NotZeroed => 'the needle not at zero',
+            self::FromAbove => 'turned down to it',
+            self::Leap => 'a leap of more than double',
+            self::FewPulls => 'left after too few pulls',
+        };
+    }
+
     /** What came of it, and what is right. */
     public function says(): string
     {

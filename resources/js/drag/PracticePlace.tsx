@@ -21,14 +21,6 @@ const Trace = lazy(async () => ({ default: (await import('./Trace')).Trace }));
 
 type Made = { position: string; fast: boolean; zeroed: boolean; past: boolean };
 
-const MISTAKES = {
-  fast: 'a jerk',
-  not_zeroed: 'the needle not at zero',
-  from_above: 'turned down to it',
-  leap: 'a leap of more than double',
-  few_pulls: 'left after too few pulls',
-} as const;
-
 const START = { seed: '', target: '18 N' };
 const MOST_SEED = 100_000;
 
@@ -206,7 +198,7 @@ export function PracticePlace() {
               says, it takes {count(truth.by_rule.moves, 'move')} and {count(truth.by_rule.pulls, 'pull')}.{' '}
               {mistakes.length === 0
                 ? 'None of the five mistakes that beginners make was among them.'
-                : `Of the five mistakes that beginners make: ${[...new Set(mistakes.map((each) => MISTAKES[each.id]))].join(', ')}.`}
+                : `Of the five mistakes that beginners make: ${[...new Set(mistakes.map((each) => each.word))].join(', ')}.`}
             </p>
           )}
         </div>

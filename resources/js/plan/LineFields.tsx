@@ -75,6 +75,7 @@ export const LineFields = memo(
     // what can be chosen beside it is put there once the picture stands: it may be hundreds
     const rested = useRested();
     const offered = <T,>(all: T[], chosen: (each: T) => boolean) => (rested ? all : all.filter(chosen));
+    const again = offered(old, (each) => from === `o${each.id}`);
     const unracked = lines.filter((line) => !fillers.some((filler) => filler.line.id === line.id));
     const size = () => {
       if (!found || !draft[keys.size].trim() || errorFor(keys.size)) return undefined;
@@ -101,11 +102,11 @@ export const LineFields = memo(
                   value: `l${line.id}`,
                   label: `${line.name} (none left)`,
                 })),
-                ...(offered(old, (each) => from === `o${each.id}`).length > 0
+                ...(again.length > 0
                   ? [
                       {
                         group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off another reel',
-                        items: offered(old, (each) => from === `o${each.id}`).map(({ id, reel, spool, piece }) => ({
+                        items: again.map(({ id, reel, spool, piece }) => ({
                           value: `o${id}`,
                           label: `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)} off ${reel.name}, ${spool.name}`,
                         })),

@@ -8,7 +8,7 @@ import { useLinked } from '../parts/useLinked';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Lost } from '../shell/Lost';
-import { Link, useParams } from '../shell/route';
+import { Link, Navigate, useParams } from '../shell/route';
 import { sentence } from '../units/sentence';
 import { withUnit } from '../units/units';
 import { Noted } from './Noted';
@@ -20,6 +20,7 @@ type Lesson = Schemas['LessonResult'];
 type Choice = Lesson['can'][number];
 type Moves = Schemas['LessonMoves'];
 
+/** Those that are played here; the drag has a place of its own. */
 const LESSONS = ['gap', 'filler', 'mark', 'memory', 'ease'] as const satisfies Schemas['LessonId'][];
 const MOST_SEED = 100_000;
 const drawn = () => `${1 + Math.floor(Math.random() * MOST_SEED)}`;
@@ -29,6 +30,7 @@ const START = { seed: '' };
 export function LessonPlace() {
   const { lesson } = useParams();
   const id = LESSONS.find((each) => each === lesson);
+  if (lesson === 'drag') return <Navigate to="/drag/practice" replace />;
   return id ? <OneLesson key={id} id={id} /> : <Lost />;
 }
 

@@ -38,7 +38,7 @@ export function PracticesPlace() {
           return (
             <li key={lesson.id}>
               <Motif of={lesson.id} />
-              <Anchor component={Link} to={lesson.id === 'drag' ? '/drag/practice' : `/practice/${lesson.id}`}>
+              <Anchor component={Link} to={`/practice/${lesson.id}`}>
                 {lesson.title}
               </Anchor>
               <p className={page.facts}>

@@ -11,11 +11,10 @@ import { fraction, length, metresPer, millimetresPer, small, type Units, words }
 export function RunSection({ run, units, height }: { run: Run; units: Units; height: number }) {
   const { state } = run;
   // a made-up reel is drawn as it really lies, which is what an eye would see; its figures are what was counted
-  const real = run.truth?.level?.depth_mm ?? null;
+  const real = run.truth?.level?.surface_mm ?? null;
   const picture = useMemo(() => {
     const counted = drawn(state.spool, state.progress.layers, state.bare_spool, state.kept);
-    const top = real === null ? null : counted.shape.lip_mm - 2 * real;
-    return top === null ? counted : { ...counted, layers: seenAt(counted.layers, top) };
+    return real === null ? counted : { ...counted, layers: seenAt(counted.layers, real) };
   }, [state, real]);
   return (
     <Section
