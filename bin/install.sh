@@ -64,7 +64,7 @@ need_types() {
 }
 
 need_build() {
-    local now; now=$(find resources/js resources/films bin vite.config.ts package-lock.json docs/openapi.yaml -type f ! -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
+    local now; now=$(find resources/js resources/films bin/*.ts vite.config.ts package-lock.json docs/openapi.yaml -type f ! -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
     if [ ! -f public/build/manifest.json ] || [ "$(cat .cache/build.stamp 2>/dev/null)" != "$now" ]; then
         need_node
         need_types

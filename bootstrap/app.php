@@ -8,6 +8,7 @@ use App\Http\Middleware\PairedOnly;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SameOriginWrites;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SignedIn;
 use App\Http\OwnCookies;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
@@ -15,6 +16,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\ValidatePathEncoding;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
@@ -31,7 +33,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         ]);
         // looked at before anything else is; it says nothing but which device it is
         $middleware->encryptCookies(except: [OwnCookies::name(OwnCookies::DEVICE), OwnCookies::DEVICE]);
-        $middleware->web(replace: [ValidateCsrfToken::class => OwnCsrfToken::class]);
+        // no page of ours shows errors out of a session; who asks is looked at there, before anything of theirs is
+        $middleware->web(replace: [ValidateCsrfToken::class => OwnCsrfToken::class, ShareErrorsFromSession::class => SignedIn::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -10,6 +10,6 @@ return [
         'array' => ['driver' => 'array', 'serialize' => false],
         // what takes a while to work out
         'answers' => ['driver' => 'database', 'table' => 'answers', 'events' => false],
-        'door' => ['driver' => 'database', 'table' => 'cache'],
+        'door' => ['driver' => 'database', 'table' => 'cache', 'connection' => env('UNDRO_SERVED') ? 'people' : null],
     ],
 ];

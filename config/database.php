@@ -15,5 +15,15 @@ return [
             // what was answered as saved also survives a power cut
             'synchronous' => 'full',
         ],
+        // who may sign in, where it is served to several households; each of those has a database of its own
+        'people' => [
+            'driver' => 'sqlite',
+            'database' => env('UNDRO_PEOPLE', ':memory:'),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'wal',
+            'synchronous' => 'full',
+        ],
     ],
 ];

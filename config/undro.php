@@ -9,4 +9,12 @@ return [
     'workers' => (int) env('UNDRO_WORKERS', 3),
     // this computer's addresses there, with spaces between
     'addresses' => (string) env('UNDRO_ADDRESSES', ''),
+    // served to households that sign in, each with a database of its own, under these names
+    'served' => (bool) env('UNDRO_SERVED', false),
+    'hosts' => (string) env('UNDRO_HOSTS', ''),
+    'households' => (string) env('UNDRO_HOUSEHOLDS', ''),
+    // where links that are made on the console lead
+    'address' => (string) env('UNDRO_ADDRESS', ''),
+    // whether mail can be sent
+    'mail' => (bool) env('UNDRO_MAIL', false),
 ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AnglerController;
 use App\Http\Controllers\AssetController;
 use App\Http\Controllers\BenchController;
@@ -24,10 +25,14 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReelController;
 use App\Http\Controllers\RodController;
 use App\Http\Controllers\RunController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SpoolController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\UpkeepController;
+use App\Http\Middleware\CalculatorsDoor;
 use App\Http\Middleware\FewAtATime;
+use App\Http\Middleware\ServedOnly;
+use App\Http\Middleware\SignedIn;
 use Illuminate\Support\Facades\Route;
 
 // calculators change nothing: no session, no token
@@ -35,9 +40,9 @@ foreach (['allocate', 'day'] as $heavy) {
     Route::post("/api/compute/$heavy", ComputeController::class)
         ->defaults('name', $heavy)
         ->withoutMiddleware('web')
-        ->middleware(FewAtATime::class);
+        ->middleware([CalculatorsDoor::class, FewAtATime::class]);
 }
-Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web');
+Route::post('/api/compute/{name}', ComputeController::class)->withoutMiddleware('web')->middleware(CalculatorsDoor::class);
 
 Route::pattern('table', '[a-z]+');
 foreach (['reel', 'spool', 'line', 'filler', 'plan', 'day', 'rod', 'angler', 'pack', 'id'] as $record) {
@@ -98,12 +103,38 @@ Route::prefix('api')->group(static function (): void {
     Route::get('calendar/file', [CalendarController::class, 'file']);
     Route::post('calendar', [CalendarController::class, 'store']);
     Route::delete('calendar/{id}', [CalendarController::class, 'revoke']);
+    Route::prefix('account')->middleware(ServedOnly::class)->group(static function (): void {
+        Route::get('', [AccountController::class, 'show']);
+        Route::patch('', [AccountController::class, 'change']);
+        Route::post('give-up', [AccountController::class, 'giveUp']);
+        Route::post('password', [AccountController::class, 'changePassword']);
+        Route::post('invitations', [AccountController::class, 'invite']);
+        Route::delete('invitations/{id}', [AccountController::class, 'takeInvitationBack']);
+        Route::patch('people/{id}', [AccountController::class, 'keep']);
+        Route::delete('people/{id}', [AccountController::class, 'showOut']);
+        Route::delete('sessions', [AccountController::class, 'endAllSessions']);
+        Route::delete('sessions/{name}', [AccountController::class, 'endSession'])->where('name', 'here|[0-9a-f]{32}');
+        Route::post('keys', [AccountController::class, 'makeKey']);
+        Route::delete('keys/{id}', [AccountController::class, 'revokeKey']);
+    });
     Route::get('events', [EventController::class, 'index']);
     Route::post('events', [EventController::class, 'store']);
     Route::any('{any}', static fn() => abort(404))->where('any', '.*');
 });
 
 Route::get('/calendar/{key}.ics', [CalendarController::class, 'followed'])->where('key', '[A-Za-z0-9]{40}')->withoutMiddleware('web');
+Route::get('/calendar/{household}/{key}.ics', [CalendarController::class, 'followedOf'])
+    ->where(['household' => '[a-z0-9]{16}', 'key' => '[A-Za-z0-9]{40}'])
+    ->withoutMiddleware('web');
+// who is not signed in yet comes here
+Route::withoutMiddleware(SignedIn::class)->middleware(ServedOnly::class)->group(static function (): void {
+    Route::get('/sign-in', [SignInController::class, 'door']);
+    Route::post('/sign-in', [SignInController::class, 'enter']);
+    Route::get('/welcome/{token}', [SignInController::class, 'welcome'])->where('token', '[A-Za-z0-9]{48}');
+    Route::post('/welcome/{token}', [SignInController::class, 'join'])->where('token', '[A-Za-z0-9]{48}');
+    Route::get('/forgot', [SignInController::class, 'forgot']);
+    Route::post('/forgot', [SignInController::class, 'remind']);
+});
 // strangers come here: no session is begun for them
 Route::get('/pair/{code?}', [PairingController::class, 'door'])->where('code', '[A-Za-z0-9-]{1,12}')->withoutMiddleware('web');
 Route::post('/pair', [PairingController::class, 'enter'])->withoutMiddleware('web');

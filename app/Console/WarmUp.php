@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Schema\Bodies;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
 
 /**
  * Lists the class files an ordinary request needs, so that PHP's server can load them once at its start (opcache.preload)
@@ -29,8 +30,17 @@ final class WarmUp
         ['POST', '/api/compute/plan', '{}'],
     ];
 
+    /** Where a server follows: its caches, and the list of what it should load at its start. */
+    public static function forAServer(): void
+    {
+        if (getenv('APP_CONFIG_CACHE') !== false) {
+            array_map(Artisan::call(...), ['config:cache', 'event:cache', 'route:cache']);
+            self::write(storage_path('framework/preload.php'));
+        }
+    }
+
     /** Writes the list as a PHP file that preloads them. */
-    public static function write(string $path): void
+    private static function write(string $path): void
     {
         Bodies::keep();
         $kernel = app(Kernel::class);

@@ -9,6 +9,7 @@ use App\Database\ImmediateConnection;
 use App\Database\ImmediateConnector;
 use App\History\Leaders;
 use App\History\LevelsLast;
+use App\Households\Sessions;
 use App\Http\SpoolPictures;
 use App\Learning\AsLearnt;
 use App\Learning\Learning;
@@ -22,6 +23,7 @@ use App\Upkeep\Outings;
 use App\Upkeep\Shelf;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -62,5 +64,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         JsonResource::withoutWrapping();
+        Session::extend('people', static fn(): Sessions => Sessions::kept(config()->integer('session.lifetime')));
     }
 }

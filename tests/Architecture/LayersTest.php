@@ -27,6 +27,7 @@ final class LayersTest
         'Runs',
         'BenchDay',
         'Exchange',
+        'Households',
         'Http',
         'Console', 'Providers',
     ];

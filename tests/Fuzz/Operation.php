@@ -9,11 +9,19 @@ use Symfony\Component\Yaml\Yaml;
 /** An operation of the published contract that takes a body, with every field it names. */
 final readonly class Operation
 {
+    private const SIGNED_IN = '/api/account';
+
     /** @param array<array-key, mixed> $schema of the body */
     private function __construct(public string $verb, public string $path, private array $schema) {}
 
-    /** @return array<string, self> by verb and path */
+    /** @return array<string, self> by verb and path, but those that are there only where people sign in */
     public static function all(): array
+    {
+        return array_filter(self::every(), static fn(self $each): bool => !str_starts_with($each->path, self::SIGNED_IN));
+    }
+
+    /** @return array<string, self> */
+    public static function every(): array
     {
         $operations = [];
         foreach (self::contract()['paths'] as $path => $verbs) {
@@ -40,7 +48,7 @@ final readonly class Operation
                 [...($verbs['parameters'] ?? []), ...($verbs['get']['parameters'] ?? [])],
                 static fn(array $parameter): bool => ($parameter['in'] ?? '') === 'query',
             );
-            if (isset($verbs['get'])) {
+            if (isset($verbs['get']) && !str_starts_with($path, self::SIGNED_IN)) {
                 $questions[] = [$path, array_column($parameters, 'name')];
             }
         }

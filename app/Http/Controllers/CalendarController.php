@@ -6,7 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Exchange\Calendar;
+use App\Households\Entry;
+use App\Households\Household;
 use App\Http\Middleware\PairedOnly;
+use App\Http\Middleware\SignedIn;
 use App\Models\Account;
 use App\Models\CalendarKey;
 use App\Upkeep\UpkeepOfSpools;
@@ -31,6 +34,17 @@ final class CalendarController
     /** For a calendar that asks again and again; a key that was revoked finds nothing. */
     public function followed(UpkeepOfSpools $upkeep, string $key): Response
     {
+        !config()->boolean('undro.served') && CalendarKey::knows($key) || abort(404);
+
+        return $this->file($upkeep);
+    }
+
+    /** The same where several households are served: the address says whose it is, the key that it may be known. */
+    public function followedOf(UpkeepOfSpools $upkeep, string $household, string $key): Response
+    {
+        $of = config()->boolean('undro.served') ? Household::query()->find($household) : null;
+        $of === null && abort(404);
+        Entry::into($of);
         CalendarKey::knows($key) || abort(404);
 
         return $this->file($upkeep);
@@ -49,16 +63,20 @@ final class CalendarController
     public function store(Request $request): JsonResponse
     {
         $key = Str::random(40);
+        $person = config()->boolean('undro.served') ? SignedIn::person($request) : null;
         $made = CalendarKey::query()->create(
             [
                 'account_id' => Account::current()->id,
                 'key_hash' => hash('sha256', $key),
                 'made_at' => Clock::now(),
                 'paired_device_id' => $request->attributes->get(PairedOnly::DEVICE),
+                'person_id' => $person?->id,
             ],
         );
 
-        return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$key.ics"], 201);
+        $of = $person === null ? '' : "$person->household_id/";
+
+        return new JsonResponse(['id' => $made->id, 'made_at' => $made->made_at, 'path' => "/calendar/$of$key.ics"], 201);
     }
 
     public function revoke(int $id): JsonResponse

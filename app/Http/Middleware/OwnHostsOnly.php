@@ -20,8 +20,9 @@ final class OwnHostsOnly
         $name = strtolower(preg_replace('/:\d{1,5}$/', '', $host) ?? '');
         // a page elsewhere can point a name of its own here, but never a bare address
         $address = config()->boolean('undro.lan') && filter_var($name, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false;
-        if (!$address && !in_array($name, self::NAMES, true)) {
-            return new Response("Undro answers only to its own address on this computer.\n", 400, ['Content-Type' => 'text/plain']);
+        $names = [...self::NAMES, ...preg_split('/\s+/', config()->string('undro.hosts'), flags: PREG_SPLIT_NO_EMPTY) ?: []];
+        if (!$address && !in_array($name, $names, true)) {
+            return new Response("Undro answers only to its own address.\n", 400, ['Content-Type' => 'text/plain']);
         }
 
         return $next($request);

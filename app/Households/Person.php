@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Households;
+
+use App\Clock;
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Authenticatable as Contract;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Somebody who can sign in, into one household.
+ *
+ * @property int    $id
+ * @property string $household_id
+ * @property string $name
+ * @property string $email
+ * @property string $password     hashed
+ * @property bool   $keeper       invites others, shows them out, and may give the household up
+ * @property string $made_at
+ */
+final class Person extends Model implements Contract
+{
+    use Authenticatable;
+
+    public const LEAST_PASSWORD = 10;
+    public const MOST_PASSWORD = 72;
+
+    public $timestamps = false;
+    protected $connection = 'people';
+    protected $guarded = [];
+    protected $casts = ['password' => 'hashed', 'keeper' => 'boolean'];
+
+    /** Nobody is remembered beyond the session. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+
+    public static function of(string $email): ?self
+    {
+        return self::query()->where('email', self::asKept($email))->first();
+    }
+
+    /** An address is the same in capitals. */
+    public static function asKept(string $email): string
+    {
+        return mb_strtolower(trim($email));
+    }
+
+    /** The first of a household keeps it. */
+    public static function joins(Household $household, string $name, string $email, #[\SensitiveParameter] string $password): self
+    {
+        $keeper = self::query()->where('household_id', $household->id)->doesntExist();
+
+        return self::query()->create([
+            'keeper' => $keeper,
+            'household_id' => $household->id,
+            'name' => $name,
+            'email' => self::asKept($email),
+            'password' => $password,
+            'made_at' => Clock::now(),
+        ]);
+    }
+
+    public function household(): Household
+    {
+        return Household::query()->findOrFail($this->household_id);
+    }
+
+    /** Signs this person out, everywhere or everywhere but in one session. */
+    public function endSessions(?string $but = null): void
+    {
+        DB::connection('people')->table('sessions')->where('user_id', $this->id)
+            ->when($but !== null, static fn($query) => $query->where('id', '!=', $but))
+            ->delete();
+    }
+}

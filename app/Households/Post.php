@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Households;
+
+use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\Mail;
+use Throwable;
+
+/** Mail, where a mail server was named: a link and what it is for. */
+final class Post
+{
+    public static function reset(Person $person, string $path): void
+    {
+        self::send($person->email, 'Choose another password', [
+            "Hello $person->name,",
+            'somebody, most likely you, asked to choose another password for Undro. This link lets you, once and for an hour:',
+            self::address($path),
+            'If it was not you, nothing needs to be done.',
+        ]);
+    }
+
+    public static function invitation(string $email, string $by, string $household, string $path): void
+    {
+        self::send($email, "Undro: $household", [
+            "$by invites you into “{$household}”. This link lets you in, once and for a week:",
+            self::address($path),
+        ]);
+    }
+
+    /** The whole address of a path of this server's. */
+    public static function address(string $path): string
+    {
+        return config()->string('undro.address') . $path;
+    }
+
+    /** @param list<string> $paragraphs */
+    private static function send(string $to, string $subject, array $paragraphs): void
+    {
+        try {
+            Mail::raw(implode("\n\n", $paragraphs) . "\n", static fn(Message $message) => $message->to($to)->subject($subject));
+        } catch (Throwable $fault) {
+            // who asked is told nothing of it; the log tells whoever keeps the server
+            report($fault);
+        }
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Households\Link;
+use App\Households\LinkKind;
+use App\Households\Person;
+use App\Households\Post;
+use App\Http\Tries;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Validator;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** The pages at the door of an Undro that is served: signing in, and what a link of one's own lets one do. They need no script. */
+final readonly class SignInController
+{
+    public function __construct(private Tries $tries) {}
+
+    public function door(Request $request): Response|RedirectResponse
+    {
+        return Auth::check() ? new RedirectResponse(self::wanted($request)) : $this->page('sign-in', ['to' => self::wanted($request)]);
+    }
+
+    public function enter(Request $request): Response|RedirectResponse
+    {
+        $email = Person::asKept(self::text($request, 'email'));
+        $again = fn(string $wrong, int $status): Response => $this->page(
+            'sign-in',
+            ['to' => self::wanted($request), 'email' => $email, 'wrong' => $wrong],
+            $status,
+        );
+        $wait = $this->tries->waits($request, $email);
+        if ($wait !== null) {
+            return $again("Too many wrong passwords. Try again in $wait, or have a link sent to choose another.", 429);
+        }
+        if (!Auth::attempt(['email' => $email, 'password' => self::text($request, 'password')])) {
+            $this->tries->wrong($request, $email);
+
+            return $again('That address and that password do not belong together.', 422);
+        }
+        $this->tries->right($request, $email);
+        $request->session()->regenerate();
+
+        return new RedirectResponse(self::wanted($request));
+    }
+
+    public function leave(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+
+        return new RedirectResponse('/sign-in', headers: ['Clear-Site-Data' => '"cache", "storage"']);
+    }
+
+    /** Whom a link lets do what; looking at it does not use it up. */
+    public function welcome(string $token): Response
+    {
+        $link = Link::carrying($token);
+
+        return $link === null ? $this->page('used-up', status: 410) : $this->welcomed($link, $token);
+    }
+
+    public function join(Request $request, string $token): Response|RedirectResponse
+    {
+        $link = Link::carrying($token);
+        if ($link === null) {
+            return $this->page('used-up', status: 410);
+        }
+        $typed = ['name' => trim(self::text($request, 'name')), 'email' => self::text($request, 'email'), 'password' => self::text($request, 'password')];
+        $wrong = self::wrong($link, $typed);
+        if ($wrong !== null) {
+            return $this->welcomed($link, $token, $typed, $wrong);
+        }
+        $person = Link::use($token, static function (Link $link) use ($typed): Person {
+            if ($link->kind === LinkKind::Reset) {
+                $person = Person::query()->findOrFail($link->person_id);
+                $person->update(['password' => $typed['password']]);
+                // whoever knew the old one is out
+                $person->endSessions();
+
+                return $person;
+            }
+
+            return Person::joins($link->household(), $typed['name'], $typed['email'], $typed['password']);
+        });
+        if ($person === null) {
+            return $this->page('used-up', status: 410);
+        }
+        Auth::login($person);
+        $request->session()->regenerate();
+
+        return new RedirectResponse('/');
+    }
+
+    public function forgot(): Response
+    {
+        return $this->page('forgot', ['mail' => config()->boolean('undro.mail')]);
+    }
+
+    /** The answer is the same whether there is such a person or not. */
+    public function remind(Request $request): Response
+    {
+        config()->boolean('undro.mail') || throw new HttpException(404);
+        $email = Person::asKept(self::text($request, 'email'));
+        $person = $this->tries->mayMail($request, $email) ? Person::of($email) : null;
+        // sent once the answer is given, so that its time tells nothing either
+        $person === null || app()->terminating(static fn() => Post::reset($person, Link::reset($person)[1]));
+
+        return $this->page('forgot', ['mail' => true, 'sent' => true]);
+    }
+
+    /** @param array<string, string> $typed */
+    private static function wrong(Link $link, array $typed): ?string
+    {
+        $bytes = strlen($typed['password']);
+        $fresh = $link->kind === LinkKind::Invitation;
+
+        return match (true) {
+            $fresh && ($typed['name'] === '' || mb_strlen($typed['name']) > 60) => 'Type your name, up to 60 letters.',
+            $fresh && Validator::make($typed, ['email' => 'required|email|max:200'])->fails() => 'That is no mail address. It should look like ann@example.org.',
+            mb_strlen($typed['password']) < Person::LEAST_PASSWORD => sprintf('The password needs at least %d characters; a few words do well.', Person::LEAST_PASSWORD),
+            $bytes > Person::MOST_PASSWORD => sprintf('The password may have up to %d characters.', Person::MOST_PASSWORD),
+            $fresh && Person::of($typed['email']) !== null => 'Somebody signs in with that address already. Each person needs one of their own.',
+            default => null,
+        };
+    }
+
+    /** @param array<string, string> $typed */
+    private function welcomed(Link $link, string $token, array $typed = [], ?string $wrong = null): Response
+    {
+        return $this->page('welcome', [
+            'token' => $token,
+            'household' => $link->household()->name,
+            'fresh' => $link->kind === LinkKind::Invitation,
+            'name' => $typed['name'] ?? '',
+            'email' => $typed['email'] ?? $link->email,
+            'wrong' => $wrong,
+        ], $wrong === null ? 200 : 422);
+    }
+
+    /**
+     * @param 'sign-in'|'welcome'|'forgot'|'used-up' $name
+     * @param array<string, mixed>                   $with
+     */
+    private function page(string $name, array $with = [], int $status = 200): Response
+    {
+        return new Response(view("door.$name", $with), $status, ['Cache-Control' => 'no-store']);
+    }
+
+    private static function text(Request $request, string $field): string
+    {
+        $typed = $request->input($field);
+
+        return is_string($typed) ? substr($typed, 0, 500) : '';
+    }
+
+    /** Where somebody was going: a path of this server's, and nothing else. */
+    private static function wanted(Request $request): string
+    {
+        $to = self::text($request, 'to');
+
+        return preg_match('~^/(?![/\\\\])[\x21-\x7e]*$~', $to) === 1 && !str_contains($to, '\\') ? $to : '/';
+    }
+}

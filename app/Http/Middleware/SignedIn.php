@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Households\AccessKey;
+use App\Households\Entry;
+use App\Households\Person;
+use Closure;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/**
+ * Where Undro is served, whoever asks is somebody: a person who has signed in, or a script with that person's key. From here on the request
+ * stands in the database of their household. This computer itself is no exception.
+ */
+final class SignedIn
+{
+    /** Of a request: who it came from. */
+    public const PERSON = 'person';
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (!config()->boolean('undro.served')) {
+            return $next($request);
+        }
+        $person = self::who($request);
+        if ($person === null) {
+            if ($request->is('api/*')) {
+                throw new HttpException(401, 'Nobody is signed in here. Open Undro’s page and sign in.');
+            }
+
+            return new RedirectResponse('/sign-in' . ($request->path() === '/' ? '' : '?to=' . rawurlencode('/' . $request->path())));
+        }
+        Entry::into($person->household());
+        $request->attributes->set(self::PERSON, $person);
+
+        return $next($request);
+    }
+
+    /** One who comes with a key is that person or nobody, whatever session there is beside it. */
+    private static function who(Request $request): ?Person
+    {
+        $key = $request->bearerToken();
+        if ($key !== null) {
+            return AccessKey::person($key);
+        }
+        $person = Auth::user();
+
+        return $person instanceof Person ? $person : null;
+    }
+
+    public static function person(Request $request): Person
+    {
+        $person = $request->attributes->get(self::PERSON);
+
+        return $person instanceof Person ? $person : throw new \LogicException('Nobody comes here who has not signed in.');
+    }
+}
