@@ -50,7 +50,7 @@ abstract class TestCase extends BaseTestCase
     }
 
     /** @param TestResponse<Response> $response */
-    private function assertAnswers(TestResponse $response, string $verb, string $path, int $status): void
+    protected function assertAnswers(TestResponse $response, string $verb, string $path, int $status): void
     {
         self::$contract ??= Yaml::parseFile(base_path('docs/openapi.yaml'));
         $answer = self::$contract['paths'][$path][$verb]['responses'][$status] ?? null;

@@ -23,7 +23,7 @@ final class Ready
      *
      * @throws RuntimeException saying why it cannot be used; it is left as it was, and a new one is not left half made
      */
-    public static function database(\Closure $fill, string $angler = 'Me'): void
+    public static function database(\Closure $fill): void
     {
         $path = config()->string('database.connections.sqlite.database');
         self::hasRoom(dirname($path));
@@ -37,7 +37,7 @@ final class Ready
             Artisan::call('migrate', ['--force' => true]);
             $new && $fill();
             // somebody has to stand at the bench, or there are no units and no habits to choose
-            Angler::query()->exists() || Angler::query()->create(['name' => $angler]);
+            Angler::query()->exists() || Angler::query()->create(['name' => Angler::NAMELESS]);
         } catch (Throwable $fault) {
             if ($new) {
                 array_map(static fn(string $part): bool => @unlink($path . $part), ['', '-wal', '-shm']);

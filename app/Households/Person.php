@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Households;
 
 use App\Clock;
+use App\Models\Angler;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as Contract;
 use Illuminate\Database\Eloquent\Model;
@@ -63,6 +64,15 @@ final class Person extends Model implements Contract
             'password' => $password,
             'made_at' => Clock::now(),
         ]);
+    }
+
+    /** Somebody of that name stands at the bench: the one who has no name yet, or one more. To be asked within the household. */
+    public function comesToTheBench(): void
+    {
+        if (Angler::query()->where('name', $this->name)->doesntExist()) {
+            $nameless = Angler::query()->count() === 1 ? Angler::query()->where('name', Angler::NAMELESS)->first() : null;
+            $nameless === null ? Angler::query()->create(['name' => $this->name]) : $nameless->update(['name' => $this->name]);
+        }
     }
 
     public function household(): Household

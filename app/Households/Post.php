@@ -29,6 +29,16 @@ final class Post
         ]);
     }
 
+    /** Sends something once the answer is given, so that its time tells nobody anything. */
+    public static function afterwards(\Closure $send): void
+    {
+        app()->terminating(static function () use (&$send): void {
+            $due = $send;
+            $send = null;
+            $due === null || $due();
+        });
+    }
+
     /** The whole address of a path of this server's. */
     public static function address(string $path): string
     {

@@ -33,6 +33,8 @@ use Undro\Upkeep\Limits;
  */
 final class Angler extends Record
 {
+    /** What the first is called until somebody says. */
+    public const NAMELESS = 'Me';
     /** Habits that are plainly so or not. */
     public const SWITCHES = ['long_cast', 'beginner'];
     public const UNITS = ['length', 'small', 'force', 'money'];

@@ -33,6 +33,7 @@ export const ADDRESSES: Place[] = [
   at('/paper', async () => (await import('./paper/PaperPlace')).PaperPlace),
   at('/sheet/:id?', async () => (await import('./sheet/SheetPlace')).SheetPlace),
   at('/habits', async () => (await import('./habits/HabitsPlace')).HabitsPlace),
+  at('/account', async () => (await import('./account/AccountPlace')).AccountPlace),
   at('/data', async () => (await import('./data/DataPlace')).DataPlace),
 ];
 

@@ -5,6 +5,10 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
     <meta name="token-cookie" content="{{ App\Http\OwnCookies::name(App\Http\Middleware\OwnCsrfToken::COOKIE) }}">
+    @isset($household)
+        <meta name="household" content="{{ $household }}">
+        <meta name="person" content="{{ $person }}">
+    @endisset
     <title>Undro</title>
     <link rel="icon" href="data:,">
     <script nonce="{{ Vite::cspNonce() }}">

@@ -50,7 +50,7 @@ final class AccountController
         $household = $me->household();
         [, $path] = Link::invitation($household, $email);
         $sent = $email !== '' && config()->boolean('undro.mail');
-        $sent && app()->terminating(static fn() => Post::invitation($email, $me->name, $household->name, $path));
+        $sent && Post::afterwards(static fn() => Post::invitation($email, $me->name, $household->name, $path));
 
         return new JsonResponse(['url' => $request->getSchemeAndHttpHost() . $path, 'sent' => $sent], 201);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\FirstAnswers;
+use App\Http\Middleware\SignedIn;
 use App\Models\Event;
 use App\Models\Run;
 use Illuminate\Http\Request;
@@ -38,9 +39,12 @@ final class PageController
 
         $scripts = ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])];
 
-        return new StreamedResponse(static function () use ($scripts, $first, $path, $started): void {
+        $person = config()->boolean('undro.served') ? SignedIn::person($request) : null;
+        $head = ['household' => $person?->household()->name, 'person' => $person?->name];
+
+        return new StreamedResponse(static function () use ($scripts, $first, $path, $started, $head): void {
             // the browser fetches script and styles while the answers are being worked out
-            echo view('head', ['scripts' => $scripts])->render();
+            echo view('head', ['scripts' => $scripts] + $head)->render();
             ob_get_level() > 0 && ob_flush();
             flush();
             echo view('app', [

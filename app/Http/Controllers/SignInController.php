@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Households\Entry;
 use App\Households\Link;
 use App\Households\LinkKind;
 use App\Households\Person;
 use App\Households\Post;
 use App\Http\Tries;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,6 +21,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 /** The pages at the door of an Undro that is served: signing in, and what a link of one's own lets one do. They need no script. */
 final readonly class SignInController
 {
+    private const TAKEN = 'Somebody signs in with that address already. Each person needs one of their own.';
+
     public function __construct(private Tries $tries) {}
 
     public function door(Request $request): Response|RedirectResponse
@@ -76,25 +80,36 @@ final readonly class SignInController
         if ($wrong !== null) {
             return $this->welcomed($link, $token, $typed, $wrong);
         }
-        $person = Link::use($token, static function (Link $link) use ($typed): Person {
-            if ($link->kind === LinkKind::Reset) {
-                $person = Person::query()->findOrFail($link->person_id);
-                $person->update(['password' => $typed['password']]);
-                // whoever knew the old one is out
-                $person->endSessions();
-
-                return $person;
-            }
-
-            return Person::joins($link->household(), $typed['name'], $typed['email'], $typed['password']);
-        });
+        try {
+            $person = Link::use($token, static fn(Link $link): Person => self::taken($link, $typed));
+        } catch (UniqueConstraintViolationException) {
+            return $this->welcomed($link, $token, $typed, self::TAKEN);
+        }
         if ($person === null) {
             return $this->page('used-up', status: 410);
+        }
+        if ($link->kind === LinkKind::Invitation) {
+            Entry::into($person->household());
+            $person->comesToTheBench();
         }
         Auth::login($person);
         $request->session()->regenerate();
 
         return new RedirectResponse('/');
+    }
+
+    /** @param array{name: string, email: string, password: string} $typed */
+    private static function taken(Link $link, array $typed): Person
+    {
+        if ($link->kind === LinkKind::Invitation) {
+            return Person::joins($link->household(), $typed['name'], $typed['email'], $typed['password']);
+        }
+        $person = Person::query()->findOrFail($link->person_id);
+        $person->update(['password' => $typed['password']]);
+        // whoever knew the old one is out
+        $person->endSessions();
+
+        return $person;
     }
 
     public function forgot(): Response
@@ -108,8 +123,7 @@ final readonly class SignInController
         config()->boolean('undro.mail') || throw new HttpException(404);
         $email = Person::asKept(self::text($request, 'email'));
         $person = $this->tries->mayMail($request, $email) ? Person::of($email) : null;
-        // sent once the answer is given, so that its time tells nothing either
-        $person === null || app()->terminating(static fn() => Post::reset($person, Link::reset($person)[1]));
+        $person === null || Post::afterwards(static fn() => Post::reset($person, Link::reset($person)[1]));
 
         return $this->page('forgot', ['mail' => true, 'sent' => true]);
     }
@@ -125,7 +139,7 @@ final readonly class SignInController
             $fresh && Validator::make($typed, ['email' => 'required|email|max:200'])->fails() => 'That is no mail address. It should look like ann@example.org.',
             mb_strlen($typed['password']) < Person::LEAST_PASSWORD => sprintf('The password needs at least %d characters; a few words do well.', Person::LEAST_PASSWORD),
             $bytes > Person::MOST_PASSWORD => sprintf('The password may have up to %d characters.', Person::MOST_PASSWORD),
-            $fresh && Person::of($typed['email']) !== null => 'Somebody signs in with that address already. Each person needs one of their own.',
+            $fresh && Person::of($typed['email']) !== null => self::TAKEN,
             default => null,
         };
     }

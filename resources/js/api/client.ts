@@ -101,6 +101,8 @@ async function heard<T>(asked: Promise<Response>): Promise<Answer<T>> {
 export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await asked;
   if (data !== undefined && response.ok) return data;
+  // there is nothing to say
+  if (response.status === 204) return undefined as T;
   if (isProblem(error)) {
     const { field, message, says, piece, instead } = error.error;
     const print = piece !== undefined && instead !== undefined ? { piece, instead } : undefined;

@@ -22,7 +22,8 @@ type Root =
   | 'calendar'
   | 'imports'
   | 'pairing'
-  | 'practised';
+  | 'practised'
+  | 'account';
 
 /** A key by its root and what narrows it down. */
 export const key = (root: Root, ...of: unknown[]) => [root, ...of] as const;
@@ -65,6 +66,7 @@ const STALE = {
   calendar: ['calendar'],
   pairing: ['pairing'],
   practised: ['practised'],
+  account: ['account'],
 } as const satisfies Record<string, Root[]>;
 
 export type Happening = keyof typeof STALE;

@@ -1,5 +1,6 @@
 import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
 import { useState } from 'react';
+import { household } from '../api/account';
 import { Problem, type Schemas } from '../api/client';
 import { useImport, useTakeImportBack } from '../api/records';
 import page from '../parts/parts.module.css';
@@ -72,7 +73,9 @@ export function DataPlace() {
       <title>Data in and out · Undro</title>
       <div className={page.head}>
         <h1>Data in and out</h1>
-        <span className={page.soft}>everything in open formats; nothing leaves this computer by itself</span>
+        <span className={page.soft}>
+          everything in open formats{household === null ? '; nothing leaves this computer by itself' : ''}
+        </span>
       </div>
       <section className={classes.out} aria-label="Out">
         <h2>Out</h2>
@@ -104,8 +107,10 @@ export function DataPlace() {
         </p>
         <p className={page.facts}>
           The document holds the whole history too. Read into an empty Undro it is all there again. A copy of the
-          database is made every day Undro runs; the newest fourteen are kept. “./undro backup” makes one at once,
-          “./undro restore” puts one back.
+          database is made every day Undro runs; the newest fourteen are kept.{' '}
+          {household === null
+            ? '“./undro backup” makes one at once, “./undro restore” puts one back.'
+            : 'Who keeps the server can put one back.'}
         </p>
       </section>
       <section aria-label="In">

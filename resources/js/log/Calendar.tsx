@@ -1,5 +1,6 @@
 import { Anchor, Button, CopyButton, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { household } from '../api/account';
 import { useCalendars, useFollow, useRevoke } from '../api/upkeep';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';
@@ -20,7 +21,8 @@ export function Calendar() {
           All dates as one file
         </Anchor>
         , or an address that a calendar asks again by itself. Whoever has the address sees the dates, nothing else; it
-        works until it is revoked, on this computer, and on the network while Undro is started with --lan.
+        works until it is revoked
+        {household === null && ', on this computer, and on the network while Undro is started with --lan'}.
       </p>
       {address ? (
         <div className={classes.address}>

@@ -102,6 +102,9 @@ export async function undoLatest(queries: QueryClient) {
   await undo();
 }
 
+/** Says what was done where nothing can be taken back. */
+export const said = (what: string) => notice({ message: what });
+
 /** Says why something could not be done; nothing typed is lost. */
 export function failed(error: unknown) {
   notice({

@@ -1,4 +1,5 @@
 import { Anchor, Group, Radio, Switch, TextInput } from '@mantine/core';
+import { household } from '../api/account';
 import { useChangeAngler } from '../api/records';
 import type { Angler } from '../api/types';
 import type { Units } from '../units/units';
@@ -33,6 +34,11 @@ export function AnglerChoices({ angler, onGo }: { angler: Angler; onGo: () => vo
       <Anchor component={Link} to="/practice" mt={6} display="block" onClick={onGo}>
         Practice
       </Anchor>
+      {household !== null && (
+        <Anchor component={Link} to="/account" mt={6} display="block" onClick={onGo}>
+          {household}: people, signing out
+        </Anchor>
+      )}
     </>
   );
 }

@@ -5,6 +5,7 @@ import './Search.css';
 import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionGroupData, spotlight } from '@mantine/spotlight';
 import { useEffect } from 'react';
+import { household } from '../api/account';
 import { useCalculator } from '../api/calculators';
 import { useFillers, usePlans, useReels } from '../api/records';
 import { NAMES } from '../knots/names';
@@ -77,6 +78,9 @@ export default function Search({ onClose }: { onClose: () => void }) {
         { id: 'add-reel', label: 'Add a reel', onClick: () => navigate('/locker?add=reel') },
         { id: 'add-filler', label: 'Add a filler', onClick: () => navigate('/rack?add=filler') },
         { id: 'which', label: 'Which line for this fishing?', onClick: () => navigate('/rack?which=1') },
+        ...(household === null
+          ? []
+          : [{ id: 'account', label: 'Household: people, keys, signing out', onClick: () => navigate('/account') }]),
         { id: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
         { id: 'twist', label: 'Twist lab', onClick: () => navigate('/twist') },
         {

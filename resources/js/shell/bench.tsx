@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo } from 'react';
+import { person } from '../api/account';
 import { sayProblems } from '../api/client';
 import { useAnglers, useLastUsed, useReels } from '../api/records';
 import type { Angler, Reel, Spool } from '../api/types';
@@ -54,7 +55,9 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   });
   const put = useCallback((reelId: number, spoolId: number) => setOn({ reel: reelId, spool: spoolId }), [setOn]);
   const bench = useMemo<Bench>(() => {
-    const angler = anglers?.find((each) => each.id === anglerId) ?? anglers?.[0];
+    // whoever is signed in stands there until somebody else is chosen
+    const angler =
+      anglers?.find((each) => each.id === anglerId) ?? anglers?.find((each) => each.name === person) ?? anglers?.[0];
     const reel = reels?.find((each) => each.id === on.reel);
     return {
       angler,

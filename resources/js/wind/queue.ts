@@ -60,3 +60,9 @@ export function queueOf(run: string, window: string, store: Store, newId: () => 
     turns: () => marks.reduce((sum, mark) => sum + (mark.kind === 'turns' ? (mark.turns ?? 0) : 0), 0),
   };
 }
+
+/** How much of all runs the server has not taken yet. */
+export const waitingMarks = (store: Store): number =>
+  Array.from({ length: store.length }, (_, index) => store.key(index) ?? '')
+    .filter((key) => key.startsWith(`${PREFIX} `))
+    .reduce((sum, key) => sum + read(store, key).length, 0);

@@ -8,9 +8,11 @@
     <title>{{ $title }} · Undro</title>
     <link rel="icon" href="data:,">
     <style nonce="{{ Vite::cspNonce() }}">
+        @font-face { font-family: Text; font-weight: 200 800; src: url("{{ Vite::asset('node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2') }}"); }
         :root { color-scheme: light dark; }
-        body { font: 1.1rem/1.5 system-ui, sans-serif; max-width: 30rem; margin: 12vh auto; padding: 0 1.2rem; background: light-dark(#f5f2ea, #14181a); color: light-dark(#1b2830, #ece4d2); }
-        h1 { line-height: 1.15; }
+        body { font: 1.1rem/1.5 Text, system-ui, sans-serif; max-width: 30rem; margin: 12vh auto; padding: 0 1.2rem; background: light-dark(#f5f2ea, #14181a); color: light-dark(#1b2830, #ece4d2); }
+        h1 { line-height: 1.15; margin-top: 0.4rem; }
+        .name { margin: 0; font-weight: 700; }
         label { display: block; }
         input, button { font: inherit; padding: 0.7rem; border-radius: 3px; border: 1.5px solid currentColor; box-sizing: border-box; }
         input { width: 100%; background: transparent; color: inherit; }
@@ -22,6 +24,7 @@
 </head>
 <body>
 <main>
+    <p class="name">Undro</p>
     <h1>{{ $title }}</h1>
     {{ $slot }}
 </main>

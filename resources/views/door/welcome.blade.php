@@ -8,7 +8,8 @@
     <form method="post" action="/welcome/{{ $token }}">
         @if ($fresh)
             <p><label for="name">Your name</label>
-                <input id="name" name="name" value="{{ $name }}" maxlength="60" autocomplete="name" required></p>
+                <input id="name" name="name" value="{{ $name }}" maxlength="60" autocomplete="name" aria-describedby="bench" required>
+                <small id="bench">You stand at the bench under it too: habits, units and pace are each one’s own.</small></p>
             <p><label for="email">Mail address</label>
                 <input id="email" name="email" type="email" value="{{ $email }}" maxlength="200" autocomplete="username" required></p>
         @else

@@ -1,0 +1,31 @@
+import { Button, TextInput } from '@mantine/core';
+import { type Household, useRename } from '../api/account';
+import { done } from '../parts/undo';
+import classes from './Account.module.css';
+import { useTyped } from './useTyped';
+
+/** What the household is called. */
+export function Name({ of }: { of: Household }) {
+  const rename = useRename();
+  const { typed, field, send } = useTyped({ household: of.household });
+  return (
+    <section aria-label="Name">
+      <h2>What it is called</h2>
+      <form
+        className={classes.form}
+        onSubmit={(event) => {
+          event.preventDefault();
+          const before = of.household;
+          void send(() => rename.mutateAsync(typed.household)).then(
+            (taken) => taken && done('The household has another name.', () => rename.mutateAsync(before)),
+          );
+        }}
+      >
+        <TextInput label="Name" maxLength={60} required withAsterisk={false} {...field('household')} />
+        <Button type="submit" variant="default" disabled={typed.household === of.household} loading={rename.isPending}>
+          Call it so
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import { Button, TextInput } from '@mantine/core';
+import { useChangePassword } from '../api/account';
+import { said } from '../parts/undo';
+import classes from './Account.module.css';
+import { useTyped } from './useTyped';
+
+/** Another password; wherever else one is signed in, that ends. */
+export function Password() {
+  const change = useChangePassword();
+  const { typed, field, send, clear } = useTyped({ password: '', new: '' });
+  return (
+    <section aria-label="Password">
+      <h2>Another password</h2>
+      <form
+        className={classes.form}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void send(() => change.mutateAsync(typed)).then((taken) => {
+            if (!taken) return;
+            clear();
+            said('The password is changed. Everywhere else you are signed out.');
+          });
+        }}
+      >
+        <TextInput
+          type="password"
+          withAsterisk={false}
+          label="The one now"
+          autoComplete="current-password"
+          required
+          {...field('password')}
+        />
+        <TextInput
+          type="password"
+          withAsterisk={false}
+          label="The new one"
+          autoComplete="new-password"
+          required
+          description="10 characters at least"
+          inputWrapperOrder={['label', 'input', 'description', 'error']}
+          {...field('new')}
+        />
+        <Button type="submit" variant="default" loading={change.isPending}>
+          Change it
+        </Button>
+      </form>
+    </section>
+  );
+}

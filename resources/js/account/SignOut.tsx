@@ -1,0 +1,33 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { useEndSession } from '../api/account';
+import { failed } from '../parts/undo';
+import { waitingMarks } from '../wind/queue';
+import { goodbye } from './signOut';
+
+/** Signs out here. What a run was told and the server has not taken yet would be lost: that is said first. */
+export function SignOut() {
+  const end = useEndSession();
+  const [sure, setSure] = useState(false);
+  const waiting = waitingMarks(localStorage);
+  const go = () => end.mutateAsync('here').then(goodbye, failed);
+  if (sure) {
+    return (
+      <span role="alert">
+        {waiting} {waiting === 1 ? 'thing' : 'things'} you told a run {waiting === 1 ? 'is' : 'are'} not with the server
+        yet and would be lost.{' '}
+        <Button size="compact-sm" color="rust" onClick={() => void go()}>
+          Sign out all the same
+        </Button>{' '}
+        <Button size="compact-sm" variant="default" onClick={() => setSure(false)}>
+          Stay
+        </Button>
+      </span>
+    );
+  }
+  return (
+    <Button variant="default" loading={end.isPending} onClick={() => (waiting > 0 ? setSure(true) : void go())}>
+      Sign out
+    </Button>
+  );
+}
