@@ -17,6 +17,12 @@ final class Clock
         return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
     }
 
+    /** So many seconds before now, as the log writes it. */
+    public static function ago(float $seconds): string
+    {
+        return Carbon::now('UTC')->subMilliseconds((int) round(1000 * $seconds))->format('Y-m-d\TH:i:s.v\Z');
+    }
+
     /** Today, UTC, as 2026-11-28. */
     public static function today(): string
     {

@@ -66,6 +66,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('runs', [RunController::class, 'index']);
     Route::post('runs', [RunController::class, 'store']);
     Route::get('runs/{run:uuid}', [RunController::class, 'show'])->whereUuid('run');
+    Route::get('runs/{run:uuid}/ahead', [RunController::class, 'ahead'])->whereUuid('run');
     Route::post('runs/{run:uuid}/marks', [RunController::class, 'mark'])->whereUuid('run');
     Route::post('runs/{run:uuid}/take-back', [RunController::class, 'takeBack'])->whereUuid('run');
     Route::get('bench', BenchController::class);

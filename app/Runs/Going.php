@@ -7,6 +7,7 @@ namespace App\Runs;
 use App\Models\Run;
 use Undro\Input\Input;
 use Undro\Json\RunInput;
+use Undro\Run\Ahead;
 use Undro\Run\Course;
 use Undro\Run\Mark;
 use Undro\Run\MarkKind;
@@ -53,6 +54,12 @@ final class Going
         $this->standing = null;
         $this->reducer->hear(RunInput::mark($in));
         $this->marks->add($kind, $in);
+    }
+
+    /** @return list<Ahead> how it stands further on, if it goes as planned @throws \Undro\DomainFault if a reading cannot be of this spool */
+    public function ahead(): array
+    {
+        return Ahead::of($this->course, $this->reducer);
     }
 
     /** How it stands now; worked out once for each mark that came. @throws \Undro\DomainFault if a reading cannot be of this spool */

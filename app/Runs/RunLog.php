@@ -17,6 +17,7 @@ use Undro\Input\Input;
 use Undro\Json\RunInput;
 use Undro\Ledger\BadLedger;
 use Undro\Ledger\EventKind;
+use Undro\Run\BadRun;
 use Undro\Run\MarkKind;
 use Undro\Run\Stop;
 use Undro\Strip\Removal;
@@ -25,6 +26,9 @@ use Undro\Strip\Removal;
 final readonly class RunLog
 {
     /** What a mark says to the log alone: the filler a layer goes on from; what becomes of old line, and where it goes. */
+    /** What is told within so long is told at once, s. */
+    private const LATE_S = 30.0;
+    private const MOST_AGO_S = 7_776_000;
     private const OWN_FIELDS = ['filler', 'how', 'to'];
 
     public function __construct(private EventLog $log, private OldLine $oldLine, private Winding $winding) {}
@@ -77,9 +81,14 @@ final readonly class RunLog
     {
         $run = $going->run;
         $kind = $in->choice('kind', MarkKind::class);
-        $at = Clock::now();
+        $late = self::late($run, $in);
+        $at = $late ?? Clock::now();
         $mark = array_intersect_key($in->all(), array_flip([...RunInput::FIELDS, ...self::OWN_FIELDS]));
         $heard = RunInput::mark($in);
+        if ($kind === MarkKind::Turns) {
+            $on = $in->optionalNumber('layer', 0, 20);
+            $on === null || (int) $on === $going->layer() || throw BadRun::turnsOfAnotherLayer($heard->turns, (int) $on, $going->layer());
+        }
         if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
             $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
         }
@@ -91,7 +100,7 @@ final readonly class RunLog
             $layer = $going->layer();
             $mark += ['layer' => $layer];
             if ($kind->endsALayer() || $going->layerAfter($heard) > $layer) {
-                $mark += $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class));
+                $mark += $this->winding->write($going, $uuid, $in->optionalChoice('stop', Stop::class), $late);
             }
         }
         $going->hear($kind, Input::of(['kind' => $kind->value, 'at' => $at] + $mark));
@@ -100,9 +109,21 @@ final readonly class RunLog
             Angler::query()->whereKey($run->angler_id)->update(['pace_turns_per_min' => $heard->pace]);
         }
         if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
-            $this->winding->writeLevel($going);
+            $this->winding->writeLevel($going, $late);
             $run->update(['ended_at' => $at]);
         }
+    }
+
+    /** When it happened, where it is told late: so long ago as is said, but not before what was told of the run already. Null: now. */
+    private static function late(Run $run, Input $in): ?string
+    {
+        $ago = $in->number('ago_s', 0, self::MOST_AGO_S, 0);
+        if ($ago < self::LATE_S) {
+            return null;
+        }
+        $last = $run->marks()->reorder()->orderByDesc('id')->value('at') ?? $run->started_at;
+
+        return max(is_string($last) ? $last : '', Clock::ago($ago));
     }
 
     /** What is on of a layer that snapped comes off again, and goes to the waste. @throws \Undro\DomainFault if other line lies over it */

@@ -7,6 +7,7 @@ namespace App\Runs;
 use App\Ledger\EventLog;
 use App\Models\LevelReading;
 use Illuminate\Support\Str;
+use Undro\Ledger\BadLedger;
 use Undro\Ledger\Count;
 use Undro\Ledger\EventKind;
 use Undro\Ledger\How;
@@ -29,9 +30,11 @@ final readonly class Winding
     /**
      * Writes what is on the layer being wound and not yet in the log.
      *
+     * @param string|null $late when it stopped, where that is told late
+     *
      * @return array<string, float|string|null> how much, m; half its band, m; and how it is known
      */
-    public function write(Going $going, string $uuid, ?Stop $stop): array
+    public function write(Going $going, string $uuid, ?Stop $stop, ?string $late): array
     {
         $layer = $going->layer();
         $now = $going->standing()->progress;
@@ -42,14 +45,14 @@ final readonly class Winding
         $half = sqrt(max(0.0, $now->woundHalf[$layer]->inMetres() ** 2 - $going->marks->squaredHalfOf($layer)));
         if ($going->run->spool_id !== null && !$going->run->isPractice()) {
             $length = Length::metres($metres);
-            $this->wind($going, $uuid, $layer, $length, Length::metres($half), $now->known[$layer], $stop === Stop::FillerOut);
+            $this->wind($going, $uuid, $layer, $length, Length::metres($half), $now->known[$layer], $stop === Stop::FillerOut, $late);
         }
 
         return ['written_m' => $metres, 'half_m' => $half, 'known' => How::text($now->known[$layer])];
     }
 
     /** How full the finished spool came out, as it was read in the run: what plans learn from. */
-    public function writeLevel(Going $going): void
+    public function writeLevel(Going $going, ?string $late): void
     {
         $run = $going->run;
         $depths = array_map(static fn(Length $depth): float => $depth->inMillimetres(), $going->marks->level);
@@ -61,6 +64,7 @@ final readonly class Winding
             (string) Str::uuid(),
             EventKind::Measured,
             [],
+            happenedAt: $late,
             angler: $run->angler_id,
             note: $run->name,
             run: $run->id,
@@ -80,8 +84,9 @@ final readonly class Winding
      *
      * @param Length    $half  half the band of the length
      * @param list<How> $known
+     * @param string|null $late when it stopped, where that is told late
      */
-    private function wind(Going $going, string $uuid, int $layer, Length $length, Length $half, array $known, bool $emptied): void
+    private function wind(Going $going, string $uuid, int $layer, Length $length, Length $half, array $known, bool $emptied, ?string $late): void
     {
         $run = $going->run;
         [$from, $product] = self::source($going, $layer);
@@ -105,7 +110,23 @@ final readonly class Winding
             $moves[] = Move::of($from, Place::of(PlaceKind::Unseen), Length::metres($holds - $there), $product);
         }
         $counts = $emptied && $from?->kind === PlaceKind::Filler ? [new Count($from, Length::metres(0), $product)] : [];
-        $this->log->record($uuid, EventKind::Wound, $moves, $counts, angler: $run->angler_id, note: $run->name, run: $run->id);
+        $write = fn(?string $happened) => $this->log->record(
+            $uuid,
+            EventKind::Wound,
+            $moves,
+            $counts,
+            $happened,
+            $run->angler_id,
+            note: $run->name,
+            run: $run->id,
+        );
+        try {
+            $write($late);
+        } catch (BadLedger $fault) {
+            // meanwhile something was written that it cannot have stood before: then it stands after that
+            $late !== null || throw $fault;
+            $write(null);
+        }
     }
 
     /** How much of a line there is to wind off a place: of a spool what lies outermost, m. */

@@ -14,6 +14,7 @@ use App\Runs\RunLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Undro\Json\RunJson;
 
 /** Runs at the bench: begun from a plan, told what happens, taken back as one. */
 final class RunController
@@ -46,6 +47,14 @@ final class RunController
         $response->headers->set('ETag', $tag);
 
         return $response;
+    }
+
+    /** How it goes on as planned: kept by a phone, so that it can go on where nothing can be asked. */
+    public function ahead(Run $run): JsonResponse
+    {
+        $going = new Going($run);
+
+        return new JsonResponse(['seen' => $run->seen()] + RunJson::ahead($run->ended_at === null ? $going->ahead() : []));
     }
 
     public function mark(ShapeRequest $request, RunLog $log, Run $run): JsonResponse

@@ -7,6 +7,7 @@ namespace Undro\Json;
 use Undro\Fill\FullLevel;
 use Undro\Ledger\How;
 use Undro\Line\Lay;
+use Undro\Run\Ahead;
 use Undro\Run\Belief;
 use Undro\Run\Course;
 use Undro\Run\Ending;
@@ -15,6 +16,7 @@ use Undro\Run\Standing;
 use Undro\Run\Step;
 use Undro\Run\StepState;
 use Undro\Run\Stop;
+use Undro\Twist\Feed;
 use Undro\Twist\Slack;
 
 /** How a run stands. */
@@ -30,19 +32,7 @@ final class RunJson
             'current' => $run->current,
             'over' => $run->over?->value,
             'layer' => $run->layer,
-            'layers' => array_map(static fn(int $index): array => [
-                'role' => $course->layers[$index]->role->value,
-                'material' => $course->layers[$index]->line->material->value,
-                'diameter_mm' => $course->layers[$index]->line->diameter->inMillimetres(),
-                'planned_m' => $course->plan->fill->layers[$index]->length->inMetres(),
-                'bottom_mm' => $course->plan->fill->layers[$index]->bottom?->inMillimetres(),
-                'top_mm' => $course->plan->fill->layers[$index]->top?->inMillimetres(),
-                'wound_m' => $at->wound[$index]->inMetres(),
-                'wound_half_m' => $at->woundHalf[$index]->inMetres(),
-                'known' => How::values($at->known[$index]),
-                'stopped' => ($run->stops[$index] ?? null)?->value,
-                'placed' => self::placed($run, $index),
-            ], array_keys($course->layers)),
+            'layers' => self::layers($standing),
             'progress' => self::progress($standing),
             'slack' => self::slack($standing),
             'soaks' => (object) $run->soaks,
@@ -64,6 +54,91 @@ final class RunJson
             'reel' => $course->wanted->reel->value,
             'lip' => $course->lip->value,
         ];
+    }
+
+    /**
+     * How it goes on as planned, for whoever winds where nothing can be asked.
+     *
+     * @param list<Ahead> $ahead
+     *
+     * @return array{points: list<array<string, mixed>>, slack: list<array<string, mixed>>}
+     */
+    public static function ahead(array $ahead): array
+    {
+        $first = $ahead[0] ?? null;
+
+        return [
+            'points' => array_map(static fn(Ahead $each): array => [
+                'layer' => $each->layer,
+                'turns' => $each->turns,
+                'layers' => self::layers($each->standing),
+                'progress' => ['stop' => null, 'may_go_on' => false, 'begin_anew' => false] + self::progress($each->standing),
+                'stops' => array_combine(
+                    array_map(static fn(Stop $stop): string => $stop->value, Stop::cases()),
+                    array_map(static fn(Stop $stop): array => self::stopped($each->standing, $stop), Stop::cases()),
+                ),
+            ], $ahead),
+            'slack' => $first === null ? [] : self::slackAhead($first->standing),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> every move of the slack test, by what may be seen and looked at */
+    private static function slackAhead(Standing $standing): array
+    {
+        $moves = [];
+        foreach (Feed::cases() as $feed) {
+            foreach ([true, false, null] as $matched) {
+                foreach ([[null, 0], [Slack::Straight, 0], ...array_map(static fn(int $loops): array => [Slack::Loops, $loops], [1, 2, 3])] as [$last, $loops]) {
+                    $seen = $last === null ? [] : ($last === Slack::Straight ? [$last] : array_fill(0, $loops, Slack::Loops));
+                    $test = $standing->slackIf($seen, $matched, $feed);
+                    $moves[] = [
+                        'feed' => $feed->value,
+                        'matched' => $matched,
+                        'last' => $last?->value,
+                        'loops' => $loops,
+                        'move' => $test->move->value,
+                        'words' => $test->move->words(),
+                        'turned_over' => $test->turnedOver,
+                    ];
+                }
+            }
+        }
+
+        return $moves;
+    }
+
+    /** @return array<string, mixed> what is said of a layer that stopped there */
+    private static function stopped(Standing $standing, ?Stop $stop): array
+    {
+        [$at, $run, $course] = [$standing->progress, $standing->run, $standing->course];
+
+        return [
+            'stop' => $stop === null ? null : Written::sentence(
+                Ending::next($stop, $at, $course->layers[$run->layer]->role, $run->layer === 0 && $course->setting->kept === null),
+            ),
+            'may_go_on' => $stop?->mayGoOn() ?? false,
+            'begin_anew' => $stop === Stop::Snapped && Ending::few($at),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function layers(Standing $standing): array
+    {
+        [$at, $run, $course] = [$standing->progress, $standing->run, $standing->course];
+
+        return array_map(static fn(int $index): array => [
+            'role' => $course->layers[$index]->role->value,
+            'material' => $course->layers[$index]->line->material->value,
+            'diameter_mm' => $course->layers[$index]->line->diameter->inMillimetres(),
+            'planned_m' => $course->plan->fill->layers[$index]->length->inMetres(),
+            'bottom_mm' => $course->plan->fill->layers[$index]->bottom?->inMillimetres(),
+            'top_mm' => $course->plan->fill->layers[$index]->top?->inMillimetres(),
+            'wound_m' => $at->wound[$index]->inMetres(),
+            'wound_half_m' => $at->woundHalf[$index]->inMetres(),
+            'known' => How::values($at->known[$index]),
+            'stopped' => ($run->stops[$index] ?? null)?->value,
+            'placed' => self::placed($run, $index),
+        ], array_keys($course->layers));
     }
 
     /** @return array<string, mixed> */
@@ -91,7 +166,6 @@ final class RunJson
     {
         [$at, $run, $course] = [$standing->progress, $standing->run, $standing->course];
         $passed = Ending::passed($at, $course->plan->fill);
-        $stop = $run->stops[$run->layer] ?? null;
         $turns = $at->turnsLeft;
 
         return [
@@ -124,13 +198,8 @@ final class RunJson
                 $course->plan->fill->gap,
             )),
             'passed' => $passed === null ? null : Written::sentence($passed),
-            'stop' => $stop === null ? null : Written::sentence(
-                Ending::next($stop, $at, $course->layers[$run->layer]->role, $run->layer === 0 && $course->setting->kept === null),
-            ),
-            'may_go_on' => $stop?->mayGoOn() ?? false,
-            'begin_anew' => $stop === Stop::Snapped && Ending::few($at),
             'layers' => FillJson::layers($at->now),
-        ];
+        ] + self::stopped($standing, $run->stops[$run->layer] ?? null);
     }
 
     /** @return array<string, mixed>|null how a filler was said to lie */

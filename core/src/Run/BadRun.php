@@ -84,4 +84,19 @@ final class BadRun extends DomainFault
     {
         return new self('case', 'This plan does not fit the spool as it stands. Change it until it does, then wind it.');
     }
+
+    /** @param int $now the layer that is being wound by now */
+    public static function turnsOfAnotherLayer(float $turns, int $on, int $now): self
+    {
+        return new self(
+            'turns',
+            sprintf(
+                '%d turns were counted on line %d from the arbor, and line %d is being wound by now: somebody has gone on meanwhile. They are not counted. '
+                    . 'If they were wound, correct what was written down in the log.',
+                (int) round($turns),
+                $on + 1,
+                $now + 1,
+            ),
+        );
+    }
 }

@@ -8,6 +8,7 @@ use Undro\Line\Material;
 use Undro\Spool\Usual;
 use Undro\Twist\Feed;
 use Undro\Twist\Sense;
+use Undro\Twist\Slack;
 use Undro\Twist\SlackTest;
 use Undro\Twist\Twist;
 
@@ -47,12 +48,27 @@ final readonly class Standing
     /** What the slack test of the line that is being wound asks for next. Source: handbook, chapter 3. */
     public function slackTest(): SlackTest
     {
-        return SlackTest::next(
+        return $this->slackIf(
             $this->run->slack[$this->run->layer] ?? [],
             $this->matched(),
+            ($this->run->placed[$this->run->layer] ?? null)->feed ?? $this->course->setting->feed(),
+        );
+    }
+
+    /**
+     * What it would ask for next on this line, had this been seen and looked at.
+     *
+     * @param list<Slack> $seen    in order
+     * @param bool|null   $matched filler and rotor turn the same way; null: nobody has looked
+     */
+    public function slackIf(array $seen, ?bool $matched, Feed $feed): SlackTest
+    {
+        return SlackTest::next(
+            $seen,
+            $matched,
             $this->matchedTwist()?->loopsInSlack(),
             $this->course->layers[$this->run->layer]->line->material === Material::Braid,
-            ($this->run->placed[$this->run->layer] ?? null)->feed ?? $this->course->setting->feed(),
+            $feed,
         );
     }
 
