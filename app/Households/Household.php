@@ -30,6 +30,12 @@ final class Household extends Model
         return self::query()->create(['id' => strtolower(Str::random(16)), 'name' => $name, 'made_at' => Clock::now()]);
     }
 
+    /** Tells a device of theirs which household it was, and nobody anything else. */
+    public function mark(): string
+    {
+        return substr(hash('sha256', "household $this->id"), 0, 12);
+    }
+
     /** Everything of theirs lies in here. */
     public function folder(): string
     {

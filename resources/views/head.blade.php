@@ -6,7 +6,7 @@
     <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
     <meta name="token-cookie" content="{{ App\Http\OwnCookies::name(App\Http\Middleware\OwnCsrfToken::COOKIE) }}">
     @isset($household)
-        <meta name="household" content="{{ $household }}">
+        <meta name="household" content="{{ $household }}" data-id="{{ $householdId }}">
         <meta name="person" content="{{ $person }}">
     @endisset
     <title>Undro</title>

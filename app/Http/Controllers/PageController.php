@@ -40,7 +40,7 @@ final class PageController
         $scripts = ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])];
 
         $person = config()->boolean('undro.served') ? SignedIn::person($request) : null;
-        $head = ['household' => $person?->household()->name, 'person' => $person?->name];
+        $head = ['household' => $person?->household()->name, 'householdId' => $person?->household()->mark(), 'person' => $person?->name];
 
         return new StreamedResponse(static function () use ($scripts, $first, $path, $started, $head): void {
             // the browser fetches script and styles while the answers are being worked out

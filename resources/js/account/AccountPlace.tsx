@@ -1,4 +1,5 @@
-import { type Household, household, useHousehold } from '../api/account';
+import { type Household, useHousehold } from '../api/account';
+import { household } from '../api/served';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';

@@ -2,14 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { at, useChange } from './change';
 import { answer, client, type Schemas } from './client';
 import { key } from './keys';
+import { household } from './served';
 
 export type Household = Schemas['Household'];
-
-/** The household that is signed in to; null: Undro runs for this computer alone, and nobody signs in. */
-export const household = document.querySelector<HTMLMetaElement>('meta[name="household"]')?.content ?? null;
-
-/** Who is signed in. */
-export const person = document.querySelector<HTMLMetaElement>('meta[name="person"]')?.content ?? null;
 
 export const useHousehold = () =>
   useQuery({

@@ -11,6 +11,7 @@ type Root =
   | 'rods'
   | 'runs'
   | 'run'
+  | 'ahead'
   | 'events'
   | 'drags'
   | 'upkeep'

@@ -1,8 +1,8 @@
 import { Anchor, Button, NativeSelect, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import { household } from '../api/account';
 import { Problem, type Schemas } from '../api/client';
 import { useImport, useTakeImportBack } from '../api/records';
+import { household } from '../api/served';
 import page from '../parts/parts.module.css';
 import { shorten } from '../parts/shorten';
 import { done } from '../parts/undo';

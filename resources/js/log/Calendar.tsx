@@ -1,6 +1,6 @@
 import { Anchor, Button, CopyButton, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { household } from '../api/account';
+import { household } from '../api/served';
 import { useCalendars, useFollow, useRevoke } from '../api/upkeep';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';

@@ -1,6 +1,6 @@
 import { Anchor, Group, Radio, Switch, TextInput } from '@mantine/core';
-import { household } from '../api/account';
 import { useChangeAngler } from '../api/records';
+import { household } from '../api/served';
 import type { Angler } from '../api/types';
 import type { Units } from '../units/units';
 import { useBench } from './bench';

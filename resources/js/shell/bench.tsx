@@ -1,8 +1,8 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo } from 'react';
-import { person } from '../api/account';
 import { sayProblems } from '../api/client';
 import { useAnglers, useLastUsed, useReels } from '../api/records';
+import { person } from '../api/served';
 import type { Angler, Reel, Spool } from '../api/types';
 import { sentence } from '../units/sentence';
 import { METRIC, type Units } from '../units/units';

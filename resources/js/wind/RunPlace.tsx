@@ -10,6 +10,7 @@ import { useBench } from '../shell/bench';
 import { Link, useParams } from '../shell/route';
 import { useArriveAt } from '../shell/useArrival';
 import { Cord } from './Cord';
+import { OutOfReach } from './OutOfReach';
 import { RunSection, RunTape } from './RunDrawing';
 import { RunOver } from './RunOver';
 import { Soaks } from './Soaks';
@@ -17,7 +18,7 @@ import { StepView } from './StepView';
 import { roleOf, standing, toWrite } from './standing';
 import { Unwritten } from './Unwritten';
 import { useAwake } from './useAwake';
-import { type Running, type Told, useRun } from './useRun';
+import { type Running, type Silence, type Told, useRun } from './useRun';
 import classes from './Wind.module.css';
 
 const Truth = lazy(() => import('./Truth').then(({ Truth }) => ({ default: Truth })));
@@ -27,14 +28,14 @@ export function RunPlace() {
   const { uuid = '' } = useParams();
   const running = useRun(uuid);
   const awake = useAwake();
-  const { query } = running;
-  if (!query.data) return <Waiting query={query} what="the run" />;
-  return <Bench {...running} run={query.data} awake={awake} />;
+  const { query, run } = running;
+  if (!run) return <Waiting query={query} what="the run" />;
+  return <Bench {...running} run={run} awake={awake} />;
 }
 
-type BenchProps = Omit<Running, 'step'> & { offline: boolean; awake: boolean };
+type BenchProps = Omit<Running, 'step'> & { silence: Silence; lateDepth: boolean; awake: boolean };
 
-function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
+function Bench({ run, tell, say, ahead, waits, silence, lateDepth, awake }: BenchProps) {
   const { units, put } = useBench();
   const { state } = run;
   // the reel of the run is the one on the bench
@@ -70,17 +71,13 @@ function Bench({ run, tell, say, ahead, offline, awake }: BenchProps) {
         {state.over === null && <Leave tell={tell} run={run} ahead={ahead} />}
       </aside>
       <section className={classes.main} aria-label="The step">
-        {offline && (
-          <p role="alert" className={classes.offline}>
-            Undro does not answer. Go on: what you count is kept here and told when it answers again.
-          </p>
-        )}
+        <OutOfReach run={run} silence={silence} waits={waits} lateDepth={lateDepth} />
         {state.over === null && <Soaks run={run} tell={tell} />}
         {waiting && state.over === null && (
-          <Unwritten run={run} say={say} ahead={ahead} then={waiting} onDone={() => setWaiting(null)} />
+          <Unwritten run={run} say={say} ahead={ahead} waits={waits} then={waiting} onDone={() => setWaiting(null)} />
         )}
         {step && state.over === null ? (
-          <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} />
+          <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} waits={waits} />
         ) : (
           <RunOver run={run} tell={tell} />
         )}

@@ -87,7 +87,14 @@ export function StepView(running: Running) {
         (step.tool === 'strip' ? (
           <StillOn run={run} say={say} then={waiting} onDone={() => setWaiting(null)} />
         ) : (
-          <Unwritten run={run} say={say} ahead={ahead} then={waiting} onDone={() => setWaiting(null)} />
+          <Unwritten
+            run={run}
+            say={say}
+            ahead={ahead}
+            waits={running.waits}
+            then={waiting}
+            onDone={() => setWaiting(null)}
+          />
         ))}
       {noting && <Note onDone={() => setNoting(false)} {...running} />}
       <footer className={classes.moves}>

@@ -24,14 +24,18 @@ export function useLying(run: Run): Spool['contents'] {
 const isMain = (piece: Spool['contents'][number]) => piece.role === 'main';
 
 /** Old line off, as a step of the run: written at once, and taken back with the rest of it. */
-export function StripTool({ run, step, say, tell }: Running) {
+export function StripTool({ run, step, say, tell, waits }: Running) {
   const spool = useSpool(run);
   const lying = useLying(run);
   const kept = run.state.kept !== null;
-  if (!spool || lying.length === 0) {
+  const told = waits.includes('stripped');
+  if (!spool || lying.length === 0 || told) {
     return (
       <div className={classes.ending}>
-        <p>{kept ? 'The main line is off; the backing stays.' : 'Nothing lies on the spool any more.'}</p>
+        <p>
+          {told && 'It is written down when the server answers. '}
+          {kept ? 'The main line is off; the backing stays.' : 'Nothing lies on the spool any more.'}
+        </p>
         <Button onClick={() => tell({ kind: 'done', step: step.id })}>Next</Button>
       </div>
     );

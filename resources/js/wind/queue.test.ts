@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { queueOf } from './queue';
+import { putAway, queueOf, refused, sent, waitingMarks, waitingRuns } from './queue';
 
 function store() {
   const kept = new Map<string, string>();
@@ -63,5 +63,43 @@ describe('marks on their way', () => {
     const shared = store();
     shared.setItem('undro-run r a', '{broken');
     expect(queueOf('r', 'a', shared, id).next()).toEqual([]);
+  });
+});
+
+describe('what is told late', () => {
+  it('does not add turns of one layer to those of another', () => {
+    const queue = queueOf('r', 'a', store(), id);
+    queue.add({ kind: 'turns', turns: 5, layer: 0 });
+    queue.add({ kind: 'turns', turns: 2, layer: 1 });
+    expect(queue.next().map((mark) => [mark.layer, mark.turns])).toEqual([
+      [0, 5],
+      [1, 2],
+    ]);
+  });
+
+  it('says how long ago it was, whatever the clock says', () => {
+    const now = Date.now();
+    expect(sent({ id: 'x', kind: 'turns', turns: 1, told_at: now - 90_000 })).toEqual({
+      id: 'x',
+      kind: 'turns',
+      turns: 1,
+      ago_s: 90,
+    });
+    expect(sent({ id: 'x', kind: 'left', told_at: now + 90_000 }).ago_s).toBe(0);
+  });
+
+  it('keeps what was not taken until it was looked at, and counts what waits', () => {
+    const kept = store();
+    const queue = queueOf('r', 'a', kept, id);
+    queue.add({ kind: 'turns', turns: 5 });
+    queue.add({ kind: 'left' });
+    expect(waitingMarks(kept)).toBe(2);
+    expect(waitingRuns(kept)).toEqual(['r']);
+    const [first] = queue.next(1);
+    if (first) queue.refuse(first, 'why');
+    expect(refused('r', kept).map((each) => each.why)).toEqual(['why']);
+    expect(queue.all().map((mark) => mark.kind)).toEqual(['left']);
+    putAway('r', kept);
+    expect(refused('r', kept)).toEqual([]);
   });
 });

@@ -1,22 +1,36 @@
+import { householdId } from '../api/served';
 import type { RunMark } from '../api/types';
 
-const PREFIX = 'undro-run';
+/** A mark as it is kept here, with the moment it happened by this device's clock, ms. */
+export type Kept = RunMark & { told_at: number };
+/** A mark the server would not take, and why. */
+export interface Refused {
+  mark: Kept;
+  why: string;
+}
 
 /** Marks that the server has not taken yet, kept by the browser so that a closed tab loses none. */
 export interface Queue {
-  /** a mark; turns that follow turns not yet on their way are added to them */
-  add: (mark: Omit<RunMark, 'id'>) => void;
+  /** a mark; turns that follow turns of the same layer not yet on their way are added to them */
+  add: (mark: Omit<RunMark, 'id'>, id?: string) => void;
   /** the next to send, oldest first, the same until they are gone */
-  next: (most?: number) => RunMark[];
-  gone: (sent: RunMark[]) => void;
+  next: (most?: number) => Kept[];
+  gone: (sent: Kept[]) => void;
+  /** what the server would not take: it stands aside until it was looked at */
+  refuse: (mark: Kept, why: string) => void;
   empty: () => boolean;
+  all: () => Kept[];
   /** turns the server does not know of */
   turns: () => number;
 }
 
 type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
-const read = (store: Store, key: string): RunMark[] => {
+// what one household told is not sent for another that signs in here after it
+const prefix = () => `undro-run${householdId === null ? '' : `@${householdId}`}`;
+const refusedOf = (run: string) => `${prefix()}-refused ${run}`;
+
+const read = <T = Kept>(store: Store, key: string): T[] => {
   try {
     const kept: unknown = JSON.parse(store.getItem(key) ?? '[]');
     return Array.isArray(kept) ? kept : [];
@@ -25,24 +39,27 @@ const read = (store: Store, key: string): RunMark[] => {
   }
 };
 
+const keysOf = (store: Store): string[] =>
+  Array.from({ length: store.length }, (_, index) => store.key(index) ?? '').filter((key) =>
+    key.startsWith(`${prefix()} `),
+  );
+
 /** The queue of one window. It takes over what a closed window left behind: ids make sending twice harmless. */
 export function queueOf(run: string, window: string, store: Store, newId: () => string): Queue {
-  const own = `${PREFIX} ${run} ${window}`;
-  const orphans = Array.from({ length: store.length }, (_, index) => store.key(index) ?? '').filter(
-    (key) => key.startsWith(`${PREFIX} ${run} `) && key !== own,
-  );
+  const own = `${prefix()} ${run} ${window}`;
+  const orphans = keysOf(store).filter((key) => key.startsWith(`${prefix()} ${run} `) && key !== own);
   let marks = [...orphans.flatMap((key) => read(store, key)), ...read(store, own)];
   const sending = new Set<string>(marks.map((mark) => mark.id));
   const keep = () => (marks.length > 0 ? store.setItem(own, JSON.stringify(marks)) : store.removeItem(own));
   keep();
   for (const key of orphans) store.removeItem(key);
   return {
-    add(mark) {
+    add(mark, id = newId()) {
       const last = marks.at(-1);
-      if (mark.kind === 'turns' && last?.kind === 'turns' && !sending.has(last.id)) {
-        marks = [...marks.slice(0, -1), { ...last, turns: (last.turns ?? 0) + (mark.turns ?? 0) }];
+      if (mark.kind === 'turns' && last?.kind === 'turns' && last.layer === mark.layer && !sending.has(last.id)) {
+        marks = [...marks.slice(0, -1), { ...last, turns: (last.turns ?? 0) + (mark.turns ?? 0), told_at: Date.now() }];
       } else {
-        marks = [...marks, { ...mark, id: newId() }];
+        marks = [...marks, { ...mark, id, told_at: Date.now() }];
       }
       keep();
     },
@@ -56,13 +73,31 @@ export function queueOf(run: string, window: string, store: Store, newId: () => 
       marks = marks.filter((mark) => !ids.has(mark.id));
       keep();
     },
+    refuse(mark, why) {
+      store.setItem(refusedOf(run), JSON.stringify([...read<Refused>(store, refusedOf(run)), { mark, why }]));
+      this.gone([mark]);
+    },
     empty: () => marks.length === 0,
+    all: () => marks,
     turns: () => marks.reduce((sum, mark) => sum + (mark.kind === 'turns' ? (mark.turns ?? 0) : 0), 0),
   };
 }
 
+/** What of a run was not taken, and is not put away yet. */
+export const refused = (run: string, store: Store): Refused[] => read<Refused>(store, refusedOf(run));
+export const putAway = (run: string, store: Store): void => store.removeItem(refusedOf(run));
+
 /** How much of all runs the server has not taken yet. */
 export const waitingMarks = (store: Store): number =>
-  Array.from({ length: store.length }, (_, index) => store.key(index) ?? '')
-    .filter((key) => key.startsWith(`${PREFIX} `))
-    .reduce((sum, key) => sum + read(store, key).length, 0);
+  keysOf(store).reduce((sum, key) => sum + read(store, key).length, 0);
+
+/** The runs of which something waits. */
+export const waitingRuns = (store: Store): string[] => [
+  ...new Set(keysOf(store).map((key) => key.split(' ')[1] ?? '')),
+];
+
+/** A mark as it is sent: how long ago it happened, since this device's clock may be wrong. */
+export const sent = ({ told_at, ...mark }: Kept): RunMark => ({
+  ...mark,
+  ago_s: Math.max(0, Math.round((Date.now() - (told_at || Date.now())) / 1000)),
+});

@@ -1,14 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { answer, client, Problem } from '../api/client';
+import { answer, client } from '../api/client';
+import { key as keyOf } from '../api/keys';
 import { afterWriting } from '../api/runs';
+import { household } from '../api/served';
 import type { Run, RunMark, RunStep } from '../api/types';
+import { keepSeen } from '../away/seen';
 import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
+import { useLatest } from '../parts/useLatest';
+import { whileAway } from './away';
+import { deliver, mustWait, windowName } from './deliver';
 import { queueOf } from './queue';
 
-/** How often another window's marks are asked for, ms. */
-const LOOK_EVERY = 1500;
+/** How often another window's marks are asked for, ms: less often where many ask, and a phone has to last. */
+const LOOK_EVERY = household === null ? 1500 : 4000;
 const TRY_AGAIN = 2000;
 /** The first turn that waits does so for this long, and those after it with it, ms: nothing seen or kept is older. */
 const GATHER = 400;
@@ -18,23 +24,20 @@ const WRITING = ['stopped', 'left', 'finished', 'stripped', 'again', 'pace'];
 /** A mark before it has its id. */
 export type Told = Omit<RunMark, 'id'>;
 export type Tell = (...marks: Told[]) => void;
+/** Why nobody answers; null: somebody does. */
+export type Silence = 'silent' | 'signed out' | null;
 
 /** What every tool of a run is given. */
 export interface Running {
   run: Run;
   step: RunStep;
   tell: Tell;
-  /** all of them or none */
+  /** all of them or none; where nobody answers they are kept, and the run goes on by what it was given */
   say: (...marks: Told[]) => Promise<Run>;
   /** turns counted here that the server does not know of yet */
   ahead: number;
-}
-
-/** This window's own name, the same after a reload. */
-function windowName(): string {
-  const kept = sessionStorage.getItem('undro-window') ?? newId();
-  sessionStorage.setItem('undro-window', kept);
-  return kept;
+  /** what was told that only the server can work out, while it does not answer */
+  waits: RunMark['kind'][];
 }
 
 /** Answers can come in another order than they were given: the one that knows more marks stands. */
@@ -62,12 +65,18 @@ export function useRun(uuid: string) {
     },
   });
   const heard = useCallback(
-    (run: Run) => queries.setQueryData<Run>(key, (before) => newer(before, run)),
-    [queries, key],
+    (run: Run) => {
+      queries.setQueryData<Run>(key, (before) => newer(before, run));
+      keepSeen(`/api/runs/${uuid}`, run);
+    },
+    [queries, key, uuid],
   );
+  const table = useAhead(uuid, query.data);
   const queue = useMemo(() => queueOf(uuid, windowName(), localStorage, newId), [uuid]);
-  const [ahead, setAhead] = useState(() => queue.turns());
-  const [offline, setOffline] = useState(false);
+  const [marks, setMarks] = useState(() => queue.all());
+  const [silence, setSilence] = useState<Silence>(null);
+  // a depth that was told late: what it came to was not seen when it was told
+  const [lateDepth, setLateDepth] = useState(false);
   const busy = useRef(false);
   const single = useRef(false);
   const timer = useRef(0);
@@ -75,75 +84,116 @@ export function useRun(uuid: string) {
   const send = useCallback(async (): Promise<void> => {
     window.clearTimeout(timer.current);
     timer.current = 0;
-    const marks = queue.next(single.current ? 1 : undefined);
-    if (busy.current || marks.length === 0) return;
+    const due = queue.next(single.current ? 1 : undefined);
+    if (busy.current || due.length === 0) return;
     busy.current = true;
-    let wait = 0;
-    try {
-      const run = await answer(
-        client.POST('/api/runs/{uuid}/marks', { params: { path: { uuid } }, body: { marks }, keepalive: true }),
-      );
-      queue.gone(marks);
-      heard(run);
-      setOffline(false);
-      if (marks.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
-    } catch (error) {
-      if (!(error instanceof Problem) || error.status < 400 || error.status >= 500) {
-        setOffline(true);
-        wait = TRY_AGAIN;
-      } else if (marks.length > 1) {
-        // nothing of a refused batch was taken: one by one the good ones are
-        single.current = true;
-      } else {
-        queue.gone(marks);
-        failed(error);
-        void queries.invalidateQueries({ queryKey: key });
-      }
-    } finally {
-      busy.current = false;
-      setAhead(queue.turns());
-      if (queue.empty()) single.current = false;
-      else timer.current = window.setTimeout(send, wait);
+    const outcome = await deliver(uuid, due);
+    busy.current = false;
+    if (outcome.how === 'taken') {
+      queue.gone(due);
+      heard(outcome.run);
+      setSilence(null);
+      if (due.some((mark) => mark.kind === 'depth')) setLateDepth(true);
+      if (due.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
+    } else if (outcome.how === 'away') {
+      setSilence(outcome.signedOut ? 'signed out' : 'silent');
+    } else if (due.length > 1) {
+      // nothing of a refused batch was taken: one by one the good ones are
+      single.current = true;
+    } else {
+      for (const mark of due) queue.refuse(mark, outcome.problem.message);
+      failed(outcome.problem);
+      void queries.invalidateQueries({ queryKey: key });
     }
+    setMarks(queue.all());
+    if (queue.empty()) single.current = false;
+    else timer.current = window.setTimeout(send, outcome.how === 'away' ? TRY_AGAIN : 0);
   }, [queries, queue, key, uuid, heard]);
 
+  const away = useMemo(
+    () => (silence !== null && query.data ? whileAway(query.data, table, marks) : null),
+    [silence, query.data, table, marks],
+  );
+  const run = away?.run ?? query.data;
+  const layer = useLatest(run?.state.layer);
+  const keep = useCallback(
+    (mark: Told, id?: string) =>
+      queue.add(mark.kind === 'turns' && layer.current !== undefined ? { ...mark, layer: layer.current } : mark, id),
+    [queue, layer],
+  );
+
   const tell: Tell = useCallback(
-    (...marks) => {
-      for (const mark of marks) queue.add(mark);
-      setAhead(queue.turns());
+    (...told) => {
+      for (const mark of told) keep(mark);
+      setMarks(queue.all());
       // a steady beat must not put off for ever what waits
-      if (marks.every((mark) => mark.kind === 'turns') && timer.current !== 0) return;
+      if (told.every((mark) => mark.kind === 'turns') && timer.current !== 0) return;
       window.clearTimeout(timer.current);
-      timer.current = window.setTimeout(send, marks.every((mark) => mark.kind === 'turns') ? GATHER : 0);
+      timer.current = window.setTimeout(send, told.every((mark) => mark.kind === 'turns') ? GATHER : 0);
     },
-    [queue, send],
+    [keep, queue, send],
   );
 
   /** Tells something at once, after whatever still waits; what is wrong with it is the caller's to show. */
+  const latest = useLatest({ data: query.data, table });
   const say = useCallback(
-    async (...marks: Told[]): Promise<Run> => {
+    async (...told: Told[]): Promise<Run> => {
       while (busy.current) await new Promise((resolve) => window.setTimeout(resolve, 50));
       await send();
-      const run = await answer(
-        client.POST('/api/runs/{uuid}/marks', {
-          params: { path: { uuid } },
-          body: { marks: marks.map((mark) => ({ ...mark, id: newId() })) },
-        }),
-      );
-      heard(run);
-      if (marks.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
-      return run;
+      const named = told.map((mark) => ({ ...mark, id: newId() }));
+      if (queue.empty()) {
+        try {
+          const after = await answer(
+            client.POST('/api/runs/{uuid}/marks', { params: { path: { uuid } }, body: { marks: named } }),
+          );
+          heard(after);
+          setSilence(null);
+          setLateDepth(false);
+          if (told.some((mark) => WRITING.includes(mark.kind))) void afterWriting(queries);
+          return after;
+        } catch (error) {
+          if (!mustWait(error) || !latest.current.data) throw error;
+          setSilence('silent');
+        }
+      }
+      // nobody answers: it is told in its turn, and the run goes on by what it was given
+      const { data, table: given } = latest.current;
+      if (!data) throw new Error('There is no run to tell it of.');
+      for (const { id, ...mark } of named) keep(mark, id);
+      setMarks(queue.all());
+      timer.current = window.setTimeout(send, TRY_AGAIN);
+      return whileAway(data, given, queue.all()).run;
     },
-    [send, queries, uuid, heard],
+    [send, queries, queue, uuid, heard, keep, latest],
   );
 
   useEffect(() => {
     void send();
+    const again = () => void send();
+    window.addEventListener('online', again);
     return () => {
       window.clearTimeout(timer.current);
+      window.removeEventListener('online', again);
       void send();
     };
   }, [send]);
 
-  return { query, tell, say, ahead, offline };
+  const ahead = marks.reduce((sum, mark) => sum + (mark.kind === 'turns' ? (mark.turns ?? 0) : 0), 0);
+  return { query, run, tell, say, ahead: away ? 0 : ahead, waits: away?.waits ?? NOTHING, silence, lateDepth };
+}
+
+const NOTHING: RunMark['kind'][] = [];
+
+/** How the run goes on as planned; asked for anew with every step, so that it can go on where nobody answers. */
+function useAhead(uuid: string, run: Run | undefined) {
+  const state = run?.state;
+  const { data } = useQuery({
+    queryKey: keyOf('ahead', uuid, state?.current, state?.layer, run?.written.length, state?.progress.replanned),
+    enabled: state !== undefined && state.over === null,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+    placeholderData: (before) => before,
+    queryFn: () => answer(client.GET('/api/runs/{uuid}/ahead', { params: { path: { uuid } } })),
+  });
+  return data;
 }

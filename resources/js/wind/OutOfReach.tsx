@@ -1,0 +1,84 @@
+import { Anchor, Button } from '@mantine/core';
+import { useState } from 'react';
+import { household } from '../api/served';
+import type { Run, RunMark } from '../api/types';
+import { day } from '../parts/day';
+import { putAway, refused } from './queue';
+import type { Silence } from './useRun';
+import classes from './Wind.module.css';
+
+const WORDS: Partial<Record<RunMark['kind'], string>> = {
+  depth: 'the depth you read',
+  said: 'the length you said',
+  stripped: 'the old line that came off',
+  counted: 'what the counter told',
+};
+
+interface OutOfReachProps {
+  run: Run;
+  silence: Silence;
+  waits: RunMark['kind'][];
+  /** a depth was told late, and what it came to was not seen then */
+  lateDepth: boolean;
+}
+
+/** What it means that nobody answers, what waits for it, and what was not taken once somebody did. */
+export function OutOfReach({ run, silence, waits, lateDepth }: OutOfReachProps) {
+  const [looked, setLooked] = useState(0);
+  const kinds = [...new Set(waits)].map((kind) => WORDS[kind]).filter((word) => word !== undefined);
+  const not = refused(run.id, localStorage);
+  const { doubt } = run.state.progress;
+  return (
+    <>
+      {silence !== null && (
+        <p role="alert" className={classes.offline} data-testid="out-of-reach">
+          {silence === 'signed out' ? (
+            <>
+              You are signed out here.{' '}
+              <Anchor href={`/sign-in?to=/wind/${run.id}`} underline="always">
+                Sign in
+              </Anchor>
+              ; what you tell meanwhile is kept and told then.
+            </>
+          ) : (
+            <>
+              {household === null ? 'Undro does not answer.' : 'The server is out of reach.'} Go on: turns, stops and
+              steps are counted here by the plan as it stood, and told in order when it answers again.
+            </>
+          )}
+          {kinds.length > 0 && (
+            <>
+              {' '}
+              <b>Waits for it: {kinds.join(', ')}.</b> Until then the figures go on without it.
+            </>
+          )}
+        </p>
+      )}
+      {silence === null && lateDepth && doubt !== null && (
+        <p role="alert" className={classes.warn} data-testid="doubted">
+          The depth you told is {Math.abs(doubt).toFixed(0)} times its tolerance off what turns and plan say, and is not
+          used. Measure again.
+        </p>
+      )}
+      {not.length > 0 && (
+        <div role="alert" className={classes.warn} data-testid="refused" key={looked}>
+          {not.map(({ mark, why }) => (
+            <p key={mark.id}>
+              Not taken, told {day(new Date(mark.told_at).toISOString())}: {why}
+            </p>
+          ))}
+          <Button
+            size="compact-sm"
+            variant="default"
+            onClick={() => {
+              putAway(run.id, localStorage);
+              setLooked(looked + 1);
+            }}
+          >
+            I have seen it
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
