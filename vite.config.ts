@@ -1,5 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
+import { away } from './bin/away';
 import { compressed } from './bin/compressed';
 import { palette } from './bin/palette';
 import { stills } from './bin/stills';
@@ -12,7 +13,7 @@ const OVER =
   /node_modules\/(react-remove-scroll|use-sidecar|use-callback-ref|react-style-singleton|aria-hidden)|@mantine\/(notifications|spotlight)|components\/(Modal|ModalBase|Overlay|Portal|FocusTrap|ScrollArea|Paper|Notification)\/|styles\/(ScrollArea|Paper|CloseButton|Overlay|ModalBase|Modal|Notification|Table)\.css|theme\/over/;
 
 export default defineConfig({
-  plugins: [react(), palette(), stills(), compressed()],
+  plugins: [react(), palette(), stills(), compressed(), away()],
   publicDir: false,
   build: {
     outDir: 'public/build',

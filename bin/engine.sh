@@ -36,9 +36,9 @@ served_data() {
     export UNDRO_ADDRESS=${UNDRO_ADDRESS:-https://localhost:8443}
 }
 
-# as_served COMMAND...: goes on as the user it is served as, from whoever it was started by
+# as_served COMMAND...: as the user it is served as, whoever started it
 as_served() {
-    [ "$(id -u)" -eq 0 ] || exec "$@"
+    [ "$(id -u)" -eq 0 ] || { "$@"; return; }
     id "$SERVED_AS" >/dev/null 2>&1 || die "there is no user $SERVED_AS. Start it as a user who is not root."
     # what was installed for Undro is nobody's secret, and has to be read by that user
     chmod -R go+rX vendor public/build .cache 2>/dev/null || true
@@ -46,7 +46,7 @@ as_served() {
     local as=(setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups --inh-caps=-all --)
     "${as[@]}" test -r vendor/autoload.php && "${as[@]}" test -w "$UNDRO_DATA/run" \
         || die "the user $SERVED_AS cannot come to $PWD and $UNDRO_DATA. Put both where everybody may go, such as /srv, or start it as another user than root."
-    HOME="$UNDRO_DATA" exec "${as[@]}" "$@"
+    HOME="$UNDRO_DATA" "${as[@]}" "$@"
 }
 
 serve_households() {
@@ -87,7 +87,10 @@ serve_households() {
         # the certificate is read by caddy, which may run as another user
         if [ -n "$cert" ]; then cp -f "$cert" "$UNDRO_DATA/caddy/cert.pem"; cp -f "$key" "$UNDRO_DATA/caddy/key.pem"; fi
         export UNDRO_SERVING=1
-        as_served "$BASH" ./undro serve "${given[@]}"
+        as_served "$BASH" ./undro serve "${given[@]}" &
+        trap 'kill "$!" 2>/dev/null' INT TERM HUP
+        wait "$!"
+        exit
     fi
     UNDRO_ADDRESS="https://${hosts[0]}$([ "$port" = 443 ] || [ -n "$acme" ] || echo ":$port")"
     served_data "$data"
@@ -203,13 +206,23 @@ $at {
 		respond @large_too_large "This is larger than 32 MB. Nothing was changed; send it in parts." 413
 		respond @too_large "This is larger than 1 MB. Nothing was changed; send it in parts." 413
 
-		@built path_regexp ^/build/assets/[\w.-]+\.(js|css|woff2|svg|json|gz)\$
+		@built path_regexp ^/build/assets/[\w.-]+\.(js|css|woff2|svg|png|webmanifest|json|gz)\$
 		handle @built {
 			header Cache-Control "public, max-age=31536000, immutable"
 			header X-Content-Type-Options nosniff
+			@manifest path *.webmanifest
+			header @manifest Content-Type application/manifest+json
 			file_server {
 				precompressed br gzip
 			}
+		}
+		# who keeps Undro on a phone; asked for anew each time, so that the phone keeps what is built now
+		handle /worker.js {
+			header Cache-Control no-cache
+			header X-Content-Type-Options nosniff
+			encode gzip
+			rewrite * /build/worker.js
+			file_server
 		}
 		route {
 			# who may send much is looked at before it is read
@@ -318,20 +331,43 @@ own_authority() {
 
 # account DO [WHO] [FILE] [--household NAME] [--from FILE] [--yes] [--data DIR]
 account() {
-    local data=served given=()
+    local data=served given=() words=() from= file= brought= status=0
     while [ $# -gt 0 ]; do
         case $1 in
             --data) data=${2:-}; shift ;;
-            --household | --from) given+=("$1=${2:-}"); shift ;;
-            *) given+=("$1") ;;
+            --household) given+=("$1=${2:-}"); shift ;;
+            --from) from=${2:-}; shift ;;
+            -*) given+=("$1") ;;
+            *) words+=("$1") ;;
         esac
         shift
     done
-    [ ${#given[@]} -gt 0 ] || die "account takes add, list, link, out, in or remove. See ./undro help"
+    [ ${#words[@]} -gt 0 ] || die "account takes add, list, link, out, in or remove. See ./undro help"
     need_php; locked need_vendor
     served_data "$data"
     fresh_none
-    as_served php artisan undro:account "${given[@]}"
+    # files are read and written as whoever asks, wherever they lie
+    file=${words[2]:-}
+    case ${words[0]} in
+        in) [ -f "$file" ] || die "there is no file ${file:-to bring in: a document or a copy of a database}."; brought=$(brought "$file"); words[2]=$brought ;;
+        out) [ ! -e "$file" ] || die "there is a file $file already."; [ -z "$file" ] || words[2]="$UNDRO_DATA/run/out-$$.${file##*.}" ;;
+    esac
+    if [ -n "$from" ]; then
+        [ -f "$from" ] || die "there is no file $from."
+        brought=$(brought "$from")
+        given+=("--from=$brought")
+    fi
+    as_served php artisan undro:account "${words[@]}" "${given[@]}" || status=$?
+    [ -z "$brought" ] || rm -f "$brought"
+    if [ "${words[0]}" = out ] && [ "$status" -eq 0 ]; then mv "${words[2]}" "$file" && say "It is in $file"; fi
+    return "$status"
+}
+
+# brought FILE: a copy of it that the user it is served as may read
+brought() {
+    local to="$UNDRO_DATA/run/in-$$"
+    cp "$1" "$to"
+    echo "$to"
 }
 
 # fresh_none: a command beside a running server reads no cache of its

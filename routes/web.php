@@ -141,4 +141,6 @@ Route::get('/pair/{code?}', [PairingController::class, 'door'])->where('code', '
 Route::post('/pair', [PairingController::class, 'enter'])->withoutMiddleware('web');
 // of the built files, what public/router.php does not answer itself: those for paired devices
 Route::get('/build/assets/{file}', AssetController::class)->where('file', '[\w.-]+')->withoutMiddleware('web');
+// the same page with nothing in it, for devices that keep it
+Route::get('/away', [PageController::class, 'bare'])->middleware(ServedOnly::class);
 Route::get('/{any?}', PageController::class)->where('any', '.*');

@@ -8,6 +8,9 @@
     @isset($household)
         <meta name="household" content="{{ $household }}" data-id="{{ $householdId }}">
         <meta name="person" content="{{ $person }}">
+        <meta name="theme-color" content="#0d5d4a">
+        <link rel="manifest" href="{{ Vite::asset('undro.webmanifest') }}">
+        <link rel="apple-touch-icon" href="{{ Vite::asset('resources/icons/undro-180.png') }}">
     @endisset
     <title>Undro</title>
     <link rel="icon" href="data:,">

@@ -107,7 +107,7 @@ final class Account extends Command
             $file !== '' || throw new RuntimeException('out needs a file: .json for a document, .sqlite for a copy of the database.');
             Backup::make($household->database(), $file);
         }
-        $this->line("“{$household->name}” is written to $file");
+        $this->line("“{$household->name}” is written.");
     }
 
     private function in(): void

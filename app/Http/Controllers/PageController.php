@@ -9,6 +9,7 @@ use App\Http\Middleware\SignedIn;
 use App\Models\Event;
 use App\Models\Run;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The one page there is; the place that is asked for and its first answers come along with it. */
@@ -39,12 +40,11 @@ final class PageController
 
         $scripts = ['resources/js/main.tsx', ...($script === null ? [] : ["resources/js/$script.tsx"])];
 
-        $person = config()->boolean('undro.served') ? SignedIn::person($request) : null;
-        $head = ['household' => $person?->household()->name, 'householdId' => $person?->household()->mark(), 'person' => $person?->name];
+        $head = self::head($request) + ['scripts' => $scripts];
 
-        return new StreamedResponse(static function () use ($scripts, $first, $path, $started, $head): void {
+        return new StreamedResponse(static function () use ($head, $first, $path, $started): void {
             // the browser fetches script and styles while the answers are being worked out
-            echo view('head', ['scripts' => $scripts] + $head)->render();
+            echo view('head', $head)->render();
             ob_get_level() > 0 && ob_flush();
             flush();
             echo view('app', [
@@ -53,5 +53,25 @@ final class PageController
                 'answers' => $first->of($path),
             ])->render();
         }, headers: ['Content-Type' => 'text/html; charset=utf-8']);
+    }
+
+    /** The page as it is for every place, with nothing of the household's in it. */
+    public function bare(Request $request): Response
+    {
+        $scripts = ['resources/js/main.tsx'];
+
+        return new Response(
+            view('head', self::head($request) + ['scripts' => $scripts])
+                . view('app', ['waysAtOnce' => false, 'at' => 0, 'answers' => []]),
+        );
+    }
+
+    /** @return array<string, string|null> who sees it, where people sign in */
+    private static function head(Request $request): array
+    {
+        $person = config()->boolean('undro.served') ? SignedIn::person($request) : null;
+        $household = $person?->household();
+
+        return ['household' => $household?->name, 'householdId' => $household?->mark(), 'person' => $person?->name];
     }
 }

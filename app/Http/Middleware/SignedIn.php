@@ -37,10 +37,14 @@ final class SignedIn
 
             return new RedirectResponse('/sign-in' . ($request->path() === '/' ? '' : '?to=' . rawurlencode('/' . $request->path())));
         }
-        Entry::into($person->household());
+        $household = $person->household();
+        Entry::into($household);
         $request->attributes->set(self::PERSON, $person);
+        $response = $next($request);
+        // a device that keeps answers for where there is none keeps them by this
+        $response->headers->set('X-Household', $household->mark());
 
-        return $next($request);
+        return $response;
     }
 
     /** One who comes with a key is that person or nobody, whatever session there is beside it. */

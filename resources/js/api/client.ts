@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { household } from './served';
+import { noteSeen } from './since';
 
 export type Schemas = components['schemas'];
 
@@ -25,7 +27,10 @@ export function sayProblems(how: typeof said): void {
   said = how;
 }
 
-const OFFLINE = 'Undro does not answer. Is it still running in its window? What you typed is kept.';
+const OFFLINE =
+  household === null
+    ? 'Undro does not answer. Is it still running in its window? What you typed is kept.'
+    : 'The server is out of reach, and this was not looked at before. What you typed is kept; try again when it answers.';
 
 /** The session's token, in a cookie whose name the page tells: each Undro in a browser has its own. */
 function token(): string {
@@ -63,6 +68,9 @@ client.use({
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
     request.headers.set('Accept', 'application/json');
     return request;
+  },
+  onResponse({ response }) {
+    noteSeen(response);
   },
   onError() {
     return new Problem(0, '', OFFLINE);

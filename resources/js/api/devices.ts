@@ -1,10 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { answer, client } from './client';
+import { household } from './served';
 
 /** The line counter as it was heard last, asked often while it is looked at. */
 export const useCounter = (every: number) =>
   useQuery({
     queryKey: ['counter'],
+    // devices stand beside one's own computer, not beside a server
+    enabled: household === null,
     refetchInterval: every,
     gcTime: 0,
     queryFn: ({ signal }) => answer(client.GET('/api/devices/counter', { signal })),
@@ -16,6 +19,7 @@ export const driveCounter = (what: 'run' | 'stop' | 'stall' | 'pull', amount?: n
 export const useScale = (every: number | false) =>
   useQuery({
     queryKey: ['scale'],
+    enabled: household === null,
     refetchInterval: every,
     gcTime: 0,
     queryFn: ({ signal }) => answer(client.GET('/api/devices/scale', { signal })),
@@ -27,6 +31,7 @@ export const driveScale = (what: 'drag' | 'target' | 'knob' | 'rise' | 'hold' | 
 export const useKitchen = (every: number) =>
   useQuery({
     queryKey: ['kitchen'],
+    enabled: household === null,
     refetchInterval: every,
     gcTime: 0,
     queryFn: ({ signal }) => answer(client.GET('/api/devices/kitchen', { signal })),

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { useCalculator } from '../api/calculators';
+import type { Schemas } from '../api/client';
 import { useDrags } from '../api/history';
 import { useRods } from '../api/records';
-import type { Reel, Spool } from '../api/types';
+import type { Angler, Care, Reel, Rod, Spool } from '../api/types';
 import { useUpkeep } from '../api/upkeep';
 import { useBench } from '../shell/bench';
 import { metresPer, type Units } from '../units/units';
@@ -20,31 +21,14 @@ export function useDragOf(
   const history = useDrags(reel?.id, spool?.id);
   const { data: rods = [] } = useRods();
   const upkeep = useUpkeep(angler?.id);
-  const care = upkeep.data?.find((each) => each.reel === reel?.id && each.spool === spool?.id);
   const settings = history.data?.settings;
-  const kept = history.data?.now.set ?? null;
-  const which = reel && spool ? `${reel.id}-${spool.id}` : '';
-  const draft = useMemo(
-    () => known(which === '' ? typed : begun(typed, which, spool, settings?.[0])),
-    [typed, which, spool, settings],
+  const which = whichOf(reel, spool);
+  const { draft, kept, care, whole } = useMemo(
+    () => dragQuestion({ typed, reel, spool, units, angler, rods, cares: upkeep.data, drags: history.data }),
+    [typed, reel, spool, units, angler, rods, upkeep.data, history.data],
   );
-  const rod = rods.find((each) => String(each.id) === draft.rod);
-  const total = spool?.contents.reduce((sum, piece) => sum + piece.length_m, 0) ?? 0;
   // until what was kept is there the chain is not known
   const ready = which === '' || (settings !== undefined && !upkeep.isPending);
-  const whole = dragCase({
-    draft,
-    reel,
-    spool,
-    rod,
-    units,
-    angler,
-    kept,
-    worn: care?.condition ?? null,
-    points: history.data?.now.points ?? [],
-    guides: history.data?.guides ?? null,
-    ladder: rungs(total, metresPer(units)),
-  });
   const ask = ready ? whole : null;
   const drag = useCalculator('drag', ask, which);
   const found = ask === null ? undefined : drag.data;
@@ -65,6 +49,42 @@ export function useDragOf(
     kept,
     care,
   };
+}
+
+interface Known {
+  typed: DragDraft;
+  reel: Reel | undefined;
+  spool: Spool | undefined;
+  units: Units;
+  angler: Angler | undefined;
+  rods: Rod[];
+  cares: Care[] | undefined;
+  drags: Schemas['DragHistory'] | undefined;
+}
+
+const whichOf = (reel: Reel | undefined, spool: Spool | undefined) => (reel && spool ? `${reel.id}-${spool.id}` : '');
+
+/** The question about the drag of a spool in its reel, from all that is known of it. */
+export function dragQuestion({ typed, reel, spool, units, angler, rods, cares, drags }: Known) {
+  const care = cares?.find((each) => each.reel === reel?.id && each.spool === spool?.id);
+  const kept = drags?.now.set ?? null;
+  const which = whichOf(reel, spool);
+  const draft = known(which === '' ? typed : begun(typed, which, spool, drags?.settings[0]));
+  const total = spool?.contents.reduce((sum, piece) => sum + piece.length_m, 0) ?? 0;
+  const whole = dragCase({
+    draft,
+    reel,
+    spool,
+    rod: rods.find((each) => String(each.id) === draft.rod),
+    units,
+    angler,
+    kept,
+    worn: care?.condition ?? null,
+    points: drags?.now.points ?? [],
+    guides: drags?.guides ?? null,
+    ladder: rungs(total, metresPer(units)),
+  });
+  return { draft, kept, care, whole };
 }
 
 const MECHANISMS = ['front', 'rear', 'star', 'lever', 'spincast'];

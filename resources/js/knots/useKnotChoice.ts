@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useChangeAngler } from '../api/records';
-import type { JoinsCase, KnotId } from '../api/types';
+import type { Angler, JoinsCase, KnotId } from '../api/types';
 import { MATERIAL_WORD } from '../drawings/material';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
@@ -16,6 +16,14 @@ export interface TypedLine {
   size: string;
 }
 export type Joined = Pick<JoinsCase, 'where' | 'one' | 'other' | 'grips' | 'backing'>;
+
+/** Which knots fit, asked for one pair of hands. */
+export const joinsCase = (joined: Joined, hands: Hands[], angler: Angler | undefined): JoinsCase => ({
+  ...joined,
+  hands,
+  ties_well: (angler?.knots.well ?? []) as KnotId[],
+  tested: angler?.knots.tested ?? {},
+});
 
 export const typedLine = (line: TypedLine): JoinsCase['one'] => ({
   material: line.material,
@@ -32,7 +40,7 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const tested = angler?.knots.tested ?? {};
   const keep = (knots: NonNullable<Schemas['AnglerChange']['knots']>) =>
     angler && change.mutateAsync({ id: angler.id, body: { knots } }).catch(failed);
-  const joins = useCalculator('joins', { ...joined, hands, ties_well: well, tested });
+  const joins = useCalculator('joins', joinsCase(joined, hands, angler));
   const knots = joins.data?.knots ?? [];
   return {
     knots,
@@ -53,7 +61,7 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
 
 const ROLES = { buried: ['backing', 'main line'], guides: ['main line', 'leader'], arbor: ['line', 'line'] } as const;
 
-function shownFor({ where, one, other }: Joined, otherThicker: boolean) {
+export function shownFor({ where, one, other }: Joined, otherThicker: boolean) {
   const called = [one, other ?? one].map((line, index) => `${ROLES[where][index]}, ${MATERIAL_WORD[line.material]}`);
   const [first = '', second = ''] = otherThicker ? called.toReversed() : called;
   const names: [string, string] = [first, second];

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { renderSVG } from 'uqr';
 import { answer, client } from '../api/client';
 import { useForget } from '../api/records';
+import { household } from '../api/served';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';
 import classes from './Pairing.module.css';
@@ -13,6 +14,7 @@ const EVERY = 20_000;
 export function Pairing() {
   const { data } = useQuery({
     queryKey: ['pairing'],
+    enabled: household === null,
     refetchInterval: EVERY,
     retry: false,
     queryFn: () => answer(client.GET('/api/pairing')),

@@ -1,6 +1,7 @@
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense, useEffect } from 'react';
+import { household } from '../api/served';
 import { undoLatest, useTold } from '../parts/undo';
 import { BenchProvider, useBench } from './bench';
 import { giveFocusBack } from './focus';
@@ -12,6 +13,7 @@ import { useArrival } from './useArrival';
 import { useGo } from './usePick';
 import { useUnitSwitch } from './useUnitSwitch';
 
+const Away = lazy(() => import('../away/Away'));
 const Notices = lazy(() => import('./Notices'));
 const Search = lazy(() => import('./Search'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
@@ -57,6 +59,11 @@ function Room({ children }: { children: ReactNode }) {
       <Rail />
       <TopBar onSearch={openSearch} onHelp={openHelp} />
       <main id="work" className={classes.work} tabIndex={-1}>
+        {household !== null && (
+          <Suspense fallback={null}>
+            <Away />
+          </Suspense>
+        )}
         {children}
       </main>
       <Suspense fallback={null}>

@@ -9,6 +9,7 @@ import { useBench } from '../shell/bench';
 import { Link } from '../shell/route';
 import { Placings } from '../twist/Placings';
 import twist from '../twist/Twist.module.css';
+import { placingsCase } from './placingsCase';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -36,27 +37,7 @@ export function TwistTool({ run, step, tell }: Running) {
   const rotor =
     placed?.rotor_turns ?? state.layers.find((each) => each.placed?.rotor_turns)?.placed?.rotor_turns ?? null;
   const circles = placed?.filler_turns ?? null;
-  const placings = useCalculator(
-    'placings',
-    layer
-      ? {
-          reel: state.reel,
-          rotor_turns: rotor,
-          filler_turns: circles,
-          material: layer.material,
-          diameter_mm: layer.diameter_mm,
-          spool_diameter_mm: layer.bottom_mm,
-          spool_after_mm: layer.top_mm,
-          length_m: layer.planned_m,
-          filler: {
-            full_mm: filler?.diameter_mm ?? null,
-            core_mm: filler?.core_mm ?? null,
-            full_length_m: filler?.full_length_m ?? null,
-            left_m: filler?.left_m ?? null,
-          },
-        }
-      : null,
-  );
+  const placings = useCalculator('placings', layer ? placingsCase(state, layer, filler, rotor, circles) : null);
   // only what was looked at is told: the rest stands as it was said, even where its answer is still on the way
   const say = (seen: Seen) => tell({ kind: 'placed', step: step.id, ...seen });
   const matched = placings.data?.matched ?? null;

@@ -1,0 +1,56 @@
+import { useEffect } from 'react';
+import { useSeenSince } from '../api/since';
+import { moment } from '../parts/day';
+import { useBench } from '../shell/bench';
+import { useLocation } from '../shell/route';
+import { deliverAll } from '../wind/deliver';
+import classes from './Away.module.css';
+import { takeAlong } from './along';
+import { farewells } from './farewell';
+
+/** How often what waits of other runs is tried again, ms. */
+const EVERY = 30_000;
+/** The page is drawn and used first; then what may be wanted away from the server is asked for, ms. */
+const SOON = 3000;
+
+/** What a served page does besides: it is kept for where nobody answers, says when what it shows is old, and tells what waits. */
+export default function Away() {
+  const { angler } = useBench();
+  const at = angler?.id;
+  const { pathname } = useLocation();
+  const since = useSeenSince();
+  useEffect(() => farewells(), []);
+  useEffect(() => {
+    if (!('serviceWorker' in navigator)) return;
+    let timer = 0;
+    void navigator.serviceWorker.register('/worker.js').then(async () => {
+      const { active } = await navigator.serviceWorker.ready;
+      active?.postMessage('here');
+      // answers are kept only of a page that the worker looks after
+      if (!navigator.serviceWorker.controller) {
+        await new Promise((there) =>
+          navigator.serviceWorker.addEventListener('controllerchange', there, { once: true }),
+        );
+      }
+      timer = window.setTimeout(() => takeAlong(at).catch(() => {}), SOON);
+    });
+    return () => window.clearTimeout(timer);
+  }, [at]);
+  useEffect(() => {
+    const open = /^\/wind\/([0-9a-f-]{36})/.exec(pathname)?.[1];
+    const again = () => void deliverAll(open);
+    again();
+    window.addEventListener('online', again);
+    const timer = window.setInterval(again, EVERY);
+    return () => {
+      window.removeEventListener('online', again);
+      window.clearInterval(timer);
+    };
+  }, [pathname]);
+  if (since === null) return null;
+  return (
+    <p className={classes.since} role="status" data-testid="seen-since">
+      The server is out of reach. This is as it was seen {moment(since)}; what you change has to wait.
+    </p>
+  );
+}

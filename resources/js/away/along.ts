@@ -1,0 +1,135 @@
+import { type Calculator, type CaseOf, calculation } from '../api/calculators';
+import { answer, client, type Schemas } from '../api/client';
+import type { Angler, Care, Filler, Line, Reel, Rod, Run } from '../api/types';
+import { START } from '../drag/chain';
+import { dragQuestion } from '../drag/useDragOf';
+import { type Hands, type Joined, joinsCase, shownFor } from '../knots/useKnotChoice';
+import { filledFor, toCase } from '../plan/codec';
+import { revive } from '../plan/draft';
+import { stands } from '../plan/records';
+import { joins, USUAL_LEADER } from '../wind/joined';
+import { placingsCase } from '../wind/placingsCase';
+
+/** So many of each are taken along, the latest. */
+const RUNS = 4;
+const PLANS = 24;
+const CARDS = 24;
+const SENSES = [null, 'cw', 'ccw'] as const;
+
+/** A calculator's answer, which the worker keeps as it comes. */
+const ask = async <N extends Calculator>(name: N, question: CaseOf<N>) => {
+  const query = calculation(name, question);
+  const { signal } = new AbortController();
+  return query.queryFn?.({ signal } as never);
+};
+
+interface Bench {
+  anglers: Angler[];
+  /** who stands at it */
+  angler: Angler;
+  reels: Reel[];
+  lines: Line[];
+  fillers: Filler[];
+  rods: Rod[];
+  cares: Care[];
+}
+
+/**
+ * Asks for what may be wanted where nobody answers, one thing after the other: the worker keeps each answer as it comes. What came along
+ * with the page was never asked for, so it is asked for here too. What cannot be had is left.
+ *
+ * @param at who stands at the bench
+ */
+export async function takeAlong(at: number | undefined): Promise<void> {
+  const anglers = await answer(client.GET('/api/anglers'));
+  const angler = anglers.find((each) => each.id === at) ?? anglers[0];
+  if (!angler) return;
+  const bench: Bench = {
+    anglers,
+    angler,
+    reels: await answer(client.GET('/api/reels')),
+    lines: await answer(client.GET('/api/lines')),
+    fillers: await answer(client.GET('/api/fillers')),
+    rods: await answer(client.GET('/api/rods')),
+    cares: await answer(client.GET('/api/upkeep', { params: { query: { angler: angler.id } } })),
+  };
+  const runs = await answer(client.GET('/api/runs'));
+  for (const run of runs.filter((each) => each.ended_at === null).slice(0, RUNS)) {
+    const path = { params: { path: { uuid: run.id } } };
+    await answer(client.GET('/api/runs/{uuid}/ahead', path));
+    await runAlong(await answer(client.GET('/api/runs/{uuid}', path)), bench);
+  }
+  const plans = await answer(client.GET('/api/plans'));
+  for (const { id } of plans.slice(0, PLANS)) {
+    await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), bench);
+  }
+  await client.GET('/api/bench');
+  await client.GET('/api/stock');
+  await client.GET('/api/days');
+  await client.GET('/api/log', { params: { query: {} } });
+  for (const reel of bench.reels.slice(0, CARDS)) await cardAlong(reel, bench);
+}
+
+/** The knots of a run's steps, and how its fillers may lie. */
+export async function runAlong(run: Run, { angler, fillers }: Bench): Promise<void> {
+  const { state } = run;
+  for (const step of state.steps) {
+    if (step.tool === 'knots') await knotAlong(joins(state, step, USUAL_LEADER), angler);
+  }
+  for (const [index, layer] of state.layers.entries()) {
+    const filler = fillers.find((each) => each.id === run.sources[index]?.filler);
+    for (const rotor of SENSES)
+      for (const circles of SENSES) await ask('placings', placingsCase(state, layer, filler, rotor, circles));
+  }
+}
+
+async function knotAlong(joined: Joined, angler: Angler): Promise<void> {
+  const hands: Hands[] = JSON.parse(localStorage.getItem('undro-hands') ?? '[]');
+  const fit = await ask('joins', joinsCase(joined, hands, angler));
+  const first = fit?.knots[0];
+  const { where, braid } = shownFor(joined, fit?.thicker === 'other');
+  if (first) await ask('knot', { knot: first.id, where, braid });
+}
+
+/** What a saved plan works out to. */
+async function planAlong(plan: Schemas['Plan'], { anglers, angler, reels, lines, fillers }: Bench): Promise<void> {
+  const draft = revive(plan.draft);
+  const owner = reels.find((each) => String(each.id) === draft.reel)?.angler_id;
+  const habits = filledFor(anglers.find((each) => each.id === owner) ?? angler, angler);
+  const known = stands(draft, reels, lines);
+  const learnt =
+    known.spool === undefined
+      ? null
+      : (
+          await answer(
+            client.GET('/api/learnt/plan', {
+              params: {
+                query: {
+                  spool: known.spool,
+                  ...(known.main === undefined ? {} : { main: known.main }),
+                  ...(known.backing === undefined ? {} : { backing: known.backing }),
+                },
+              },
+            }),
+          )
+        ).learnt;
+  const question = toCase(draft, angler.units, habits, { fillers, reels, learnt });
+  if (question) await ask('plan', question);
+}
+
+/** The pocket card of a reel with the spool that is in it. */
+async function cardAlong(reel: Reel, { angler, rods, cares }: Bench): Promise<void> {
+  const [spool] = reel.spools;
+  if (!spool) return;
+  const drags = await answer(client.GET('/api/drags', { params: { query: { reel: reel.id, spool: spool.id } } }));
+  const typed = { ...START, reel: '', spool: '' };
+  const { draft, whole } = dragQuestion({ typed, reel, spool, units: angler.units, angler, rods, cares, drags });
+  if (whole) await ask('drag', whole);
+  await ask('drag_steps', {
+    mechanism: draft.mechanism as 'star',
+    reel: reel.kind,
+    knob: draft.knob as 'turn',
+    tip: draft.tip === 'yes',
+    position: null,
+  });
+}

@@ -1,0 +1,8 @@
+/** Answers as they were seen last. */
+export const SEEN = 'undro-seen';
+/** What calculators worked out, by their questions. */
+export const WORKED = 'undro-worked';
+/** The page that opens where nobody answers. */
+export const PAGE = 'undro-page';
+/** Whose all of it is. */
+export const WHO = 'undro-who';

@@ -1,0 +1,113 @@
+/// <reference lib="webworker" />
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
+import { registerRoute } from 'workbox-routing';
+import { PAGE, SEEN, WHO, WORKED } from './caches';
+
+declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] };
+
+/** The page as it is without anything of the household's: what opens where nobody answers. */
+const SHELL = '/away';
+/** Out of reach a request may hang for minutes: so long is waited for an answer before what was seen last is shown, ms. */
+const PATIENCE = 5000;
+/** Of what calculators worked out so much is kept, the latest. */
+const MOST_WORKED = 400;
+/** What is never kept: all of it in one file, who may come in, and what is only so now. */
+const NOT_KEPT = /^\/api\/(data|account|calendar|pairing|devices)\b/;
+
+precacheAndRoute(self.__WB_MANIFEST);
+cleanupOutdatedCaches();
+
+self.addEventListener('install', (event) => event.waitUntil(keepShell()));
+// the page that brought it is looked after from the first time on
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener('message', (event) => {
+  // somebody signed in after this worker came: the page is fetched for them
+  if (event.data === 'here') event.waitUntil(keepShell());
+});
+
+async function keepShell(): Promise<void> {
+  const cache = await caches.open(PAGE);
+  const page = await fetch(SHELL, { redirect: 'manual' });
+  if (page.ok) await cache.put(SHELL, page);
+}
+
+registerRoute(
+  ({ request }) => request.mode === 'navigate',
+  async ({ request }) => {
+    try {
+      const page = await soon(request);
+      if (page.status < 500) return page;
+    } catch {
+      // as below
+    }
+    return (await caches.match(SHELL, { cacheName: PAGE })) ?? Response.error();
+  },
+);
+
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/') && !NOT_KEPT.test(url.pathname),
+  ({ request }) => fresh(request, () => request.url, SEEN),
+);
+
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/compute/'),
+  async ({ request }) => {
+    const asked = await request.clone().text();
+    return fresh(request, async () => `${request.url}?${await hash(asked)}`, WORKED);
+  },
+  'POST',
+);
+
+/** What the server answers, kept; and where it does not, what it answered last, which says so. */
+async function fresh(request: Request, place: () => string | Promise<string>, name: string): Promise<Response> {
+  let answer: Response | null = null;
+  try {
+    answer = await soon(request);
+  } catch (error) {
+    if (request.signal.aborted) throw error;
+  }
+  if (answer !== null && answer.status < 502) {
+    await of(answer);
+    if (answer.ok) await keep(name, await place(), answer.clone());
+    return answer;
+  }
+  const kept = await caches.match(await place(), { cacheName: name });
+  if (!kept) return answer ?? Response.error();
+  const headers = new Headers(kept.headers);
+  headers.set('X-Seen', kept.headers.get('Date') ?? '');
+  return new Response(kept.body, { status: 200, headers });
+}
+
+async function keep(name: string, place: string, answer: Response): Promise<void> {
+  const cache = await caches.open(name);
+  await cache.put(place, answer);
+  if (name !== WORKED) return;
+  const all = await cache.keys();
+  for (const old of all.slice(0, Math.max(0, all.length - MOST_WORKED))) await cache.delete(old);
+}
+
+/** Whose answer it is: what was kept for another household, or for one who is signed in no more, is forgotten. */
+async function of(answer: Response): Promise<void> {
+  const who = answer.status === 401 ? '' : answer.headers.get('X-Household');
+  if (who === null) return;
+  const cache = await caches.open(WHO);
+  const before = await (await cache.match('/who'))?.text();
+  if (before === who) return;
+  for (const name of [SEEN, WORKED, PAGE]) await caches.delete(name);
+  await cache.put('/who', new Response(who));
+  if (who !== '') await keepShell();
+}
+
+const soon = (request: Request): Promise<Response> =>
+  fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(PATIENCE)]) });
+
+async function hash(text: string): Promise<string> {
+  const bytes = new Uint8Array(await crypto.subtle.digest('SHA-256', new TextEncoder().encode(text)));
+  return Array.from(bytes, (each) => each.toString(16).padStart(2, '0')).join('');
+}
+
+// built files that are asked for under another name than they were kept by
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/build/'),
+  async ({ request }) => (await matchPrecache(request.url)) ?? fetch(request),
+);
