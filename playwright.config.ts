@@ -14,7 +14,7 @@ export default defineConfig({
   reporter: 'line',
   // what only looks comes last: it fills whichever worker is free, while the long runs at the bench go on in the other
   projects: [
-    { name: 'use', testIgnore: 'axe.spec.ts' },
+    { name: 'use', testIgnore: ['axe.spec.ts', 'served/**'] },
     { name: 'axe', testMatch: 'axe.spec.ts' },
   ],
   use: {

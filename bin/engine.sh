@@ -270,11 +270,17 @@ $at {
 		}
 	}
 	handle_errors {
+		header -Server
 		@busy expression {http.error.status_code} in [502, 503, 504]
 		header @busy Retry-After 2
 		respond @busy "Undro is busy for a moment, or being started again. Ask again soon." 503
 		respond "{http.error.status_code} {http.error.status_text}"
 	}
+}
+https://:$port {
+	$tls
+	header -Server
+	respond "Undro answers only to its own address." 421
 }
 CADDY
 }

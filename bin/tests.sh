@@ -10,6 +10,7 @@ part() {
         lint) vendor/bin/php-cs-fixer check --diff --show-progress=none && npx --no-install biome check . ;;
         unit) npx --no-install vitest run ;;
         browser) browser ;;
+        served) served ;;
         # one after the other: they measure
         hard) UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard ;;
     esac
@@ -42,16 +43,72 @@ browser() {
     )
 }
 
+# what is served, by the engine it is served by: asked from here, and by a browser that trusts its authority
+served() {
+    if ! (need_engine) >/dev/null 2>&1; then
+        echo "caddy and php8.2-fpm cannot be had here: what is served by them is not tested."
+        return 0
+    fi
+    (
+        begin_served
+        trap 'end_served' EXIT
+        vendor/bin/phpunit --testsuite served && npx --no-install playwright test --config playwright.served.config.ts "$@"
+    )
+}
+
+# begin_served: starts it with data and a mail server of its own, and says where it is
+begin_served() {
+    local port mail
+    served_tmp=$(mktemp -d)
+    chmod 755 "$served_tmp"
+    mkdir -p "$served_tmp/mail" "$served_tmp/home/.pki/nssdb"
+    chmod -R go+rX vendor public/build 2>/dev/null || true
+    UNDRO_SERVED_CODE=$PWD
+    # another user has to come to the code: where none can, it is served from a copy
+    if [ "$(id -u)" -eq 0 ] && ! setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups test -r vendor/autoload.php; then
+        UNDRO_SERVED_CODE="$served_tmp/code"
+        mkdir "$UNDRO_SERVED_CODE"
+        cp -r app artisan bin bootstrap .cache composer.json config core database docs package.json package-lock.json php-packages.txt public resources routes \
+            undro vendor vite.config.ts "$UNDRO_SERVED_CODE"
+    fi
+    port=$(free_port) mail=$(free_port)
+    php simulators/post.php --port "$mail" --folder "$served_tmp/mail" >"$served_tmp/post.log" 2>&1 &
+    served_pids=("$!")
+    (cd "$UNDRO_SERVED_CODE" && exec setsid ./undro serve --data "$served_tmp/data" --port "$port" --host localhost --mail "smtp://127.0.0.1:$mail") >"$served_tmp/serve.log" 2>&1 &
+    served_pids+=("$!")
+    for _ in $(seq 600); do
+        ! grep -q "Undro is served" "$served_tmp/serve.log" || break
+        kill -0 "${served_pids[1]}" 2>/dev/null || break
+        sleep 0.1
+    done
+    grep -q "Undro is served" "$served_tmp/serve.log" || { cat "$served_tmp/serve.log" >&2; return 1; }
+    # what a household may begin with
+    (use_data "$served_tmp/demo"; php artisan undro:prepare demo >/dev/null)
+    export UNDRO_SERVED_DEMO="$served_tmp/demo/undro.sqlite"
+    export UNDRO_SERVED_CODE UNDRO_SERVED_URL="https://localhost:$port" UNDRO_SERVED_DATA="$served_tmp/data" UNDRO_SERVED_MAIL="$served_tmp/mail" UNDRO_SERVED_HOME="$served_tmp/home"
+    # the browser trusts it as a phone does that the authority was installed on
+    certutil -d "sql:$UNDRO_SERVED_HOME/.pki/nssdb" -N --empty-password
+    certutil -d "sql:$UNDRO_SERVED_HOME/.pki/nssdb" -A -t C,, -n undro -i "$UNDRO_SERVED_DATA/caddy/pki/authorities/local/root.crt"
+}
+
+end_served() {
+    local pid
+    for pid in "${served_pids[@]}"; do kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true; done
+    for _ in $(seq 50); do pgrep -f "$served_tmp/data" >/dev/null || break; sleep 0.1; done
+    pkill -9 -f "$served_tmp/data" 2>/dev/null || true
+    rm -rf "$served_tmp"
+}
+
 run_tests() {
-    local parts=(lint unit types browser core feature) failed=() name begun took out types= types_out=
+    local parts=(lint unit types browser served core feature) failed=() name begun took out types= types_out=
     if [ $# -gt 0 ]; then
         [[ " ${parts[*]} hard " == *" $1 "* ]] || die "there is no test part '$1'. There are: ${parts[*]}"
         parts=("$1")
     fi
     need_php; locked need_vendor
-    case " ${parts[*]} " in *" types "* | *" lint "* | *" unit "* | *" browser "*) locked need_node; locked need_types ;; esac
-    case " ${parts[*]} " in *" browser "* | *" feature "* | *" hard "*) locked need_build ;; esac
-    case " ${parts[*]} " in *" browser "*) need_headless ;; esac
+    case " ${parts[*]} " in *" types "* | *" lint "* | *" unit "* | *" browser "* | *" served "*) locked need_node; locked need_types ;; esac
+    case " ${parts[*]} " in *" browser "* | *" served "* | *" feature "* | *" hard "*) locked need_build ;; esac
+    case " ${parts[*]} " in *" browser "* | *" served "*) need_headless ;; esac
     out=$(mktemp)
     local times=()
     # nonsense is drawn anew each time; with its seed the same is drawn again

@@ -16,6 +16,7 @@ use App\Households\Post;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use RuntimeException;
+use Undro\DomainFault;
 
 /** Who may sign in where Undro is served, from the console of the machine that serves it. */
 final class Account extends Command
@@ -42,7 +43,7 @@ final class Account extends Command
                 'remove' => $this->remove(),
                 default => throw new RuntimeException('account takes add, list, link, out, in or remove. See ./undro help'),
             };
-        } catch (RuntimeException $fault) {
+        } catch (RuntimeException|DomainFault $fault) {
             fwrite(STDERR, "undro: {$fault->getMessage()}\n");
 
             return self::FAILURE;
@@ -63,7 +64,7 @@ final class Account extends Command
             $from = (string) $this->option('from');
             self::open($household);
             $from === '' || $this->bring($household, $from);
-        } catch (RuntimeException $fault) {
+        } catch (RuntimeException|DomainFault $fault) {
             $household->giveUp();
             throw $fault;
         }

@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { type Household, useEndAllSessions, useEndSession } from '../api/account';
+import { takenAt } from '../away/along';
 import { moment } from '../parts/day';
 import { failed } from '../parts/undo';
 import classes from './Account.module.css';
@@ -17,6 +18,7 @@ export function device(agent: string): string {
 export function SignedIn({ of }: { of: Household }) {
   const end = useEndSession();
   const all = useEndAllSessions();
+  const taken = takenAt();
   return (
     <section aria-label="Signed in">
       <h2>Where you are signed in</h2>
@@ -40,6 +42,11 @@ export function SignedIn({ of }: { of: Household }) {
           </li>
         ))}
       </ul>
+      <p className={classes.fine}>
+        {taken === null
+          ? 'Nothing is kept on this device yet for where there is no connection.'
+          : `Kept on this device for where there is no connection, as of ${moment(taken)}: reels, lines, the log, plans, knots, cards and runs that are going on. Signing out takes it away.`}
+      </p>
       <div className={classes.form}>
         <SignOut />
         <Button

@@ -5,13 +5,13 @@ import { useBench } from '../shell/bench';
 import { useLocation } from '../shell/route';
 import { deliverAll } from '../wind/deliver';
 import classes from './Away.module.css';
-import { takeAlong } from './along';
+import { takeAlong, takeRunAlong } from './along';
 import { farewells } from './farewell';
 
 /** How often what waits of other runs is tried again, ms. */
 const EVERY = 30_000;
 /** The page is drawn and used first; then what may be wanted away from the server is asked for, ms. */
-const SOON = 3000;
+const SOON = 1500;
 
 /** What a served page does besides: it is kept for where nobody answers, says when what it shows is old, and tells what waits. */
 export default function Away() {
@@ -36,8 +36,13 @@ export default function Away() {
     });
     return () => window.clearTimeout(timer);
   }, [at]);
+  const open = /^\/wind\/([0-9a-f-]{36})/.exec(pathname)?.[1];
   useEffect(() => {
-    const open = /^\/wind\/([0-9a-f-]{36})/.exec(pathname)?.[1];
+    if (open === undefined) return;
+    const timer = window.setTimeout(() => takeRunAlong(open, at).catch(() => {}), SOON);
+    return () => window.clearTimeout(timer);
+  }, [open, at]);
+  useEffect(() => {
     const again = () => void deliverAll(open);
     again();
     window.addEventListener('online', again);
@@ -46,7 +51,7 @@ export default function Away() {
       window.removeEventListener('online', again);
       window.clearInterval(timer);
     };
-  }, [pathname]);
+  }, [open]);
   if (since === null) return null;
   return (
     <p className={classes.since} role="status" data-testid="seen-since">

@@ -1,6 +1,6 @@
 import { type Calculator, type CaseOf, calculation } from '../api/calculators';
 import { answer, client, type Schemas } from '../api/client';
-import type { Angler, Care, Filler, Line, Reel, Rod, Run } from '../api/types';
+import type { Angler, Care, Filler, Line, Reel, Rod } from '../api/types';
 import { START } from '../drag/chain';
 import { dragQuestion } from '../drag/useDragOf';
 import { type Hands, type Joined, joinsCase, shownFor } from '../knots/useKnotChoice';
@@ -14,6 +14,7 @@ import { placingsCase } from '../wind/placingsCase';
 const RUNS = 4;
 const PLANS = 24;
 const CARDS = 24;
+const TAKEN = 'undro-along';
 const SENSES = [null, 'cw', 'ccw'] as const;
 
 /** A calculator's answer, which the worker keeps as it comes. */
@@ -34,17 +35,12 @@ interface Bench {
   cares: Care[];
 }
 
-/**
- * Asks for what may be wanted where nobody answers, one thing after the other: the worker keeps each answer as it comes. What came along
- * with the page was never asked for, so it is asked for here too. What cannot be had is left.
- *
- * @param at who stands at the bench
- */
-export async function takeAlong(at: number | undefined): Promise<void> {
+/** What stands on the bench, asked for so that it is kept. @param at who stands there */
+async function bench(at: number | undefined): Promise<Bench | null> {
   const anglers = await answer(client.GET('/api/anglers'));
   const angler = anglers.find((each) => each.id === at) ?? anglers[0];
-  if (!angler) return;
-  const bench: Bench = {
+  if (!angler) return null;
+  return {
     anglers,
     angler,
     reels: await answer(client.GET('/api/reels')),
@@ -53,25 +49,45 @@ export async function takeAlong(at: number | undefined): Promise<void> {
     rods: await answer(client.GET('/api/rods')),
     cares: await answer(client.GET('/api/upkeep', { params: { query: { angler: angler.id } } })),
   };
+}
+
+/**
+ * Asks for what may be wanted where nobody answers, one thing after the other: the worker keeps each answer as it comes. What came along
+ * with the page was never asked for, so it is asked for here too. What cannot be had is left.
+ *
+ * @param at who stands at the bench
+ */
+export async function takeAlong(at: number | undefined): Promise<void> {
+  const on = await bench(at);
+  if (!on) return;
   const runs = await answer(client.GET('/api/runs'));
-  for (const run of runs.filter((each) => each.ended_at === null).slice(0, RUNS)) {
-    const path = { params: { path: { uuid: run.id } } };
-    await answer(client.GET('/api/runs/{uuid}/ahead', path));
-    await runAlong(await answer(client.GET('/api/runs/{uuid}', path)), bench);
-  }
+  for (const run of runs.filter((each) => each.ended_at === null).slice(0, RUNS)) await runAlong(run.id, on);
   const plans = await answer(client.GET('/api/plans'));
   for (const { id } of plans.slice(0, PLANS)) {
-    await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), bench);
+    await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), on);
   }
   await client.GET('/api/bench');
   await client.GET('/api/stock');
   await client.GET('/api/days');
   await client.GET('/api/log', { params: { query: {} } });
-  for (const reel of bench.reels.slice(0, CARDS)) await cardAlong(reel, bench);
+  for (const reel of on.reels.slice(0, CARDS)) await cardAlong(reel, on);
+  localStorage.setItem(TAKEN, new Date().toISOString());
 }
 
-/** The knots of a run's steps, and how its fillers may lie. */
-export async function runAlong(run: Run, { angler, fillers }: Bench): Promise<void> {
+/** When all of it was taken along last; null: not yet. */
+export const takenAt = (): string | null => localStorage.getItem(TAKEN);
+
+/** A run that has been opened, with what its steps may ask for. */
+export async function takeRunAlong(uuid: string, at: number | undefined): Promise<void> {
+  const on = await bench(at);
+  if (on) await runAlong(uuid, on);
+}
+
+/** How a run goes on, the knots of its steps, and how its fillers may lie. */
+async function runAlong(uuid: string, { angler, fillers }: Bench): Promise<void> {
+  const path = { params: { path: { uuid } } };
+  const run = await answer(client.GET('/api/runs/{uuid}', path));
+  if (run.ended_at === null) await answer(client.GET('/api/runs/{uuid}/ahead', path));
   const { state } = run;
   for (const step of state.steps) {
     if (step.tool === 'knots') await knotAlong(joins(state, step, USUAL_LEADER), angler);

@@ -26,9 +26,8 @@ self.addEventListener('message', (event) => {
 });
 
 async function keepShell(): Promise<void> {
-  const cache = await caches.open(PAGE);
-  const page = await fetch(SHELL, { redirect: 'manual' });
-  if (page.ok) await cache.put(SHELL, page);
+  const page = await fetch(SHELL, { redirect: 'manual' }).catch(() => null);
+  if (page?.ok) await (await caches.open(PAGE)).put(SHELL, page);
 }
 
 registerRoute(
@@ -86,14 +85,24 @@ async function keep(name: string, place: string, answer: Response): Promise<void
   for (const old of all.slice(0, Math.max(0, all.length - MOST_WORKED))) await cache.delete(old);
 }
 
-/** Whose answer it is: what was kept for another household, or for one who is signed in no more, is forgotten. */
-async function of(answer: Response): Promise<void> {
+let known: Promise<string | undefined> | undefined;
+
+/** Whose answer it is: what was kept for another household, or for one who is signed in no more, is forgotten. One answer after the other. */
+function of(answer: Response): Promise<unknown> {
   const who = answer.status === 401 ? '' : answer.headers.get('X-Household');
-  if (who === null) return;
-  const cache = await caches.open(WHO);
-  const before = await (await cache.match('/who'))?.text();
-  if (before === who) return;
+  if (who === null) return Promise.resolve();
+  known = (known ?? kept()).then(async (before) => {
+    if (before !== who) await begin(who);
+    return who;
+  });
+  return known;
+}
+
+const kept = async (): Promise<string | undefined> => (await caches.match('/who', { cacheName: WHO }))?.text();
+
+async function begin(who: string): Promise<void> {
   for (const name of [SEEN, WORKED, PAGE]) await caches.delete(name);
+  const cache = await caches.open(WHO);
   await cache.put('/who', new Response(who));
   if (who !== '') await keepShell();
 }
