@@ -38,4 +38,12 @@ bench() {
     UNDRO_URL="http://127.0.0.1:$port" node bench/lists.mjs
     UNDRO_URL="http://127.0.0.1:$port" node bench/http.mjs
     UNDRO_URL="http://127.0.0.1:$port" node bench/browser.mjs
+    stop
+    if (need_engine) >/dev/null 2>&1; then
+        begin_served
+        trap 'stop; end_served; rm -rf "$tmp"' EXIT
+        node bench/served.mjs
+    else
+        echo "served: caddy and php8.2-fpm cannot be had here"
+    fi
 }

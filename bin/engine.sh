@@ -319,7 +319,6 @@ watch_served() {
         [ $((second % 5)) -ne 0 ] || bounded_logs
         for name in "${!kept_up[@]}"; do
             kill -0 "${kept_up[$name]}" 2>/dev/null && continue
-            [ $((second % 2)) -eq 0 ] || continue
             say "undro: $name had ended and is started again."
             keep_up "$name"
         done

@@ -15,6 +15,8 @@ const RUNS = 4;
 const PLANS = 24;
 const CARDS = 24;
 const TAKEN = 'undro-along';
+/** For so long all of it is not asked for again, ms. */
+const FRESH = 15 * 60_000;
 const SENSES = [null, 'cw', 'ccw'] as const;
 
 /** A calculator's answer, which the worker keeps as it comes. */
@@ -53,11 +55,14 @@ async function bench(at: number | undefined): Promise<Bench | null> {
 
 /**
  * Asks for what may be wanted where nobody answers, one thing after the other: the worker keeps each answer as it comes. What came along
- * with the page was never asked for, so it is asked for here too. What cannot be had is left.
+ * with the page was never asked for, so it is asked for here too. What cannot be had is left; what was taken a while ago is not asked for
+ * again, since whatever is looked at meanwhile is kept as it comes.
  *
  * @param at who stands at the bench
  */
 export async function takeAlong(at: number | undefined): Promise<void> {
+  const before = takenAt();
+  if (before !== null && Date.now() - Date.parse(before) < FRESH) return;
   const on = await bench(at);
   if (!on) return;
   const runs = await answer(client.GET('/api/runs'));

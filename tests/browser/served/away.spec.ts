@@ -8,6 +8,7 @@ import {
   lookedAfter,
   type Page,
   signIn,
+  takeNothingAlong,
   takenAlong,
   test,
 } from './household';
@@ -138,12 +139,13 @@ test('a run goes on from its first step to its last without a connection, and al
 });
 
 test('what was told while the session ended is taken once somebody has signed in again', async ({ page, context }) => {
+  await takeNothingAlong(context);
   await join(page, household('ended'), 'Ann');
   await lookedAfter(page);
   const path = await begun(page, 'Ended');
   await page.goto(path);
   await expect(page.getByTestId('step')).toBeVisible();
-  const other = await context.browser()?.newContext();
+  const other = await context.browser()?.newContext({ serviceWorkers: 'block' });
   const elsewhere = await other?.newPage();
   if (!elsewhere) throw new Error('no other browser');
   await signIn(elsewhere, 'ended@example.org');
@@ -178,13 +180,14 @@ test('two phones on one run: each is taken in its order, and turns of a line tha
   page,
   context,
 }) => {
+  await takeNothingAlong(context);
   await join(page, household('phones'), 'Ann');
   const path = await begun(page, 'Two of us');
   const run = `/api/runs${path.slice(5)}`;
   await page.goto(path);
   while (!(await page.getByTestId('step').getAttribute('data-counts')) || (await current(page))?.startsWith('first'))
     await doStep(page);
-  const second = await (await context.browser())?.newContext();
+  const second = await context.browser()?.newContext({ serviceWorkers: 'block' });
   const phone = await second?.newPage();
   if (!second || !phone) throw new Error('no second phone');
   await signIn(phone, 'phones@example.org');

@@ -53,6 +53,10 @@ export const kept = (page: Page) =>
 export const lookedAfter = (page: Page) =>
   expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), { timeout: 40_000 }).toBe(true);
 
+/** As on a device that has taken along everything a moment ago. */
+export const takeNothingAlong = (context: BrowserContext) =>
+  context.addInitScript(() => localStorage.setItem('undro-along', new Date().toISOString()));
+
 /** Waits until what may be wanted where nobody answers is taken along. */
 export async function takenAlong(page: Page): Promise<void> {
   await expect.poll(() => page.evaluate(() => localStorage.getItem('undro-along')), { timeout: 60_000 }).not.toBeNull();
