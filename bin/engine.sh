@@ -37,8 +37,9 @@ served_data() {
 }
 
 # as_served COMMAND...: as the user it is served as, whoever started it
+as_exec=
 as_served() {
-    [ "$(id -u)" -eq 0 ] || { "$@"; return; }
+    [ "$(id -u)" -eq 0 ] || { $as_exec "$@"; return; }
     id "$SERVED_AS" >/dev/null 2>&1 || die "there is no user $SERVED_AS. Start it as a user who is not root."
     # what was installed for Undro is nobody's secret, and has to be read by that user
     chmod -R go+rX vendor public/build .cache 2>/dev/null || true
@@ -46,7 +47,7 @@ as_served() {
     local as=(setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups --inh-caps=-all --)
     "${as[@]}" test -r vendor/autoload.php && "${as[@]}" test -w "$UNDRO_DATA/run" \
         || die "the user $SERVED_AS cannot come to $PWD and $UNDRO_DATA. Put both where everybody may go, such as /srv, or start it as another user than root."
-    HOME="$UNDRO_DATA" "${as[@]}" "$@"
+    HOME="$UNDRO_DATA" $as_exec "${as[@]}" "$@"
 }
 
 serve_households() {
@@ -87,7 +88,7 @@ serve_households() {
         # the certificate is read by caddy, which may run as another user
         if [ -n "$cert" ]; then cp -f "$cert" "$UNDRO_DATA/caddy/cert.pem"; cp -f "$key" "$UNDRO_DATA/caddy/key.pem"; fi
         export UNDRO_SERVING=1
-        as_served "$BASH" ./undro serve "${given[@]}" &
+        (as_exec=exec; as_served "$BASH" ./undro serve "${given[@]}") &
         trap 'kill "$!" 2>/dev/null' INT TERM HUP
         wait "$!"
         exit
@@ -216,6 +217,14 @@ $at {
 				precompressed br gzip
 			}
 		}
+		# what a phone installs to trust a certificate that no authority outside has signed
+		handle /authority.crt {
+			header Content-Type application/x-x509-ca-cert
+			header X-Content-Type-Options nosniff
+			root * "$UNDRO_DATA/caddy/pki/authorities/local"
+			rewrite * /root.crt
+			file_server
+		}
 		# who keeps Undro on a phone; asked for anew each time, so that the phone keeps what is built now
 		handle /worker.js {
 			header Cache-Control no-cache
@@ -331,7 +340,7 @@ own_authority() {
     [ -f "$root" ] || return 0
     say "Its certificate is signed by an authority of its own: $root"
     say "  Fingerprint (SHA-256): $(openssl x509 -in "$root" -noout -fingerprint -sha256 2>/dev/null | cut -d= -f2)"
-    say "  A phone trusts it once that file is installed there as a certificate authority; docs/serving.md says how."
+    say "  A phone trusts it once $UNDRO_ADDRESS/authority.crt is installed there as a certificate authority; docs/serving.md says how."
 }
 
 # account DO [WHO] [FILE] [--household NAME] [--from FILE] [--yes] [--data DIR]

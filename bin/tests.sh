@@ -12,7 +12,7 @@ part() {
         browser) browser ;;
         served) served ;;
         # one after the other: they measure
-        hard) UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard ;;
+        hard) hard ;;
     esac
 }
 
@@ -53,6 +53,17 @@ served() {
         begin_served
         trap 'end_served' EXIT
         vendor/bin/phpunit --testsuite served && npx --no-install playwright test --config playwright.served.config.ts "$@"
+    )
+}
+
+# against one's own computer and against what is served
+hard() {
+    (
+        if (need_engine) >/dev/null 2>&1; then
+            begin_served
+            trap 'end_served' EXIT
+        fi
+        UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard "$@"
     )
 }
 

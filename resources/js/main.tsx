@@ -10,6 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { ready } from './addresses';
 import { Problem } from './api/client';
 import { takeFirstAnswers } from './api/first';
+import { householdId } from './api/served';
 import { Places } from './router';
 import { scheme } from './theme/scheme';
 import { theme, variables } from './theme/theme';
@@ -51,4 +52,6 @@ const draw = () => {
   );
 };
 // the place that is asked for is drawn at once, with what came along with its page
-void Promise.resolve(ready(window.location.pathname)).then(draw);
+const begin = () => void Promise.resolve(ready(window.location.pathname)).then(draw);
+if (householdId === null) begin();
+else void import('./away/forget').then(async ({ leftBefore }) => (await leftBefore()) || begin());

@@ -22,7 +22,7 @@ use Tests\TestCase;
  */
 final class FuzzTest extends TestCase
 {
-    private const SAMPLE = 1800;
+    private const SAMPLE = 1200;
     private const QUESTIONS = 150;
     private const DOCUMENTS = 50;
 

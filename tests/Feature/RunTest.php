@@ -439,6 +439,48 @@ final class RunTest extends TestCase
         self::assertEqualsWithDelta(300, $this->left($this->braidFiller), 1e-9);
     }
 
+    public function testWhatIsToldLateStandsAtItsTimeAndInItsOrder(): void
+    {
+        $id = $this->begin();
+        $tie = $this->upTo($id, 'wind.0');
+        $this->travel(3)->hours();
+        $ago = static fn(int $minutes): array => ['ago_s' => $minutes * 60];
+        $run = $this->mark($id, ['kind' => 'turns', 'turns' => 40, 'layer' => 0] + $ago(120), ['kind' => 'stopped', 'stop' => 'early'] + $ago(110));
+        self::assertSame('early', $run['state']['layers'][0]['stopped']);
+        $wound = DB::table('events')->where('kind', 'wound')->first();
+        self::assertEqualsWithDelta(110 * 60, now()->diffInSeconds($wound->happened_at, true), 5, 'the log has it when it happened');
+        self::assertSame(now()->format('H'), substr((string) $wound->recorded_at, 11, 2));
+        // before what was told of the run already nothing can have happened
+        $this->mark($id, ['kind' => 'note', 'step' => $tie['state']['current'], 'words' => 'long ago'] + $ago(60 * 24));
+        $times = DB::table('run_marks')->orderBy('id')->pluck('at')->all();
+        $sorted = $times;
+        sort($sorted);
+        self::assertSame($sorted, $times);
+    }
+
+    public function testTurnsOfALineThatIsDoneAreRefusedAndNothingOfThemIsCounted(): void
+    {
+        $id = $this->begin();
+        $this->windToTheMark($id, 'wind.0');
+        $run = $this->upTo($id, 'wind.1');
+        self::assertSame(1, $run['state']['layer']);
+        $told = ['marks' => [['id' => (string) Str::uuid(), 'kind' => 'turns', 'turns' => 3, 'layer' => 0]]];
+        $refused = $this->ask('POST', '/api/runs/{uuid}/marks', $told, $id, 422);
+        self::assertStringContainsString('3 turns were counted on line 1', $refused['detail']);
+        self::assertSame($run['state'], $this->ask('GET', '/api/runs/{uuid}', [], $id)['state']);
+        $told['marks'][0]['layer'] = 1;
+        self::assertEqualsWithDelta(3.0, $this->ask('POST', '/api/runs/{uuid}/marks', $told, $id)['state']['progress']['turns'], 1e-9);
+    }
+
+    public function testARunSaysHowItGoesOnUntilItIsOver(): void
+    {
+        $id = $this->begin();
+        $ahead = $this->ask('GET', '/api/runs/{uuid}/ahead', [], $id);
+        self::assertSame([0, 1], array_values(array_unique(array_column($ahead['points'], 'layer'))));
+        $this->mark($id, ['kind' => 'left']);
+        self::assertSame([], $this->ask('GET', '/api/runs/{uuid}/ahead', [], $id)['points']);
+    }
+
     /** @param list<array{int, int}> $layers metres and line */
     private function found(int $spool, array $layers): void
     {

@@ -13,6 +13,8 @@ class Browser
     public array $headers = [];
     /** the last answer as it came */
     public string $text = '';
+    /** so long an answer is waited for, s */
+    public int $patience = 20;
 
     /**
      * @param string       $base      scheme, host and port
@@ -54,7 +56,7 @@ class Browser
                 'http' => [
                     'method' => $verb,
                     'content' => $body ?? '',
-                    'timeout' => 20,
+                    'timeout' => $this->patience,
                     'ignore_errors' => true,
                     'follow_location' => 0,
                     'header' => [

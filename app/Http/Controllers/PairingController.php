@@ -59,11 +59,15 @@ final class PairingController
 
     public function door(string $code = ''): Response
     {
+        // where people sign in there is another door
+        !config()->boolean('undro.served') || abort(404);
+
         return new Response(view('pair', ['code' => $code, 'wrong' => false, 'lan' => config()->boolean('undro.lan')]));
     }
 
     public function enter(Request $request): Response|RedirectResponse
     {
+        !config()->boolean('undro.served') || abort(404);
         $code = $request->input('code');
         $typed = strtoupper(preg_replace('/[^A-Za-z0-9]/', '', is_string($code) ? $code : '') ?? '');
         $lan = config()->boolean('undro.lan');

@@ -1,8 +1,8 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { type Household, useGiveUp, useHousehold } from '../api/account';
+import { goodbye } from '../away/forget';
 import classes from './Account.module.css';
-import { goodbye } from './signOut';
 import { useTyped } from './useTyped';
 
 /** Moving out: a document first, and only then the household and all of it. */

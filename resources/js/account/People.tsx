@@ -1,11 +1,11 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { type Household, useInvite, useKeep, useShowOut, useTakeInvitationBack } from '../api/account';
+import { goodbye } from '../away/forget';
 import { day } from '../parts/day';
 import { failed, said } from '../parts/undo';
 import classes from './Account.module.css';
 import { Once } from './Once';
-import { goodbye } from './signOut';
 import { useTyped } from './useTyped';
 
 type Person = Household['people'][number];

@@ -1,16 +1,23 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useEndSession } from '../api/account';
+import { signOut } from '../away/forget';
 import { failed } from '../parts/undo';
 import { waitingMarks } from '../wind/queue';
-import { goodbye } from './signOut';
 
 /** Signs out here. What a run was told and the server has not taken yet would be lost: that is said first. */
 export function SignOut() {
-  const end = useEndSession();
+  const [going, setGoing] = useState(false);
   const [sure, setSure] = useState(false);
   const waiting = waitingMarks(localStorage);
-  const go = () => end.mutateAsync('here').then(goodbye, failed);
+  const go = async () => {
+    setGoing(true);
+    try {
+      await signOut();
+    } catch (error) {
+      setGoing(false);
+      failed(error);
+    }
+  };
   if (sure) {
     return (
       <span role="alert">
@@ -26,7 +33,7 @@ export function SignOut() {
     );
   }
   return (
-    <Button variant="default" loading={end.isPending} onClick={() => (waiting > 0 ? setSure(true) : void go())}>
+    <Button variant="default" loading={going} onClick={() => (waiting > 0 ? setSure(true) : void go())}>
       Sign out
     </Button>
   );

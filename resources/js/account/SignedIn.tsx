@@ -1,11 +1,11 @@
 import { Button } from '@mantine/core';
 import { type Household, useEndAllSessions, useEndSession } from '../api/account';
 import { takenAt } from '../away/along';
+import { goodbye } from '../away/forget';
 import { moment } from '../parts/day';
 import { failed } from '../parts/undo';
 import classes from './Account.module.css';
 import { SignOut } from './SignOut';
-import { goodbye } from './signOut';
 
 /** What kind of device a browser says it is. */
 export function device(agent: string): string {

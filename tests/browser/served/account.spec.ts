@@ -25,6 +25,7 @@ test('one keeps a household, invites another by a link, and both see the same', 
     .getByRole('button', { name: /^(Add|Keep|Save)/ })
     .first()
     .click();
+  await expect(bo.locator('main')).toContainText('Bo’s reel');
   await page.goto('/locker');
   await expect(page.locator('main')).toContainText('Bo’s reel');
   // who does not keep the household invites nobody and gives nothing up

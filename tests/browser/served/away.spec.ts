@@ -76,9 +76,21 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
   expect(left).toEqual({ stores: [], local: [], session: [] });
   await page.goBack();
   await expect(page.getByLabel('Password')).toBeVisible();
+  // also where nobody answers: forgotten at once, and the session ends with the first answer
+  await other.close();
+  await signIn(page, 'reach@example.org', '/account');
+  await lookedAfter(page);
   await context.setOffline(true);
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await expect(page.locator('body')).toHaveText(/taken off this device/);
+  expect(Object.keys(await kept(page)).filter((name) => name.startsWith('undro'))).toEqual([]);
   await page.goto('/locker').catch(() => {});
   await expect(page.locator('body')).not.toContainText('Skerry');
+  await context.setOffline(false);
+  await page.goto('/');
+  await page.waitForURL(/sign-in/);
+  await page.goto('/locker');
+  await expect(page.getByLabel('Password')).toBeVisible();
 });
 
 test('a run goes on from its first step to its last without a connection, and all of it is taken in order', async ({

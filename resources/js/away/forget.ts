@@ -1,0 +1,63 @@
+import { answer, client } from '../api/client';
+import { householdId } from '../api/served';
+import { mustWait } from '../wind/deliver';
+import { tellAll } from './farewell';
+
+/** Day or dim is nobody's secret. */
+const ANYBODYS = 'undro-scheme';
+/** Somebody has signed out where nobody answered: the session ends with the first page that comes. */
+const LEAVING = 'undro-leaving';
+const WHOSE = 'undro-household';
+
+/** Nothing of what was seen stays in this browser: what was kept to be looked at away from the server, and all that pages held. */
+async function forgetAll(): Promise<void> {
+  const scheme = localStorage.getItem(ANYBODYS);
+  localStorage.clear();
+  sessionStorage.clear();
+  if (scheme) localStorage.setItem(ANYBODYS, scheme);
+  if ('caches' in window) for (const name of await caches.keys()) await caches.delete(name);
+  for (const each of (await navigator.serviceWorker?.getRegistrations()) ?? []) await each.unregister();
+}
+
+/** Back to the door, with nothing left behind in this window or any other. */
+export async function goodbye(): Promise<void> {
+  await forgetAll();
+  tellAll();
+  window.location.assign('/sign-in');
+}
+
+/** Signs out here, also where nobody answers: then all of it is forgotten at once, and the session ends as soon as somebody does. */
+export async function signOut(): Promise<void> {
+  try {
+    await answer<unknown>(client.DELETE('/api/account/sessions/{name}', { params: { path: { name: 'here' } } }));
+  } catch (error) {
+    if (!mustWait(error)) throw error;
+    await forgetAll();
+    localStorage.setItem(LEAVING, 'yes');
+    tellAll();
+    document.title = 'Undro';
+    document.body.textContent =
+      'Everything is taken off this device. The session itself ends as soon as the server answers again.';
+    return;
+  }
+  await goodbye();
+}
+
+/** Before anything is drawn: ends what was to be ended, and forgets what another household that was signed in here had typed. True: nothing is drawn. */
+export async function leftBefore(): Promise<boolean> {
+  if (householdId === null) return false;
+  if (localStorage.getItem(LEAVING) !== null) {
+    await signOut();
+    return true;
+  }
+  const before = localStorage.getItem(WHOSE);
+  if (before !== null && before !== householdId) {
+    sessionStorage.clear();
+    // what a run of theirs was told and is not taken yet waits for them
+    for (const key of Object.keys(localStorage)) {
+      if (key !== ANYBODYS && !key.startsWith('undro-run@')) localStorage.removeItem(key);
+    }
+  }
+  localStorage.setItem(WHOSE, householdId);
+  return false;
+}

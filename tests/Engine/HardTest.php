@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Engine;
+
+use Database\Seeders\DemoSeeder;
+use Tests\Fuzz\Good;
+use Tests\Fuzz\Nasty;
+use Tests\Fuzz\Operation;
+use Tests\Hard\Browser;
+use Tests\TestCase;
+
+/** What the engine bears: the long tests of `./undro test hard`, against Undro as it is served. They print their figures. */
+final class HardTest extends TestCase
+{
+    private const NONSENSE = 3000;
+    private const ROWS = 20_000;
+
+    protected function setUp(): void
+    {
+        Served::data() !== '' || self::markTestSkipped('caddy and php8.2-fpm cannot be had here: what is served by them is not tested.');
+        parent::setUp();
+    }
+
+    public function testNonsenseIsAnsweredAsItIsOnOnesOwnComputer(): void
+    {
+        // the household begins as a copy of the demo: its ids are those of the demo made here
+        $this->seed(DemoSeeder::class);
+        $in = Served::household('Nonsense' . getmypid(), (string) getenv('UNDRO_SERVED_DEMO'));
+        $bodies = Good::bodies();
+        $cases = [];
+        foreach (Operation::all() as $operation => $is) {
+            foreach ($is->fields() as $at) {
+                foreach (Nasty::values() as $name => $raw) {
+                    $cases[] = [$operation, $at, $name, $raw];
+                }
+            }
+        }
+        mt_srand(is_numeric(getenv('UNDRO_SEED')) ? (int) getenv('UNDRO_SEED') : 1);
+        shuffle($cases);
+        $statuses = [];
+        foreach (array_slice($cases, 0, self::NONSENSE) as [$operation, $at, $name, $raw]) {
+            [$path, $body] = $bodies[$operation];
+            $status = $in->ask(explode(' ', $operation)[0], $path, Good::json($body, $at, $raw))[0];
+            self::assertTrue($status >= 200 && $status < 500, "$operation " . implode('.', $at) . " = $name: $status $in->text");
+            $statuses[$status] = ($statuses[$status] ?? 0) + 1;
+        }
+        ksort($statuses);
+        self::print('nonsense over https: ' . json_encode($statuses));
+        foreach (['reels', 'lines', 'log', 'upkeep', 'stock', 'plans', 'runs', 'data'] as $page) {
+            self::assertSame(200, $in->get($page)[0], "$page does not show: $in->text");
+        }
+    }
+
+    public function testWhatWasAnsweredAsSavedIsThereThroughAHundredKills(): void
+    {
+        $came = $this->outside('kills', Served::household('Kills' . getmypid()));
+        self::print('kills: ' . json_encode($came));
+        self::assertSame(0, $came['lost']);
+        self::assertGreaterThan(500, $came['saved']);
+        self::assertSame([], array_diff(array_map(intval(...), array_keys($came['statuses'])), [0, 201, 502, 503]));
+    }
+
+    public function testFiveThousandConnectionsThatSayNothingChangeNothingForOthers(): void
+    {
+        $came = $this->outside('idle', Served::household('Idle' . getmypid()));
+        self::print('idle and half-open: ' . json_encode($came));
+        self::assertGreaterThan(4900, $came['open']);
+        self::assertLessThan($came['before']['median'] * 2 + 20, $came['during']['median']);
+        self::assertLessThan($came['before']['p95'] * 2 + 100, $came['during']['p95']);
+    }
+
+    public function testABodyOfAGigabyteIsRefusedBeforeItIsHeld(): void
+    {
+        $came = $this->outside('huge', Served::household('Huge' . getmypid()));
+        self::print('a body of 1 GB: ' . json_encode($came));
+        self::assertSame(413, $came['status']);
+        self::assertLessThan(20, $came['sent_MB']);
+        self::assertLessThan(30, $came['grown_MB']);
+    }
+
+    public function testALargeImportKeepsTheOthersOfTheHouseholdWaitingNoLongerThanASecond(): void
+    {
+        $name = 'Import' . getmypid();
+        $in = Served::household($name);
+        $text = "name,material,size\n";
+        for ($row = 0; $row < self::ROWS; ++$row) {
+            $text .= "Line $row,mono,0.30\n";
+        }
+        $folder = sys_get_temp_dir() . '/undro-import-' . getmypid();
+        $script = $folder . '.php';
+        file_put_contents($folder, serialize([$in->cookies, $text]));
+        file_put_contents(
+            $script,
+            '<?php require ' . var_export(base_path('vendor/autoload.php'), true) . '; [$cookies, $text] = unserialize(file_get_contents($argv[1]));'
+                . ' $in = Tests\Engine\Served::stranger(); $in->patience = 110; $in->cookies = $cookies;'
+                . ' $began = microtime(true); $in->post("data/import", ["text" => $text, "table" => "lines", "take" => true]);'
+                . ' echo json_encode([microtime(true) - $began, substr($in->headers[0] ?? "none", 9, 3), substr($in->text, 0, 200)]);',
+        );
+        $process = proc_open([PHP_BINARY, $script, $folder], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $longest = 0.0;
+        $writes = 0;
+        while (proc_get_status($process)['running']) {
+            $began = microtime(true);
+            self::assertSame(201, $in->post('rods', ['name' => "meanwhile $writes"])[0], $in->text);
+            $longest = max($longest, microtime(true) - $began);
+            ++$writes;
+        }
+        [$took, $status, $said] = json_decode((string) stream_get_contents($pipes[1]), true);
+        array_map(unlink(...), [$folder, $script]);
+        self::print(sprintf('import of %d rows over https: %.1f s, %d writes meanwhile, the longest %.2f s', self::ROWS, $took, $writes, $longest));
+        self::assertSame('200', $status, $said);
+        self::assertCount(self::ROWS, $in->get('lines')[1]);
+        self::assertLessThan(2.0, $longest);
+    }
+
+    public function testACertificateOfOnesOwnIsServed(): void
+    {
+        $folder = self::folder('cert');
+        self::certificate($folder, 'undro.test');
+        $this->whileServed(['--host', 'undro.test', '--cert', "$folder/cert.pem", '--key', "$folder/key.pem"], function (int $port) use ($folder): void {
+            $shown = self::shown($port, 'undro.test', "$folder/cert.pem");
+            self::assertSame(openssl_x509_fingerprint((string) file_get_contents("$folder/cert.pem")), openssl_x509_fingerprint($shown));
+        });
+        exec('rm -rf ' . escapeshellarg($folder));
+    }
+
+    public function testACertificateIsFetchedByAcme(): void
+    {
+        if (!is_file('/usr/bin/pebble')) {
+            exec('apt-get install -y -qq --no-install-recommends pebble >/dev/null 2>&1');
+        }
+        is_file('/usr/bin/pebble') || self::markTestSkipped('pebble, a certificate authority for tests, cannot be had here.');
+        $folder = self::folder('acme');
+        self::certificate($folder, 'localhost');
+        [$api, $manage, $dns, $http, $https] = array_map(static fn(): int => self::port(), range(1, 5));
+        file_put_contents("$folder/pebble.json", json_encode(['pebble' => [
+            'listenAddress' => "127.0.0.1:$api",
+            'managementListenAddress' => "127.0.0.1:$manage",
+            'certificate' => "$folder/cert.pem",
+            'privateKey' => "$folder/key.pem",
+            'httpPort' => $http,
+            'tlsPort' => $https,
+        ]], JSON_THROW_ON_ERROR));
+        $beside = [];
+        foreach ([
+            ['pebble-challtestsrv', '-defaultIPv6', '', '-dnsserver', "127.0.0.1:$dns", '-http01', '', '-https01', '', '-tlsalpn01', '', '-doh', '', '-management', ''],
+            ['pebble', '-config', "$folder/pebble.json", '-dnsserver', "127.0.0.1:$dns"],
+        ] as $command) {
+            $beside[] = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['PEBBLE_VA_NOSLEEP' => '1', 'PATH' => (string) getenv('PATH')]);
+        }
+        try {
+            $acme = ['--host', 'undro.test', '--acme', 'keeper@example.org', '--acme-from', "https://localhost:$api/dir", '--acme-root', "$folder/cert.pem", '--http-port', (string) $http];
+            $this->whileServed($acme, function (int $port) use ($folder, $manage): void {
+                $root = (string) file_get_contents("https://localhost:$manage/roots/0", false, stream_context_create(['ssl' => ['cafile' => "$folder/cert.pem"]]));
+                file_put_contents("$folder/root.pem", $root);
+                $found = null;
+                for ($try = 0; $try < 60 && $found === null; ++$try) {
+                    usleep(500_000);
+                    $found = self::shown($port, 'undro.test', "$folder/root.pem");
+                }
+                self::assertNotNull($found, 'no certificate that the authority vouches for is served');
+                self::assertStringContainsString('Pebble', (string) (openssl_x509_parse($found)['issuer']['CN'] ?? ''));
+            }, $https);
+        } finally {
+            foreach ($beside as $process) {
+                is_resource($process) && proc_terminate($process);
+            }
+            exec('rm -rf ' . escapeshellarg($folder));
+        }
+    }
+
+    /** Another Undro, served with these words, while something is looked at. @param list<string> $words @param \Closure(int): void $look */
+    private function whileServed(array $words, \Closure $look, ?int $port = null): void
+    {
+        $port ??= self::port();
+        $folder = self::folder('served');
+        $log = "$folder.log";
+        $process = proc_open(
+            ['setsid', './undro', 'serve', '--data', "$folder/data", '--port', (string) $port, ...$words],
+            [0 => ['file', '/dev/null', 'r'], 1 => ['file', $log, 'w'], 2 => ['file', $log, 'a']],
+            $pipes,
+            (string) getenv('UNDRO_SERVED_CODE'),
+            ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
+        );
+        try {
+            Served::waitFor(static fn(): bool => str_contains((string) file_get_contents($log), 'Undro is served'), 30);
+            $look($port);
+        } finally {
+            posix_kill(-proc_get_status($process)['pid'], SIGTERM);
+            Served::waitFor(static fn(): bool => Served::processes("$folder/data") === [], 20);
+            exec('rm -rf ' . escapeshellarg($folder) . ' ' . escapeshellarg($log));
+        }
+    }
+
+    /** The certificate that is shown under a name, if this authority vouches for it. */
+    private static function shown(int $port, string $name, string $authority): ?\OpenSSLCertificate
+    {
+        $context = stream_context_create(['ssl' => ['cafile' => $authority, 'peer_name' => $name, 'capture_peer_cert' => true]]);
+        $socket = @stream_socket_client("tls://127.0.0.1:$port", $code, $why, 5, context: $context);
+
+        return $socket === false ? null : stream_context_get_params($socket)['options']['ssl']['peer_certificate'];
+    }
+
+    private static function certificate(string $folder, string $name): void
+    {
+        exec(sprintf(
+            'openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=%1$s -addext subjectAltName=DNS:%1$s -keyout %2$s/key.pem -out %2$s/cert.pem 2>&1',
+            $name,
+            escapeshellarg($folder),
+        ), $said, $exit);
+        self::assertSame(0, $exit, implode("\n", $said));
+    }
+
+    private static function folder(string $name): string
+    {
+        $folder = sys_get_temp_dir() . "/undro-$name-" . bin2hex(random_bytes(4));
+        mkdir($folder, 0o755);
+
+        return $folder;
+    }
+
+    private static function port(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    /** @return array<string, mixed> what came of it */
+    private function outside(string $what, Browser $in): array
+    {
+        $cookies = implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($in->cookies), $in->cookies));
+        $command = implode(' ', array_map(escapeshellarg(...), ['node', base_path('tests/Engine/hard.mjs'), $what, $cookies]));
+        exec("ulimit -n 16384 2>/dev/null; $command", $said, $exit);
+        self::assertSame(0, $exit, implode("\n", $said));
+
+        return json_decode((string) end($said), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    private static function print(string $words): void
+    {
+        fwrite(STDERR, "\n$words\n");
+    }
+}
