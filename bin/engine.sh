@@ -80,16 +80,19 @@ serve_households() {
     for each in "${hosts[@]}"; do
         [[ $each =~ ^[A-Za-z0-9.:-]+$ ]] || die "--host needs names or addresses such as undro.example.org, not '$each'."
     done
-    [ -z "$cert$key" ] || { [ -r "$cert" ] && [ -r "$key" ]; } || die "--cert and --key need the files of a certificate and of its key."
     [ -z "$acme" ] || [ -z "$cert" ] || die "either --cert or --acme."
     if [ -z "${UNDRO_SERVING:-}" ]; then
+        [ -z "$cert$key" ] || { [ -r "$cert" ] && [ -r "$key" ]; } || die "--cert and --key need the files of a certificate and of its key."
+        [ -z "$acme_root" ] || [ -r "$acme_root" ] || die "--acme-root needs the file of the authority's own certificate."
         need_php; locked need_vendor; locked need_build; locked need_engine
         served_data "$data"
-        # the certificate is read by caddy, which may run as another user
+        # certificates are read by caddy, which may run as another user
         if [ -n "$cert" ]; then cp -f "$cert" "$UNDRO_DATA/caddy/cert.pem"; cp -f "$key" "$UNDRO_DATA/caddy/key.pem"; fi
+        [ -z "$acme_root" ] || cp -f "$acme_root" "$UNDRO_DATA/caddy/acme-root.pem"
         export UNDRO_SERVING=1
         (as_exec=exec; as_served "$BASH" ./undro serve "${given[@]}") &
-        trap 'kill "$!" 2>/dev/null' INT TERM HUP
+        # where all of the group is told to end, this has been told already
+        trap 'sleep 0.5; kill "$!" 2>/dev/null' INT TERM HUP
         wait "$!"
         exit
     fi
@@ -158,6 +161,7 @@ caddyfile() {
 {
 	admin off
 	skip_install_trust
+	grace_period 3s
 	auto_https disable_redirects
 	http_port $http
 	https_port $port
@@ -165,7 +169,7 @@ caddyfile() {
 	storage file_system "$UNDRO_DATA/caddy"
 ${acme:+	email $acme
 }${from:+	acme_ca $from
-}${root:+	acme_ca_root $root
+}${root:+	acme_ca_root $UNDRO_DATA/caddy/acme-root.pem
 }	log {
 		output file "$UNDRO_DATA/storage/logs/caddy.log" {
 			roll_size 5MiB

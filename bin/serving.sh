@@ -32,8 +32,9 @@ serve() {
 # ends_whole: whatever was started here ends with it
 ends_whole() {
     trap stop EXIT
-    trap 'exit 130' INT
-    trap 'exit 143' TERM HUP
+    # told twice, it still ends all of it
+    trap 'trap "" INT TERM HUP; exit 130' INT
+    trap 'trap "" INT TERM HUP; exit 143' TERM HUP
 }
 
 # launch PORT [PHP OPTION...]: one try
@@ -146,9 +147,17 @@ answered() {
     php -r '$c = @stream_context_create(["http" => ["timeout" => 5]]); exit(@file_get_contents($argv[1], false, $c) === false ? 1 : 0);' "http://127.0.0.1:$1/" 2>/dev/null
 }
 
+# stop: all that was started here ends: told so first, and what has not ended after three seconds is ended
 stop() {
-    local pid
+    local pid left
     for pid in "${server_pids[@]}"; do [ -z "$pid" ] || kill -- "-$pid" 2>/dev/null || true; done
+    for _ in $(seq 30); do
+        left=
+        for pid in "${server_pids[@]}"; do [ -z "$pid" ] || ! kill -0 -- "-$pid" 2>/dev/null || left=1; done
+        [ -n "$left" ] || break
+        sleep 0.1
+    done
+    for pid in "${server_pids[@]}"; do [ -z "$pid" ] || kill -9 -- "-$pid" 2>/dev/null || true; done
     server_pids=()
 }
 

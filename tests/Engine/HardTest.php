@@ -66,7 +66,7 @@ final class HardTest extends TestCase
     {
         $came = $this->outside('idle', Served::household('Idle' . getmypid()));
         self::print('idle and half-open: ' . json_encode($came));
-        self::assertGreaterThan(4900, $came['open']);
+        self::assertSame(5000, $came['made']);
         self::assertLessThan($came['before']['median'] * 2 + 20, $came['during']['median']);
         self::assertLessThan($came['before']['p95'] * 2 + 100, $came['during']['p95']);
     }
@@ -145,7 +145,7 @@ final class HardTest extends TestCase
         ]], JSON_THROW_ON_ERROR));
         $beside = [];
         foreach ([
-            ['pebble-challtestsrv', '-defaultIPv6', '', '-dnsserver', "127.0.0.1:$dns", '-http01', '', '-https01', '', '-tlsalpn01', '', '-doh', '', '-management', ''],
+            ['pebble-challtestsrv', '-defaultIPv6', '', '-dns01', "127.0.0.1:$dns", '-http01', '', '-https01', '', '-tlsalpn01', '', '-management', ''],
             ['pebble', '-config', "$folder/pebble.json", '-dnsserver', "127.0.0.1:$dns"],
         ] as $command) {
             $beside[] = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['PEBBLE_VA_NOSLEEP' => '1', 'PATH' => (string) getenv('PATH')]);
@@ -160,7 +160,7 @@ final class HardTest extends TestCase
                     usleep(500_000);
                     $found = self::shown($port, 'undro.test', "$folder/root.pem");
                 }
-                self::assertNotNull($found, 'no certificate that the authority vouches for is served');
+                self::assertNotNull($found, 'no certificate that the authority vouches for is served: ' . self::tail($port));
                 self::assertStringContainsString('Pebble', (string) (openssl_x509_parse($found)['issuer']['CN'] ?? ''));
             }, $https);
         } finally {
@@ -185,13 +185,26 @@ final class HardTest extends TestCase
             ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
         );
         try {
-            Served::waitFor(static fn(): bool => str_contains((string) file_get_contents($log), 'Undro is served'), 30);
+            Served::waitFor(static fn(): bool => str_contains((string) file_get_contents($log), 'Undro is served'), 30, static fn(): string => (string) file_get_contents($log));
             $look($port);
         } finally {
             posix_kill(-proc_get_status($process)['pid'], SIGTERM);
             Served::waitFor(static fn(): bool => Served::processes("$folder/data") === [], 20);
             exec('rm -rf ' . escapeshellarg($folder) . ' ' . escapeshellarg($log));
         }
+    }
+
+    /** What caddy said last of the Undro served on a port. */
+    private static function tail(int $port): string
+    {
+        foreach (glob(sys_get_temp_dir() . '/undro-served-*/data/storage/logs/caddy.log') ?: [] as $log) {
+            $said = (string) file_get_contents($log);
+            if (str_contains((string) @file_get_contents(dirname($log, 3) . '/Caddyfile'), ":$port {")) {
+                return substr($said, -1500);
+            }
+        }
+
+        return '';
     }
 
     /** The certificate that is shown under a name, if this authority vouches for it. */
@@ -216,7 +229,9 @@ final class HardTest extends TestCase
     private static function folder(string $name): string
     {
         $folder = sys_get_temp_dir() . "/undro-$name-" . bin2hex(random_bytes(4));
-        mkdir($folder, 0o755);
+        mkdir($folder);
+        // another user comes here
+        chmod($folder, 0o755);
 
         return $folder;
     }

@@ -61,10 +61,10 @@ final class Served
         return implode("\n", $said);
     }
 
-    /** @return list<int> the processes whose command line holds this */
+    /** @return list<int> the processes whose command line holds this, but the one that asks */
     public static function processes(string $like): array
     {
-        exec('pgrep -f ' . escapeshellarg($like), $found);
+        exec('pgrep -f ' . escapeshellarg("[$like[0]]" . substr($like, 1)), $found);
 
         return array_map(intval(...), $found);
     }
@@ -82,13 +82,14 @@ final class Served
         return $workers;
     }
 
-    public static function waitFor(\Closure $isSo, float $seconds): void
+    /** @param (\Closure(): string)|null $said what was said meanwhile, where it does not come to it */
+    public static function waitFor(\Closure $isSo, float $seconds, ?\Closure $said = null): void
     {
         for ($until = microtime(true) + $seconds; microtime(true) < $until; usleep(100_000)) {
             if ($isSo()) {
                 return;
             }
         }
-        Assert::fail('it did not come to it');
+        Assert::fail('it did not come to it' . ($said === null ? '' : ': ' . $said()));
     }
 }
