@@ -33,11 +33,9 @@ export function Password() {
         <TextInput
           type="password"
           withAsterisk={false}
-          label="The new one"
+          label="The new one, 10 characters at least"
           autoComplete="new-password"
           required
-          description="10 characters at least"
-          inputWrapperOrder={['label', 'input', 'description', 'error']}
           {...field('new')}
         />
         <Button type="submit" variant="default" loading={change.isPending}>

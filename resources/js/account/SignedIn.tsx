@@ -22,6 +22,16 @@ export function SignedIn({ of }: { of: Household }) {
   return (
     <section aria-label="Signed in">
       <h2>Where you are signed in</h2>
+      <div className={classes.form}>
+        <SignOut />
+        <Button
+          variant="default"
+          loading={all.isPending}
+          onClick={() => all.mutateAsync(undefined).then(goodbye, failed)}
+        >
+          Sign out everywhere
+        </Button>
+      </div>
       <ul className={classes.rows}>
         {of.sessions.map((each) => (
           <li key={each.id}>
@@ -47,16 +57,6 @@ export function SignedIn({ of }: { of: Household }) {
           ? 'Nothing is kept on this device yet for where there is no connection.'
           : `Kept on this device for where there is no connection, as of ${moment(taken)}: reels, lines, the log, plans, knots, cards and runs that are going on. Signing out takes it away.`}
       </p>
-      <div className={classes.form}>
-        <SignOut />
-        <Button
-          variant="default"
-          loading={all.isPending}
-          onClick={() => all.mutateAsync(undefined).then(goodbye, failed)}
-        >
-          Sign out everywhere
-        </Button>
-      </div>
     </section>
   );
 }

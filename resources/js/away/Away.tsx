@@ -52,7 +52,8 @@ export default function Away() {
       window.clearInterval(timer);
     };
   }, [open]);
-  if (since === null) return null;
+  // a run says so itself, and goes on
+  if (since === null || open !== undefined) return null;
   return (
     <p className={classes.since} role="status" data-testid="seen-since">
       The server is out of reach. This is as it was seen {moment(since)}; what you change has to wait.

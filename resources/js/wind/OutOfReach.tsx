@@ -42,8 +42,8 @@ export function OutOfReach({ run, silence, waits, lateDepth }: OutOfReachProps) 
             </>
           ) : (
             <>
-              {household === null ? 'Undro does not answer.' : 'The server is out of reach.'} Go on: turns, stops and
-              steps are counted here by the plan as it stood, and told in order when it answers again.
+              {household === null ? 'Undro does not answer' : 'The server is out of reach'}: go on. What you count is
+              kept here, and told in order when it answers again.
             </>
           )}
           {kinds.length > 0 && (

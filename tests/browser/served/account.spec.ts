@@ -63,7 +63,7 @@ test('a key, another password, and the household given up with its document firs
   const phone = await other.newPage();
   await signIn(phone, 'gone@example.org');
   await page.getByLabel('The one now').fill('wrong');
-  await page.getByLabel('The new one').fill('quite another one');
+  await page.getByLabel(/^The new one/).fill('quite another one');
   await page.getByRole('button', { name: 'Change it' }).click();
   await expect(page.getByText('That is not your password.')).toBeVisible();
   await page.getByLabel('The one now').fill('a few words do');
