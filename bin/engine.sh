@@ -42,7 +42,7 @@ as_served() {
     [ "$(id -u)" -eq 0 ] || { $as_exec "$@"; return; }
     id "$SERVED_AS" >/dev/null 2>&1 || die "there is no user $SERVED_AS. Start it as a user who is not root."
     # what was installed for Undro is nobody's secret, and has to be read by that user
-    chmod -R go+rX vendor public/build .cache 2>/dev/null || true
+    chmod -R go+rX vendor public/build bootstrap/cache .cache 2>/dev/null || true
     chown -R "$SERVED_AS:" "$UNDRO_DATA"
     local as=(setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups --inh-caps=-all --)
     "${as[@]}" test -r vendor/autoload.php && "${as[@]}" test -w "$UNDRO_DATA/run" \

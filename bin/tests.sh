@@ -50,9 +50,16 @@ served() {
         return 0
     fi
     (
-        begin_served
+        local asked=0 out
         trap 'end_served' EXIT
-        vendor/bin/phpunit --testsuite served && npx --no-install playwright test --config playwright.served.config.ts "$@"
+        begin_served || exit 1
+        # both at once: neither needs all that there is
+        out=$(mktemp)
+        vendor/bin/phpunit --testsuite served >"$out" 2>&1 &
+        npx --no-install playwright test --config playwright.served.config.ts "$@" || asked=1
+        wait "$!" || asked=1
+        cat "$out"; rm -f "$out"
+        exit "$asked"
     )
 }
 
@@ -60,8 +67,8 @@ served() {
 hard() {
     (
         if (need_engine) >/dev/null 2>&1; then
-            begin_served
             trap 'end_served' EXIT
+            begin_served || exit 1
         fi
         UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard "$@"
     )
@@ -70,10 +77,10 @@ hard() {
 # begin_served: starts it with data and a mail server of its own, and says where it is
 begin_served() {
     local port mail
-    served_tmp=$(mktemp -d)
+    served_tmp=$(mktemp -d -p /dev/shm 2>/dev/null || mktemp -d)
     chmod 755 "$served_tmp"
     mkdir -p "$served_tmp/mail" "$served_tmp/home/.pki/nssdb"
-    chmod -R go+rX vendor public/build 2>/dev/null || true
+    chmod -R go+rX vendor public/build bootstrap/cache 2>/dev/null || true
     UNDRO_SERVED_CODE=$PWD
     # another user has to come to the code: where none can, it is served from a copy
     if [ "$(id -u)" -eq 0 ] && ! setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups test -r vendor/autoload.php; then
@@ -104,7 +111,8 @@ begin_served() {
 
 end_served() {
     local pid
-    for pid in "${served_pids[@]}"; do kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true; done
+    [ -n "${served_tmp:-}" ] || return 0
+    for pid in "${served_pids[@]:-}"; do [ -z "$pid" ] || kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true; done
     for _ in $(seq 50); do pgrep -f "$served_tmp/data" >/dev/null || break; sleep 0.1; done
     pkill -9 -f "$served_tmp/data" 2>/dev/null || true
     rm -rf "$served_tmp"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Households;
 
+use App\Database\Row;
 use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -52,11 +53,11 @@ final class Sessions extends DatabaseSessionHandler
         $sessions = [];
         foreach (self::rows($person) as $row) {
             $sessions[] = [
-                'id' => self::name($row->id),
-                'agent' => $row->user_agent,
-                'address' => $row->ip_address,
-                'seen_at' => gmdate('Y-m-d\TH:i:s\Z', $row->last_activity),
-                'here' => hash_equals($row->id, $here),
+                'id' => self::name($row['id']),
+                'agent' => $row['user_agent'],
+                'address' => $row['ip_address'],
+                'seen_at' => gmdate('Y-m-d\TH:i:s\Z', $row['last_activity']),
+                'here' => hash_equals($row['id'], $here),
             ];
         }
 
@@ -67,8 +68,8 @@ final class Sessions extends DatabaseSessionHandler
     public static function end(Person $person, string $name): bool
     {
         foreach (self::rows($person) as $row) {
-            if (hash_equals(self::name($row->id), $name)) {
-                return DB::connection('people')->table(self::TABLE)->where('id', $row->id)->delete() > 0;
+            if (hash_equals(self::name($row['id']), $name)) {
+                return DB::connection('people')->table(self::TABLE)->where('id', $row['id'])->delete() > 0;
             }
         }
 
@@ -80,13 +81,13 @@ final class Sessions extends DatabaseSessionHandler
         return substr(hash('sha256', "session $id"), 0, 32);
     }
 
-    /** @return list<object{id: string, user_agent: string, ip_address: string, last_activity: int}> */
+    /** @return list<array{id: string, user_agent: string, ip_address: string, last_activity: int}> */
     private static function rows(Person $person): array
     {
         $rows = [];
         foreach (DB::connection('people')->table(self::TABLE)->where('user_id', $person->id)->orderByDesc('last_activity')->get() as $row) {
-            $row = \App\Database\Row::of($row);
-            $rows[] = (object) [
+            $row = Row::of($row);
+            $rows[] = [
                 'id' => $row->text('id'),
                 'user_agent' => $row->optionalText('user_agent') ?? '',
                 'ip_address' => $row->optionalText('ip_address') ?? '',

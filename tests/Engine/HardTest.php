@@ -53,6 +53,20 @@ final class HardTest extends TestCase
         }
     }
 
+    public function testWhateverOfItEndsIsStartedAgainAndWhoWasSignedInStillIs(): void
+    {
+        $in = Served::household('Killed' . getmypid());
+        foreach (['php-fpm: pool undro', 'php-fpm: master', 'caddy run', 'undro:keep'] as $part) {
+            $before = Served::processes($part);
+            self::assertNotSame([], $before, $part);
+            posix_kill($before[0], SIGKILL);
+            Served::waitFor(static fn(): bool => array_diff(Served::processes($part), $before) !== [], 15);
+            Served::waitFor(static fn(): bool => $in->get('rods')[0] === 200, 15);
+            self::assertSame(201, $in->post('rods', ['name' => "after $part"])[0]);
+        }
+        self::assertCount(4, $in->get('rods')[1]);
+    }
+
     public function testWhatWasAnsweredAsSavedIsThereThroughAHundredKills(): void
     {
         $came = $this->outside('kills', Served::household('Kills' . getmypid()));

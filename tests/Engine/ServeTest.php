@@ -77,20 +77,6 @@ final class ServeTest extends TestCase
         array_map(fclose(...), [...$slow, ...$half]);
     }
 
-    public function testWhateverOfItEndsIsStartedAgainAndWhoWasSignedInStillIs(): void
-    {
-        $in = Served::household('Killed' . getmypid());
-        foreach (['php-fpm: master', 'caddy run'] as $part) {
-            $before = Served::processes($part);
-            self::assertNotSame([], $before, $part);
-            posix_kill($before[0], SIGKILL);
-            Served::waitFor(static fn(): bool => array_diff(Served::processes($part), $before) !== [], 15);
-            Served::waitFor(static fn(): bool => $in->get('rods')[0] === 200, 15);
-            self::assertSame(201, $in->post('rods', ['name' => "after $part"])[0]);
-        }
-        self::assertCount(2, $in->get('rods')[1]);
-    }
-
     public function testNothingRunsAsRootAndNobodyElseReadsTheData(): void
     {
         foreach (['caddy run', 'php-fpm: master', 'php-fpm: pool undro', 'undro:keep'] as $part) {

@@ -9,6 +9,7 @@ use App\Console\WarmUp;
 use App\Households\Entry;
 use App\Households\Household;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Artisan;
 use RuntimeException;
 
 /** Makes ready what is served: the people's database, and each household's. One that cannot be used keeps no other from being served. */
@@ -43,7 +44,7 @@ final class Households extends Command
     {
         $file = config()->string('database.connections.people.database');
         $file === ':memory:' || is_file($file) || touch($file);
-        app(\Illuminate\Contracts\Console\Kernel::class)->call(
+        Artisan::call(
             'migrate',
             ['--force' => true, '--database' => 'people', '--path' => database_path('people'), '--realpath' => true],
         );

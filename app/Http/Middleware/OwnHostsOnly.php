@@ -20,8 +20,8 @@ final class OwnHostsOnly
         $name = strtolower(preg_replace('/:\d{1,5}$/', '', $host) ?? '');
         // a page elsewhere can point a name of its own here, but never a bare address
         $address = config()->boolean('undro.lan') && filter_var($name, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false;
-        $names = [...self::NAMES, ...preg_split('/\s+/', config()->string('undro.hosts'), flags: PREG_SPLIT_NO_EMPTY) ?: []];
-        if (!$address && !in_array($name, $names, true)) {
+        $names = [...self::NAMES, ...preg_split('/\s+/', strtolower(config()->string('undro.hosts')), flags: PREG_SPLIT_NO_EMPTY) ?: []];
+        if (!$address && !in_array(trim($name, '[]'), array_map(static fn(string $own): string => trim($own, '[]'), $names), true)) {
             return new Response("Undro answers only to its own address.\n", 400, ['Content-Type' => 'text/plain']);
         }
 
