@@ -23,6 +23,9 @@ final class ServeTest extends TestCase
         }
         self::assertSame(200, $stranger->ask('GET', $font[0] ?? '', null)[0]);
         self::assertSame(200, $stranger->ask('GET', '/worker.js', null)[0]);
+        // what a phone installs to trust it
+        $stranger->ask('GET', '/authority.crt', null);
+        self::assertSame(file_get_contents(Served::authority()), $stranger->text);
         foreach (['/build/manifest.json', '/index.php', '/router.php', '/build/assets/../../index.php', '/.env'] as $path) {
             self::assertContains($stranger->ask('GET', $path, null)[0], [302, 400], $path);
         }

@@ -205,6 +205,7 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     expect((await contents(page))[0]?.known).toEqual(['said']);
     expect((await left(page, 'Clear fluoro'))?.left_m).toBe(0);
     await page.getByRole('button', { name: 'Leave it there: next step' }).click();
+    await expect(run(page)).not.toHaveAttribute('data-current', 'wind.0');
     await page.getByRole('button', { name: 'Leave the run' }).click();
     await expect(page.getByText('Nothing more is written down')).toBeVisible();
     await page.getByRole('button', { name: 'Leave it as it is' }).click();

@@ -74,6 +74,7 @@ const AHEAD = {
 const RUN = {
   id: 'r',
   pace_turns_per_min: 60,
+  written: [],
   state: {
     steps: STEPS,
     current: 'check',
@@ -108,6 +109,8 @@ describe('a run where nobody answers', () => {
     expect(run.state.current).toBe('wind1');
     expect(run.state.layer).toBe(1);
     expect(run.state.layers.map((each) => each.wound_m)).toEqual([50, 30]);
+    // what the stop will write is not asked about again
+    expect(run.written.map((each) => [each.layer, each.length_m, each.stop])).toEqual([[0, 50, 'at_mark']]);
     expect(run.state.progress.left_m).toBeCloseTo(20);
     const end = whileAway(
       run,

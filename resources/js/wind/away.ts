@@ -10,6 +10,9 @@ type State = Run['state'];
 /** What only the server works out: until it answers, the run goes on as it was planned. */
 const WAITS: RunMark['kind'][] = ['depth', 'counted', 'stripped', 'counter_joined', 'counter_lost'];
 
+/** Less than this is nothing, m; the core writes no less. */
+const NOTHING_M = 0.05;
+
 /** A run as it stands by what was told here since the server answered last. */
 export interface Away {
   run: Run;
@@ -28,6 +31,7 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
   const turns = new Map([[state.layer, state.progress.turns]]);
   const waits: RunMark['kind'][] = [];
   let pace = run.pace_turns_per_min;
+  let { written } = run;
   for (const mark of marks) {
     if (state.over) break;
     switch (mark.kind) {
@@ -62,6 +66,7 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
         break;
       case 'stopped':
         setStop(state, mark.stop ?? 'early');
+        written = [...written, ...toWrite(run, written, state, at(ahead, state.layer, turns.get(state.layer) ?? 0))];
         break;
       case 'resumed':
         setStop(state, null);
@@ -74,6 +79,7 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
       }
       case 'again':
         anew(state);
+        written = written.filter((each) => each.layer !== state.layer);
         turns.set(state.layer, 0);
         break;
       case 'finished':
@@ -85,7 +91,30 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
     }
   }
   figures(state, ahead, turns);
-  return { run: { ...run, state, pace_turns_per_min: pace }, waits };
+  return { run: { ...run, state, written, pace_turns_per_min: pace }, waits };
+}
+
+/** What a stop will write once the server answers: what is on of the layer and not written yet. */
+function toWrite(
+  { state: before }: Run,
+  written: Run['written'],
+  { layer, layers }: State,
+  point: Point | null,
+): Run['written'] {
+  const on = point?.layers[layer] ?? before.layers[layer];
+  const there = written.reduce((sum, each) => sum + (each.layer === layer ? each.length_m : 0), 0);
+  const length = (on?.wound_m ?? 0) - there;
+  return length < NOTHING_M
+    ? []
+    : [
+        {
+          layer,
+          length_m: length,
+          half_m: on?.wound_half_m ?? null,
+          known: on?.known ?? [],
+          stop: layers[layer]?.stopped ?? 'early',
+        },
+      ];
 }
 
 /** To the step after this one that is open; or, opened again, to this one. The layer goes on with the step that winds it, and never back. */

@@ -4,7 +4,7 @@ import { newId } from '../parts/newId';
 import { type Kept, type Queue, queueOf, sent, waitingRuns } from './queue';
 
 /** Nobody waits longer than this for an answer, ms: out of reach a request may hang for minutes. */
-const PATIENCE = 10_000;
+export const PATIENCE = 10_000;
 
 export type Outcome =
   | { how: 'taken'; run: Run; marks: Kept[] }

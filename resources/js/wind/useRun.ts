@@ -10,7 +10,7 @@ import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { useLatest } from '../parts/useLatest';
 import { whileAway } from './away';
-import { deliver, mustWait, windowName } from './deliver';
+import { deliver, mustWait, PATIENCE, windowName } from './deliver';
 import { queueOf } from './queue';
 
 /** How often another window's marks are asked for, ms: less often where many ask, and a phone has to last. */
@@ -144,7 +144,11 @@ export function useRun(uuid: string) {
       if (queue.empty()) {
         try {
           const after = await answer(
-            client.POST('/api/runs/{uuid}/marks', { params: { path: { uuid } }, body: { marks: named } }),
+            client.POST('/api/runs/{uuid}/marks', {
+              params: { path: { uuid } },
+              body: { marks: named },
+              signal: AbortSignal.timeout(PATIENCE),
+            }),
           );
           heard(after);
           setSilence(null);
