@@ -10,6 +10,7 @@ import { Name } from './Name';
 import { Password } from './Password';
 import { People } from './People';
 import { SignedIn } from './SignedIn';
+import { SignOut } from './SignOut';
 
 /** The household that is signed in to: who is in it, where one is signed in, and what lets others and scripts in. */
 export function AccountPlace() {
@@ -21,7 +22,17 @@ export function AccountPlace() {
       </Empty>
     );
   }
-  if (!query.data) return <Waiting query={query} what="the household" />;
+  if (!query.data) {
+    // whoever hands the device on can take everything off it also where nobody answers
+    return (
+      <>
+        <Waiting query={query} what="the household" />
+        <div className={page.page}>
+          <SignOut />
+        </div>
+      </>
+    );
+  }
   return <Whole of={query.data} />;
 }
 

@@ -80,7 +80,9 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
   await other.close();
   await signIn(page, 'reach@example.org', '/account');
   await lookedAfter(page);
+  await expect.poll(() => page.evaluate(async () => (await caches.match('/away')) !== undefined)).toBe(true);
   await context.setOffline(true);
+  await page.goto('/account');
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.locator('body')).toHaveText(/taken off this device/);
   expect(Object.keys(await kept(page)).filter((name) => name.startsWith('undro'))).toEqual([]);
