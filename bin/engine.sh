@@ -332,6 +332,8 @@ watch_served() {
         [ $((second % 5)) -ne 0 ] || bounded_logs
         for name in "${!kept_up[@]}"; do
             kill -0 "${kept_up[$name]}" 2>/dev/null && continue
+            # what it had made may have outlived it
+            kill -9 -- "-${kept_up[$name]}" 2>/dev/null || true
             say "undro: $name had ended and is started again."
             keep_up "$name"
         done

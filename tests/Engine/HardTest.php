@@ -60,7 +60,7 @@ final class HardTest extends TestCase
             $before = Served::processes($part);
             self::assertNotSame([], $before, $part);
             posix_kill($before[0], SIGKILL);
-            Served::waitFor(static fn(): bool => array_diff(Served::processes($part), $before) !== [], 15);
+            Served::waitFor(static fn(): bool => array_diff(Served::processes($part), $before) !== [], 15, static fn(): string => $part);
             Served::waitFor(static fn(): bool => $in->get('rods')[0] === 200, 15);
             self::assertSame(201, $in->post('rods', ['name' => "after $part"])[0]);
         }
