@@ -40,6 +40,21 @@ final class Person extends Model implements Contract
         return '';
     }
 
+    public static function isAddress(string $email): bool
+    {
+        return strlen($email) <= 200 && filter_var($email, FILTER_VALIDATE_EMAIL) !== false;
+    }
+
+    /** What is wrong with a password that is being chosen; null: nothing. */
+    public static function wrongWith(#[\SensitiveParameter] string $password): ?string
+    {
+        return match (true) {
+            mb_strlen($password) < self::LEAST_PASSWORD => sprintf('The password needs at least %d characters; a few words do well.', self::LEAST_PASSWORD),
+            strlen($password) > self::MOST_PASSWORD => sprintf('The password may have up to %d characters.', self::MOST_PASSWORD),
+            default => null,
+        };
+    }
+
     public static function of(string $email): ?self
     {
         return self::query()->where('email', self::asKept($email))->first();

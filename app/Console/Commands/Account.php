@@ -56,7 +56,7 @@ final class Account extends Command
     private function add(): void
     {
         $email = Person::asKept($this->text('who'));
-        filter_var($email, FILTER_VALIDATE_EMAIL) !== false || throw new RuntimeException('add needs a mail address, such as ann@example.org.');
+        Person::isAddress($email) || throw new RuntimeException('add needs a mail address, such as ann@example.org.');
         Person::of($email) === null || throw new RuntimeException("somebody signs in with $email already. Each person needs an address of their own.");
         $name = trim((string) $this->option('household')) ?: ucfirst(explode('@', $email)[0]);
         $household = Household::named($name);

@@ -45,7 +45,7 @@ final class AccountController
     {
         $me = self::keeper($request);
         $email = Person::asKept($request->string('email')->value());
-        $email === '' || filter_var($email, FILTER_VALIDATE_EMAIL) !== false
+        $email === '' || Person::isAddress($email)
             || throw ValidationException::withMessages(['email' => 'That is no mail address. It should look like ann@example.org.']);
         $household = $me->household();
         [, $path] = Link::invitation($household, $email);
@@ -94,9 +94,7 @@ final class AccountController
     public function endSession(Request $request, string $name): JsonResponse|Response
     {
         $me = SignedIn::person($request);
-        $here = $request->session()->getId();
-        $ends = $name === 'here' ? $here : null;
-        if ($ends !== null) {
+        if ($name === 'here') {
             $request->session()->invalidate();
 
             return self::goodbye();
@@ -135,9 +133,8 @@ final class AccountController
     {
         $me = $this->confirmed($request, $tries);
         $new = $request->string('new')->value();
-        mb_strlen($new) >= Person::LEAST_PASSWORD && strlen($new) <= Person::MOST_PASSWORD || throw ValidationException::withMessages([
-            'new' => sprintf('A password has %d to %d characters; a few words do well.', Person::LEAST_PASSWORD, Person::MOST_PASSWORD),
-        ]);
+        $wrong = Person::wrongWith($new);
+        $wrong === null || throw ValidationException::withMessages(['new' => $wrong]);
         $me->update(['password' => $new]);
         $me->endSessions($request->session()->getId());
 

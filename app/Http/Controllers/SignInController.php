@@ -15,7 +15,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Validator;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** The pages at the door of an Undro that is served: signing in, and what a link of one's own lets one do. They need no script. */
@@ -131,14 +130,13 @@ final readonly class SignInController
     /** @param array<string, string> $typed */
     private static function wrong(Link $link, array $typed): ?string
     {
-        $bytes = strlen($typed['password']);
         $fresh = $link->kind === LinkKind::Invitation;
+        $password = Person::wrongWith($typed['password']);
 
         return match (true) {
             $fresh && ($typed['name'] === '' || mb_strlen($typed['name']) > 60) => 'Type your name, up to 60 letters.',
-            $fresh && Validator::make($typed, ['email' => 'required|email|max:200'])->fails() => 'That is no mail address. It should look like ann@example.org.',
-            mb_strlen($typed['password']) < Person::LEAST_PASSWORD => sprintf('The password needs at least %d characters; a few words do well.', Person::LEAST_PASSWORD),
-            $bytes > Person::MOST_PASSWORD => sprintf('The password may have up to %d characters.', Person::MOST_PASSWORD),
+            $fresh && !Person::isAddress(Person::asKept($typed['email'])) => 'That is no mail address. It should look like ann@example.org.',
+            $password !== null => $password,
             $fresh && Person::of($typed['email']) !== null => self::TAKEN,
             default => null,
         };

@@ -17,7 +17,7 @@ export function AccountPlace() {
   const query = useHousehold();
   if (household === null) {
     return (
-      <Empty title="Nobody signs in here">
+      <Empty order={1} title="Nobody signs in here">
         Undro runs for this computer alone. “./undro serve” serves it to a household or a club, each person signing in.
       </Empty>
     );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type Household, useGiveUp, useHousehold } from '../api/account';
 import { goodbye } from '../away/forget';
 import classes from './Account.module.css';
+import { Secret } from './Secret';
 import { useTyped } from './useTyped';
 
 /** Moving out: a document first, and only then the household and all of it. */
@@ -46,14 +47,7 @@ export function GiveUp({ of }: { of: Household }) {
               : `Everything goes for good: the database, its copies on the server, and who signs in (${of.people.length}).`}
           </p>
           <TextInput label={`Type its name: ${of.household}`} autoComplete="off" required {...field('household')} />
-          <TextInput
-            type="password"
-            withAsterisk={false}
-            label="Your password"
-            autoComplete="current-password"
-            required
-            {...field('password')}
-          />
+          <Secret label="Your password" {...field('password')} />
           <Button type="submit" color="rust" disabled={stale} loading={giveUp.isPending}>
             Give the household up
           </Button>

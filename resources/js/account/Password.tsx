@@ -1,7 +1,8 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useChangePassword } from '../api/account';
 import { said } from '../parts/undo';
 import classes from './Account.module.css';
+import { Secret } from './Secret';
 import { useTyped } from './useTyped';
 
 /** Another password; wherever else one is signed in, that ends. */
@@ -22,22 +23,8 @@ export function Password() {
           });
         }}
       >
-        <TextInput
-          type="password"
-          withAsterisk={false}
-          label="The one now"
-          autoComplete="current-password"
-          required
-          {...field('password')}
-        />
-        <TextInput
-          type="password"
-          withAsterisk={false}
-          label="The new one, 10 characters at least"
-          autoComplete="new-password"
-          required
-          {...field('new')}
-        />
+        <Secret label="The one now" {...field('password')} />
+        <Secret chosen label="The new one, 10 characters at least" {...field('new')} />
         <Button type="submit" variant="default" loading={change.isPending}>
           Change it
         </Button>

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client';
 import type { Run, RunMark, RunStep } from '../api/types';
 import { placed } from './placed';
 import type { Kept } from './queue';
+import { NOTHING_M, writtenOf } from './standing';
 
 type RunAhead = Schemas['RunAhead'];
 type Point = RunAhead['points'][number];
@@ -9,9 +10,6 @@ type State = Run['state'];
 
 /** What only the server works out: until it answers, the run goes on as it was planned. */
 const WAITS: RunMark['kind'][] = ['depth', 'counted', 'stripped', 'counter_joined', 'counter_lost'];
-
-/** Less than this is nothing, m; the core writes no less. */
-const NOTHING_M = 0.05;
 
 /** A run as it stands by what was told here since the server answered last. */
 export interface Away {
@@ -66,7 +64,7 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
         break;
       case 'stopped':
         setStop(state, mark.stop ?? 'early');
-        written = [...written, ...toWrite(run, written, state, at(ahead, state.layer, turns.get(state.layer) ?? 0))];
+        written = [...written, ...stopWrites(run, written, state, at(ahead, state.layer, turns.get(state.layer) ?? 0))];
         break;
       case 'resumed':
         setStop(state, null);
@@ -95,15 +93,14 @@ export function whileAway(run: Run, ahead: RunAhead | undefined, marks: Kept[]):
 }
 
 /** What a stop will write once the server answers: what is on of the layer and not written yet. */
-function toWrite(
+function stopWrites(
   { state: before }: Run,
   written: Run['written'],
   { layer, layers }: State,
   point: Point | null,
 ): Run['written'] {
   const on = point?.layers[layer] ?? before.layers[layer];
-  const there = written.reduce((sum, each) => sum + (each.layer === layer ? each.length_m : 0), 0);
-  const length = (on?.wound_m ?? 0) - there;
+  const length = (on?.wound_m ?? 0) - writtenOf(written, layer);
   return length < NOTHING_M
     ? []
     : [
@@ -174,23 +171,26 @@ function figures(state: State, ahead: RunAhead | undefined, turns: Map<number, n
 /** After how many turns so much is on, where that is said in metres as this page writes them; null: it is not. */
 function turnsAt(ahead: RunAhead | undefined, layer: number, said: unknown): number | null {
   const metres = Number(/^([\d.]+)(?: ± [\d.]+)? m$/.exec(String(said))?.[1] ?? Number.NaN);
-  const points = ahead?.points.filter((each) => each.layer === layer) ?? [];
-  const on = (point: Point) => point.layers[layer]?.wound_m ?? 0;
-  const after = points.findIndex((each) => on(each) >= metres);
-  const [low, high] = [points[Math.max(0, after - 1)], points[after]];
-  if (after < 0 || !low || !high) return null;
-  return on(high) > on(low)
-    ? low.turns + ((high.turns - low.turns) * (metres - on(low))) / (on(high) - on(low))
-    : high.turns;
+  return beside(ahead, layer, (point) => point.layers[layer]?.wound_m ?? 0, metres)?.turns ?? null;
 }
 
-/** A layer after so many turns, between the two points beside it; beyond the last as at the last. */
-function at(ahead: RunAhead | undefined, layer: number, turns: number): Point | null {
+/** A layer after so many turns; beyond the last point as there. */
+const at = (ahead: RunAhead | undefined, layer: number, turns: number): Point | null =>
+  beside(ahead, layer, (point) => point.turns, turns) ?? ahead?.points.findLast((each) => each.layer === layer) ?? null;
+
+/** How it stands on a layer where a figure that grows along it is so large, between the two points beside it; null: beyond the last. */
+function beside(
+  ahead: RunAhead | undefined,
+  layer: number,
+  figure: (point: Point) => number,
+  is: number,
+): Point | null {
   const points = ahead?.points.filter((each) => each.layer === layer) ?? [];
-  const after = points.findIndex((each) => each.turns >= turns);
+  const after = points.findIndex((each) => figure(each) >= is);
   const [low, high] = [points[Math.max(0, after - 1)], points[after]];
-  if (after < 0 || !low || !high) return points.at(-1) ?? null;
-  return high.turns > low.turns ? between(low, high, (turns - low.turns) / (high.turns - low.turns)) : high;
+  if (after < 0 || !low || !high) return null;
+  const step = figure(high) - figure(low);
+  return step > 0 ? between(low, high, (is - figure(low)) / step) : high;
 }
 
 /** Every figure as far between two answers; what is no figure as in the one that is nearer. */

@@ -4,7 +4,11 @@ import { knownWords } from '../parts/known';
 import { type Units, within } from '../units/units';
 
 /** Less than this is nothing, m; the core writes no less. */
-const NOTHING_M = 0.05;
+export const NOTHING_M = 0.05;
+
+/** Of a layer that is in the log already, m. */
+export const writtenOf = (written: Run['written'], layer: number): number =>
+  written.reduce((sum, each) => sum + (each.layer === layer ? each.length_m : 0), 0);
 
 /** What a layer of a run is for. */
 export const roleOf = (run: Run, layer: number): string => ROLE_WORD[run.state.layers[layer]?.role ?? 'main'];
@@ -15,7 +19,7 @@ export function standing(run: Run, ahead: number) {
   const layer = layers[progress.layer];
   const metres = ahead * (progress.retrieve_m ?? 0);
   const on = Math.max(0, (layer?.wound_m ?? 0) + metres);
-  const before = run.written.reduce((sum, each) => sum + (each.layer === progress.layer ? each.length_m : 0), 0);
+  const before = writtenOf(run.written, progress.layer);
   return {
     role: roleOf(run, progress.layer),
     turns: progress.turns + ahead,
