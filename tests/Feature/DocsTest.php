@@ -47,4 +47,35 @@ final class DocsTest extends TestCase
         }
         self::assertLessThanOrEqual(60, count(file(self::ROOT . '/README.md') ?: []), 'the front door is a screen and a half');
     }
+
+    /** What is to be typed stands as it is typed: a shell reads it, and the command knows every option. */
+    public function testWhatIsToBeTypedCanBeTyped(): void
+    {
+        $blocks = 0;
+        foreach ([self::ROOT . '/README.md', ...(glob(self::ROOT . '/docs/*.md') ?: [])] as $document) {
+            $text = (string) file_get_contents($document);
+            preg_match_all('~(?<=\n\n) {4}\S.*\n(?: {4}.*\n)*|(?<=```sh\n)(?s:.*?)(?=```)~', $text, $found);
+            foreach ($found[0] as $block) {
+                $typed = (string) preg_replace('~^ {4}~m', '', $block);
+                $shell = proc_open(['bash', '-n'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+                self::assertIsResource($shell);
+                fwrite($pipes[0], $typed);
+                fclose($pipes[0]);
+                $wrong = stream_get_contents($pipes[2]);
+                self::assertSame(0, proc_close($shell), basename($document) . ": $wrong\n$typed");
+                $blocks++;
+            }
+        }
+        self::assertGreaterThan(5, $blocks);
+        $serving = (string) file_get_contents(self::ROOT . '/docs/serving.md');
+        preg_match('~^    (apt-get .*\n(?: {4}.*\n)*)~m', $serving, $fromNothing);
+        self::assertSame(10, substr_count($fromNothing[1] ?? '', "\n"), 'a machine of one\'s own in ten lines');
+        $engine = (string) file_get_contents(self::ROOT . '/bin/engine.sh');
+        preg_match_all('~undro (?:serve|account) [^\n`]*~', $serving, $commands);
+        preg_match_all('~--[a-z-]+~', implode(' ', $commands[0]), $options);
+        self::assertNotEmpty($options[0]);
+        foreach ($options[0] as $option) {
+            self::assertMatchesRegularExpression('~[ |]' . preg_quote($option, '~') . '[) |]~', $engine, "no $option");
+        }
+    }
 }

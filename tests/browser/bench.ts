@@ -86,6 +86,9 @@ export const nothingAlong = (page: Page) =>
     });
   });
 
-/** Takes back the change whose notice reads like this. */
-export const undo = (page: Page, notice: string | RegExp) =>
-  page.getByRole('alert').filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).click();
+/** Takes back the change whose notice reads like this; what is said instead is told. Notices move as they come: a key does not miss one. */
+export async function undo(page: Page, notice: string | RegExp) {
+  const notices = page.getByRole('alert');
+  await notices.filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).press('Enter');
+  await expect.poll(async () => (await notices.allTextContents()).join(' / ')).toContain('Taken back.');
+}
