@@ -92,3 +92,33 @@ export async function undo(page: Page, notice: string | RegExp) {
   await notices.filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).press('Enter');
   await expect.poll(async () => (await notices.allTextContents()).join(' / ')).toContain('Taken back.');
 }
+
+/** The run that is open. */
+export const run = (page: Page) => page.getByTestId('run');
+
+/** On to the next step, by key: what comes in while one presses may move the button away from under the pointer. */
+export const onwards = (page: Page) =>
+  page
+    .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
+    .first()
+    .press('Enter');
+
+/** Through the steps as they say, up to one. */
+export async function stepTo(page: Page, step: string) {
+  for (let steps = 0; steps < 25; steps++) {
+    const now = await run(page).getAttribute('data-current');
+    if (now === step) return;
+    if (now === 'strip') {
+      const off = page.getByRole('listitem').filter({ hasText: 'All of it off' });
+      if (await off.isVisible()) {
+        await off.getByRole('button', { name: 'It is done' }).click();
+        await expect(page.getByText('Nothing lies on the spool any more.')).toBeVisible();
+      }
+    }
+    await onwards(page);
+    await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
+    // each step opens at its top, with focus on its heading
+    await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  }
+  throw new Error(`The run never came to ${step}.`);
+}

@@ -1,10 +1,9 @@
 import type { Locator, Page } from '@playwright/test';
-import { beyondTheEdge, expect, figure, line, stamp, test } from './bench';
+import { beyondTheEdge, expect, figure, line, run, stamp, stepTo, test } from './bench';
 
 /** Each evening begins at a bench of its own on which nothing is yet. */
 const EVENINGS = (process.env.UNDRO_EVENING_URLS ?? '').split(' ');
 
-const run = (page: Page) => page.getByTestId('run');
 const soFar = (page: Page) => page.getByTestId('so-far');
 const toWrite = (page: Page) => page.getByTestId('to-write');
 const far = (text: string | null) => Number(/([\d.]+) turns/.exec(text ?? '')?.[1]);
@@ -38,22 +37,6 @@ async function rack(page: Page, name: string, kind: string, size: string, there:
   await page.getByLabel('On it now').fill(there);
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText(`${name} is in the rack.`)).toBeVisible();
-}
-
-/** Through the steps as they say, up to one. */
-async function upTo(page: Page, step: string) {
-  for (let steps = 0; steps < 25; steps++) {
-    const now = await run(page).getAttribute('data-current');
-    if (now === step) return;
-    await page
-      .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
-      .first()
-      .click();
-    await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
-    // each step opens at its top, with focus on its heading
-    await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
-  }
-  throw new Error(`The run never came to ${step}.`);
 }
 
 /** On a phone and at twice the size the figure is there without scrolling, and nothing stands out beyond the edge. */
@@ -90,7 +73,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     await page.getByRole('button', { name: 'Wind it' }).click();
     await page.getByLabel(/What is this reel called/).fill('Evening reel');
     await page.keyboard.press('Enter');
-    await upTo(page, 'wind.0');
+    await stepTo(page, 'wind.0');
 
     // the beat for a while, the rest counted in the head
     await page.getByRole('button', { name: 'Start the beat' }).click();
@@ -119,7 +102,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     expect(nylon?.half_m).toBeCloseTo(Math.hypot(12, backing?.half_m ?? 0), 3);
 
     // the main line is known by its label, and said so
-    await upTo(page, 'wind.1');
+    await stepTo(page, 'wind.1');
     await page.getByRole('button', { name: 'Type turns or metres' }).click();
     await page.getByLabel('or what is on, all of this line').fill('164 yd');
     await page.getByRole('button', { name: 'Count it so' }).click();
@@ -129,7 +112,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     for (const place of ['First place', 'Second place', 'Third place']) await page.getByLabel(place).fill('1.7');
     await page.keyboard.press('Enter');
     await expect(page.getByTestId('level')).toHaveText('1.7 mm');
-    await upTo(page, 'first_outing');
+    await stepTo(page, 'first_outing');
     await page.getByRole('button', { name: 'Done, the run is finished' }).click();
     await expect(page.getByTestId('run-over')).toContainText(/150 ± [\d.]+ m of main line, said, to the mark/);
 
@@ -171,7 +154,7 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await page.getByRole('button', { name: 'Wind it' }).click();
     await page.getByLabel(/What is this reel called/).fill('Low reel');
     await page.keyboard.press('Enter');
-    await upTo(page, 'wind.0');
+    await stepTo(page, 'wind.0');
     await expect(page.getByText(/Guide by hand until the vee is flush/)).toBeVisible();
 
     // a few metres on, and it snaps: strip and tie again comes first
@@ -188,7 +171,7 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await expect(run(page)).toHaveAttribute('data-current', 'tie.0');
     expect(await contents(page)).toEqual([]);
     expect((await left(page, 'Clear fluoro'))?.left_m).toBeCloseTo(90 - few, 3);
-    await upTo(page, 'wind.0');
+    await stepTo(page, 'wind.0');
     await expect(soFar(page)).toContainText('0 turns');
 
     // the filler is empty, and nobody counted: what was on it is asked about, not made up
@@ -232,7 +215,7 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.getByRole('button', { name: 'Wind it' }).click();
     await page.getByLabel(/What is this reel called/).fill('Small one');
     await page.keyboard.press('Enter');
-    await upTo(page, 'wind.0');
+    await stepTo(page, 'wind.0');
     await expect(page.getByText('Turns tell no length here')).toBeVisible();
     await smaller(page, page.getByTestId('turns-left'));
     // two presses of one button write nothing that nobody said
@@ -251,7 +234,7 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     expect(on?.known).toEqual(['planned']);
     expect(Math.abs((on?.length_m ?? 0) - Number(metres))).toBeLessThan(0.6);
     expect(Math.abs((on?.half_m ?? 0) - Number(half))).toBeLessThan(0.6);
-    await upTo(page, 'first_outing');
+    await stepTo(page, 'first_outing');
     await page.getByRole('button', { name: 'Done, the run is finished' }).click();
     await expect(page.getByTestId('run-over')).toContainText(/of main line, as planned, to the mark/);
     // a notice stands in a row of its own, and what was done can be taken back from Lately

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { BENCH_URL, expect, test } from './bench';
+import { BENCH_URL, expect, onwards, test } from './bench';
 
 // what changes something here touches no reel that a run is wound on
 test.use({ baseURL: BENCH_URL });
@@ -196,7 +196,7 @@ test('a phone on the network comes in with the code, over plain http, and counts
   test.skip(!address, 'this computer is on no network');
   await page.goto('/plan/1');
   await page.getByRole('button', { name: 'Practise it first' }).click();
-  await page.getByRole('button', { name: 'Done, next' }).click();
+  await onwards(page);
   const run = new URL(page.url()).pathname;
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage();
   const there = `http://${address}:${new URL(BENCH_URL).port}`;
@@ -215,7 +215,7 @@ test('a phone on the network comes in with the code, over plain http, and counts
   await expect(phone.getByTestId('pairing-code')).toHaveCount(0);
   await phone.goto(`${there}${run}`);
   await expect(phone.getByText(/cannot keep the screen awake without https/)).toBeVisible();
-  await phone.getByRole('button', { name: 'Done, next' }).click();
+  await onwards(phone);
   await page.goto(run);
   await expect(page.getByTestId('run')).toHaveAttribute('data-current', 'soak.0');
 

@@ -1,11 +1,10 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { BENCH_URL, beyondTheEdge, expect, read, settled, test, undo } from './bench';
+import { BENCH_URL, beyondTheEdge, expect, onwards, read, run, settled, stepTo, test, undo } from './bench';
 
 // runs share one counter and what lies on the reels
 test.describe.configure({ mode: 'serial' });
 test.use({ baseURL: BENCH_URL });
 
-const run = (page: Page) => page.getByTestId('run');
 const at = (page: Page, step: string) => expect(run(page)).toHaveAttribute('data-current', step);
 const left = async (page: Page) => Number(await page.getByTestId('turns-left').textContent());
 const soFar = (page: Page) => page.getByTestId('so-far');
@@ -50,27 +49,6 @@ async function begin(page: Page, plan: string) {
   await page.goto(plan);
   await page.getByRole('button', { name: 'Wind it' }).click();
   await expect(run(page)).toBeVisible();
-}
-
-async function stepTo(page: Page, step: string) {
-  for (let steps = 0; steps < 25; steps++) {
-    const now = await run(page).getAttribute('data-current');
-    if (now === step) return;
-    if (now === 'strip') {
-      await page
-        .getByRole('listitem')
-        .filter({ hasText: 'All of it off' })
-        .getByRole('button', { name: 'It is done' })
-        .click();
-      await expect(page.getByText('Nothing lies on the spool any more.')).toBeVisible();
-    }
-    await page
-      .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
-      .first()
-      .click();
-    await expect(run(page)).not.toHaveAttribute('data-current', now ?? '');
-  }
-  throw new Error(`The run never came to ${step}.`);
 }
 
 test('a whole spinning run by keyboard, with a correction on the way', async ({ page }) => {
@@ -375,7 +353,7 @@ test('a baitcasting run with the counter: it sticks, then it is gone, and the ru
   await expect(page.getByRole('listitem').filter({ hasText: 'Slack test' })).toHaveCount(0);
   await stepTo(page, 'soak.0');
   await page.getByRole('button', { name: 'In the water: start the clock' }).click();
-  await page.getByRole('button', { name: 'Done, next' }).click();
+  await onwards(page);
   await expect(page.getByText(/Soak the main line: 0:\d\d/)).toBeVisible(); // it goes on while other steps are done
   await page.getByRole('button', { name: 'It is out' }).click();
   await stepTo(page, 'place.0');
@@ -434,7 +412,7 @@ test('a main line is replaced over its backing, from the log to the finished run
 
   await page.getByRole('button', { name: 'Wind it' }).click();
   await at(page, 'check');
-  await page.getByRole('button', { name: 'Done, next' }).click();
+  await onwards(page);
   await at(page, 'strip');
   await expect(page.getByText(/feel the join run through your fingers/)).toBeVisible();
   await page
@@ -453,7 +431,7 @@ test('a main line is replaced over its backing, from the log to the finished run
   await at(page, 'slack_test.0');
   await page.keyboard.press('h');
   await expect(page.getByTestId('slack-move')).toContainText('Carry on');
-  await page.getByRole('button', { name: 'Done, next' }).click();
+  await onwards(page);
   await at(page, 'wind.0');
   await tell(page, { kind: 'turns', turns: Math.ceil((await stateOf(page)).state.progress.turns_left) });
   await expect.poll(() => left(page)).toBeLessThanOrEqual(0);
