@@ -101,7 +101,7 @@ begin_served() {
     done
     grep -q "Undro is served" "$served_tmp/serve.log" || { cat "$served_tmp/serve.log" >&2; return 1; }
     # what a household may begin with
-    (use_data "$served_tmp/demo"; php artisan undro:prepare demo >/dev/null)
+    (use_data "$served_tmp/demo"; fresh_caches; php artisan undro:prepare demo >/dev/null)
     export UNDRO_SERVED_DEMO="$served_tmp/demo/undro.sqlite"
     export UNDRO_SERVED_CODE UNDRO_SERVED_URL="https://localhost:$port" UNDRO_SERVED_DATA="$served_tmp/data" UNDRO_SERVED_MAIL="$served_tmp/mail" UNDRO_SERVED_HOME="$served_tmp/home"
     # the browser trusts it as a phone does that the authority was installed on

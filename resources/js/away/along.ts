@@ -1,12 +1,14 @@
 import { type Calculator, type CaseOf, calculation } from '../api/calculators';
 import { answer, client, type Schemas } from '../api/client';
-import type { Angler, Care, Filler, Line, Reel, Rod } from '../api/types';
+import type { Angler, Care, Filler, KnotId, Line, Reel, Rod } from '../api/types';
 import { START } from '../drag/chain';
 import { dragQuestion } from '../drag/useDragOf';
-import { type Hands, type Joined, joinsCase, shownFor } from '../knots/useKnotChoice';
+import { NAMES } from '../knots/names';
+import { FIRST_LINES, type Hands, type Joined, joinsCase, shownFor, typedLine } from '../knots/useKnotChoice';
 import { filledFor, toCase } from '../plan/codec';
 import { revive } from '../plan/draft';
 import { stands } from '../plan/records';
+import { knownOf, lastRun } from '../trouble/useKnown';
 import { joins, USUAL_LEADER } from '../wind/joined';
 import { placingsCase } from '../wind/placingsCase';
 
@@ -66,12 +68,16 @@ export async function takeAlong(at: number | undefined): Promise<void> {
   const on = await bench(at);
   if (!on) return;
   const runs = await answer(client.GET('/api/runs'));
-  for (const run of runs.filter((each) => each.ended_at === null).slice(0, RUNS)) await runAlong(run.id, on);
+  const open = runs.filter((each) => each.ended_at === null).slice(0, RUNS);
+  for (const run of open) await runAlong(run.id, on);
+  await knotsAlong(on.angler);
+  const last = (await answer(client.GET('/api/bench'))).last;
+  const spools = new Set([onBench()?.spool ?? last?.spool, ...open.map((run) => run.spool)]);
+  for (const spool of spools) await troubleAlong(spool, runs, on);
   const plans = await answer(client.GET('/api/plans'));
   for (const { id } of plans.slice(0, PLANS)) {
     await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), on);
   }
-  await client.GET('/api/bench');
   await client.GET('/api/stock');
   await client.GET('/api/days');
   await client.GET('/api/log', { params: { query: {} } });
@@ -102,6 +108,33 @@ async function runAlong(uuid: string, { angler, fillers }: Bench): Promise<void>
     for (const rotor of SENSES)
       for (const circles of SENSES) await ask('placings', placingsCase(state, layer, filler, rotor, circles));
   }
+}
+
+/** Every knot as Knots opens with it. */
+async function knotsAlong(angler: Angler): Promise<void> {
+  const { where, one, other } = FIRST_LINES;
+  await knotAlong({ where, one: typedLine(one), other: typedLine(other) }, angler);
+  for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid: true });
+}
+
+/** What is put on the bench here. */
+const onBench = (): { spool: number } | null => JSON.parse(localStorage.getItem('undro-bench') ?? 'null');
+
+/** What can be wrong with the line of a spool, by what is known of it. */
+async function troubleAlong(
+  id: number | null | undefined,
+  runs: Schemas['RunAbout'][],
+  { reels, cares }: Bench,
+): Promise<void> {
+  const found = await ask('trouble', {});
+  const reel = reels.find((each) => each.spools.some((spool) => spool.id === id));
+  const spool = reel?.spools.find((each) => each.id === id);
+  if (!reel || !spool) return;
+  const drags = await answer(client.GET('/api/drags', { params: { query: { reel: reel.id, spool: spool.id } } }));
+  const last = lastRun(runs, spool);
+  const run = last && (await answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid: last.id } } })));
+  const known = knownOf(reel, spool, cares, drags, run?.state);
+  for (const { id: seen } of found?.signs ?? []) await ask('trouble', { seen, known });
 }
 
 async function knotAlong(joined: Joined, angler: Angler): Promise<void> {

@@ -8,7 +8,7 @@ import classes from './Knots.module.css';
 import { LeaderSeat } from './LeaderSeat';
 import { NAMES } from './names';
 import { Tying } from './Tying';
-import { type TypedLine, typedLine, useKnotChoice } from './useKnotChoice';
+import { FIRST_LINES, type TypedLine, typedLine, useKnotChoice } from './useKnotChoice';
 
 type Where = JoinsCase['where'];
 const WHERE: { value: Where; label: string }[] = [
@@ -23,9 +23,9 @@ export function KnotsPlace() {
   const [at, set] = useLinked(START);
   const knot = at.knot in NAMES ? (at.knot as KnotId) : 'double_uni';
   const all = at.all === '1';
-  const [where, setWhere] = useState<Where>('guides');
-  const [one, setOne] = useState<TypedLine>({ material: 'braid', size: '0.16' });
-  const [other, setOther] = useState<TypedLine>({ material: 'fluoro', size: '0.30' });
+  const [where, setWhere] = useState<Where>(FIRST_LINES.where);
+  const [one, setOne] = useState<TypedLine>(FIRST_LINES.one);
+  const [other, setOther] = useState<TypedLine>(FIRST_LINES.other);
   const choice = useKnotChoice({ where, one: typedLine(one), other: where === 'arbor' ? null : typedLine(other) });
   return (
     <div className={page.page} data-wide>

@@ -30,6 +30,13 @@ export const typedLine = (line: TypedLine): JoinsCase['one'] => ({
   size: line.size,
 });
 
+/** The two lines that stand in Knots until others are typed, and where they are joined. */
+export const FIRST_LINES = {
+  where: 'guides',
+  one: { material: 'braid', size: '0.16' },
+  other: { material: 'fluoro', size: '0.30' },
+} as const;
+
 /** Which knot for these lines, this place and this pair of hands, with the angler's own tests; the first fitting one until another is picked. */
 export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const { angler } = useBench();

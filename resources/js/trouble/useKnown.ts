@@ -1,22 +1,37 @@
 import type { Schemas } from '../api/client';
 import { useDrags } from '../api/history';
 import { useRunOf, useRuns } from '../api/runs';
+import type { Care, Reel, Run, Spool } from '../api/types';
 import { useUpkeep } from '../api/upkeep';
 import { backingOf, mainOf } from '../parts/onSpool';
 import { useBench } from '../shell/bench';
 
 /** What the app knows of the spool on the bench: its lines and level, how it was wound last, its drag, and what was found. */
-export function useKnown(): NonNullable<Schemas['TroubleCase']['known']> {
+export function useKnown(): Known {
   const { reel, spool, angler } = useBench();
   const { data: cares } = useUpkeep(angler?.id);
   const { data: drags } = useDrags(reel?.id, spool?.id);
   const { data: runs } = useRuns();
-  const last = runs?.find((run) => spool !== undefined && run.spool === spool.id && !run.practice)?.id;
-  const run = useRunOf(last);
+  const run = useRunOf(lastRun(runs ?? [], spool)?.id);
   if (!reel || !spool) return {};
-  const care = cares?.find((each) => each.spool === spool.id && each.reel === reel.id);
+  return knownOf(reel, spool, cares ?? [], drags, run.data?.state);
+}
+
+type Known = NonNullable<Schemas['TroubleCase']['known']>;
+
+/** The run a spool was wound by last. */
+export const lastRun = (runs: Schemas['RunAbout'][], spool: Spool | undefined) =>
+  runs.find((run) => spool !== undefined && run.spool === spool.id && !run.practice);
+
+export function knownOf(
+  reel: Reel,
+  spool: Spool,
+  cares: Care[],
+  drags: Schemas['DragHistory'] | undefined,
+  state: Run['state'] | undefined,
+): Known {
+  const care = cares.find((each) => each.spool === spool.id && each.reel === reel.id);
   const [main, backing] = [mainOf(spool), backingOf(spool)];
-  const state = run.data?.state;
   const outer = state?.layers.at(-1);
   const set = drags?.now.set;
   return {

@@ -47,7 +47,9 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
     ['/locker', reels[0]],
     ['/rack', 'left'],
     ['/log', 'Everything that was written'],
-    ['/knots', 'All moves at once'],
+    // a knot, and what is wrong, that were never looked at
+    ['/knots?knot=blood', 'Tie it along'],
+    ['/trouble?seen=jerks', 'Dry or dirty washers'],
     [`/plan/${plan?.id}`, 'full'],
     ['/drag/card', 'Drag card'],
     ['/labels', reels[0]],
