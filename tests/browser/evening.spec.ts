@@ -73,6 +73,7 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     await page.getByRole('button', { name: 'Wind it' }).click();
     await page.getByLabel(/What is this reel called/).fill('Evening reel');
     await page.keyboard.press('Enter');
+    await expect(page.getByRole('complementary', { name: 'The run' })).toContainText('Evening reel, ');
     await stepTo(page, 'wind.0');
 
     // the beat for a while, the rest counted in the head

@@ -100,8 +100,11 @@ export function CountTool(running: Running) {
       </ul>
       {progress.turns_left === null && (
         <p className={classes.fine}>
-          Turns tell no length here: the lip, one more measure of the spool and the gear ratio would be needed. A
-          counter, or metres you say, will do.
+          Turns tell no length here:{' '}
+          {run.state.spool === null
+            ? 'the lip, one more measure of the spool and the gear ratio would be needed'
+            : 'the gear ratio of the reel is not known'}
+          . A counter, or metres you say, will do.
         </p>
       )}
       {progress.counter_short && (

@@ -2,7 +2,7 @@ import { Anchor, Button, Group, Title } from '@mantine/core';
 import { useFillers } from '../api/records';
 import { useTakeRunBack } from '../api/runs';
 import { useDays } from '../api/stock';
-import type { Run } from '../api/types';
+import type { Run, RunMark } from '../api/types';
 import { LabelOf } from '../labels/LabelOf';
 import { fillerName } from '../parts/fillerName';
 import { knownWords } from '../parts/known';
@@ -22,8 +22,17 @@ const WHY: Record<string, string> = {
   left: 'the run was left',
 };
 
+interface RunOverProps {
+  run: Run;
+  tell: Tell;
+  /** something of it was not told yet, as nobody answers */
+  untold: boolean;
+  /** what of that only the server can work out */
+  waits: RunMark['kind'][];
+}
+
 /** The end of a run: what was written, what is left on the fillers, the label, the way back. */
-export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
+export function RunOver({ run, tell, untold, waits }: RunOverProps) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const back = useTakeRunBack();
@@ -58,18 +67,24 @@ export function RunOver({ run, tell }: { run: Run; tell: Tell }) {
               <li key={`${each.layer}-${each.length_m}`}>
                 <b>{within(each.length_m, each.half_m, units)}</b> of {roleOf(run, each.layer)}
                 {each.known.length > 0 && `, ${knownWords(each.known)}`}, {WHY[each.stop] ?? each.stop}
-                {run.practice ? '' : ', written down'}
+                {run.practice ? '' : `, written down${untold ? ' once the server answers' : ''}`}
               </li>
             ))}
-            {run.written.length === 0 && <li>Nothing was wound.</li>}
+            {waits.includes('said') ? (
+              <li>The length you said is written down once the server answers.</li>
+            ) : (
+              run.written.length === 0 && <li>Nothing was wound.</li>
+            )}
           </ul>
           {from.map((filler) => (
             <p key={filler.id} className={classes.do}>
-              {fillerName(filler, fillers)}: {within(filler.left_m, filler.half_m, units)} left on the filler. Write it
-              on its rim.
+              {fillerName(filler, fillers)}:{' '}
+              {untold
+                ? 'what is left on it is known once the server answers.'
+                : `${within(filler.left_m, filler.half_m, units)} left on the filler. Write it on its rim.`}
             </p>
           ))}
-          {!run.practice && run.written.length > 0 && <LabelOf reel={run.reel} spool={run.spool} />}
+          {!run.practice && !untold && run.written.length > 0 && <LabelOf reel={run.reel} spool={run.spool} />}
           <p className={classes.do}>
             First outing: a few long casts with something heavy, or trail the bare line, to bed it. Then look at the
             level again: settled line may want more backing.

@@ -33,9 +33,9 @@ export function RunPlace() {
   return <Bench {...running} run={run} awake={awake} />;
 }
 
-type BenchProps = Omit<Running, 'step'> & { silence: Silence; lateDepth: boolean; awake: boolean };
+type BenchProps = Omit<Running, 'step'> & { untold: boolean; silence: Silence; lateDepth: boolean; awake: boolean };
 
-function Bench({ run, tell, say, ahead, waits, silence, lateDepth, awake }: BenchProps) {
+function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake }: BenchProps) {
   const { units, put } = useBench();
   const { state } = run;
   // the reel of the run is the one on the bench
@@ -79,7 +79,7 @@ function Bench({ run, tell, say, ahead, waits, silence, lateDepth, awake }: Benc
         {step && state.over === null ? (
           <StepView key={step.id} run={run} step={step} tell={tell} say={say} ahead={ahead} waits={waits} />
         ) : (
-          <RunOver run={run} tell={tell} />
+          <RunOver run={run} tell={tell} untold={untold} waits={waits} />
         )}
         {!awake && state.over === null && (
           <p className={classes.fine}>

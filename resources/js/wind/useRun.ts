@@ -183,7 +183,17 @@ export function useRun(uuid: string) {
   }, [send]);
 
   const ahead = marks.reduce((sum, mark) => sum + (mark.kind === 'turns' ? (mark.turns ?? 0) : 0), 0);
-  return { query, run, tell, say, ahead: away ? 0 : ahead, waits: away?.waits ?? NOTHING, silence, lateDepth };
+  return {
+    query,
+    run,
+    tell,
+    say,
+    ahead: away ? 0 : ahead,
+    waits: away?.waits ?? NOTHING,
+    untold: away !== null && marks.length > 0,
+    silence,
+    lateDepth,
+  };
 }
 
 const NOTHING: RunMark['kind'][] = [];

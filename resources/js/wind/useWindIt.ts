@@ -1,5 +1,6 @@
 import { useFillers, useReels } from '../api/records';
 import { useBeginRun } from '../api/runs';
+import type { Reel } from '../api/types';
 import { newId } from '../parts/newId';
 import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
@@ -21,7 +22,7 @@ export function useWindIt(plan: Planning) {
   const keepReel = useKeepReel();
   const navigate = useNavigate();
 
-  const start = async (draft: Draft, practice: number | null) => {
+  const start = async (draft: Draft, practice: number | null, named: Reel[] = reels) => {
     const question = plan.ask();
     if (!question) return;
     plan.leave();
@@ -36,7 +37,7 @@ export function useWindIt(plan: Planning) {
     };
     const run = await begin.mutateAsync({
       id: newId(),
-      name: shorten(`${practice === null ? '' : 'Practice: '}${usualName(draft, reels)}`, 120),
+      name: shorten(`${practice === null ? '' : 'Practice: '}${usualName(draft, named)}`, 120),
       angler: angler?.id ?? null,
       reel: practice === null && draft.reel ? Number(draft.reel) : null,
       spool: practice === null && draft.spool ? Number(draft.spool) : null,
@@ -60,7 +61,7 @@ export function useWindIt(plan: Planning) {
       try {
         const { reel, spool } = await keepReel.keep(name, draft);
         if (!spool) return;
-        await start({ ...draft, reel: String(reel.id), spool: String(spool.id) }, null);
+        await start({ ...draft, reel: String(reel.id), spool: String(spool.id) }, null, [...reels, reel]);
       } catch (error) {
         failed(error);
       }

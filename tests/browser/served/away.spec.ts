@@ -28,7 +28,7 @@ async function doStep(page: Page): Promise<string> {
     await expect(page.getByTestId('turns-left')).toHaveText('0');
     await page.getByRole('button', { name: /^(They hold|At the mark)/ }).click();
   } else {
-    await step.getByRole('button', { name: /^Done/ }).click();
+    await step.getByRole('button', { name: /^Done/ }).press('Enter');
   }
   await expect(page.getByTestId('run')).not.toHaveAttribute('data-current', at);
   return at;
@@ -137,14 +137,17 @@ test('a run goes on from its first step to its last without a connection, and al
   await expect(page.getByTestId('out-of-reach')).toContainText('Waits for it: the depth you read');
   while ((await page.getByTestId('step').count()) > 0) {
     steps.push((await current(page)) ?? '');
-    await page.getByTestId('step').getByRole('button', { name: /^Done/ }).click();
+    await page.getByTestId('step').getByRole('button', { name: /^Done/ }).press('Enter');
     await expect(page.getByTestId('run')).not.toHaveAttribute('data-current', steps.at(-1) ?? '');
   }
-  await expect(page.getByTestId('run-over')).toBeVisible();
+  const over = page.getByTestId('run-over');
+  await expect(over).toContainText(/of main line, .*written down once the server answers/);
+  await expect(over).not.toContainText('Label as SVG');
   expect(steps).toEqual(before.state.steps.map((each: { id: string }) => each.id));
 
   await context.setOffline(false);
   await expect(page.getByTestId('out-of-reach')).toHaveCount(0, { timeout: 30_000 });
+  await expect(over).toContainText('Label as SVG');
   const after = (await ask(page, 'GET', `/api/runs${path.slice(5)}`)).json;
   expect(after.state.over).toBe('finished');
   expect(after.state.level.depth_mm).toBeCloseTo(1.6);
