@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Database\ImmediatePdo;
+
 return [
     'default' => 'sqlite',
     'connections' => [
@@ -10,7 +12,7 @@ return [
             'database' => env('UNDRO_DATABASE', ':memory:'),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 1000 * ImmediatePdo::WAIT_S,
             'journal_mode' => 'wal',
             // what was answered as saved also survives a power cut
             'synchronous' => 'full',
@@ -21,7 +23,7 @@ return [
             'database' => env('UNDRO_PEOPLE', ':memory:'),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 1000 * ImmediatePdo::WAIT_S,
             'journal_mode' => 'wal',
             'synchronous' => 'full',
         ],

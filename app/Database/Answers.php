@@ -31,7 +31,7 @@ final class Answers
             return $kept;
         }
         $answer = $work();
-        FullDisk::orLeave(static fn(): bool => self::kept()->forever($key, $answer));
+        Spare::write(static fn(): bool => self::kept()->forever($key, $answer));
         if (array_key_exists($key, $this->ahead)) {
             $this->ahead[$key] = $answer;
         }
@@ -54,7 +54,7 @@ final class Answers
             return $kept['json'];
         }
         $json = json_encode($work(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
-        FullDisk::orLeave(static fn(): bool => self::kept()->forever($key, ['stamp' => $stamp, 'json' => $json]));
+        Spare::write(static fn(): bool => self::kept()->forever($key, ['stamp' => $stamp, 'json' => $json]));
 
         return $json;
     }
@@ -67,7 +67,7 @@ final class Answers
     public function readAhead(array $keys): void
     {
         if (DB::table(self::TABLE)->count() > self::MOST) {
-            FullDisk::orLeave(static fn(): bool => Cache::store(self::TABLE)->clear());
+            Spare::write(static fn(): bool => Cache::store(self::TABLE)->clear());
         }
         foreach (array_chunk(array_values(array_unique($keys)), 500) as $some) {
             foreach (self::kept()->many($some) as $key => $kept) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use Illuminate\Support\Facades\DB;
 use PDOException;
 use Throwable;
 
@@ -35,18 +34,5 @@ final class FullDisk
         }
 
         return false;
-    }
-
-    /**
-     * Writes what can be worked out again, such as a cache, or leaves it where there is no room. Inside a transaction that writes
-     * something else there is nothing to save: that one fails as a whole.
-     */
-    public static function orLeave(\Closure $write): void
-    {
-        try {
-            $write();
-        } catch (PDOException $fault) {
-            DB::transactionLevel() === 0 && self::is($fault) || throw $fault;
-        }
     }
 }

@@ -13,13 +13,45 @@ use PDOException;
  */
 final class ImmediatePdo extends PDO
 {
+    /** Nobody waits longer for whoever writes, s. */
+    public const WAIT_S = 5;
+    /** Whoever waits looks again so soon, at random, us. SQLite's own waiting looks ever more seldom: the newest then goes first for ever. */
+    private const LOOK_AGAIN_US = [500, 3000];
+
+    /** For so long whoever writes is waited for, s. */
+    public float $patience = self::WAIT_S;
     private bool $writing = false;
 
     public function beginTransaction(): bool
     {
-        $this->exec('BEGIN IMMEDIATE');
+        $this->setAttribute(self::ATTR_TIMEOUT, 0);
+        try {
+            for ($until = microtime(true) + $this->patience; !$this->begins(microtime(true) < $until);) {
+                usleep(random_int(...self::LOOK_AGAIN_US));
+            }
+        } finally {
+            $this->setAttribute(self::ATTR_TIMEOUT, self::WAIT_S);
+        }
 
         return $this->writing = true;
+    }
+
+    /** Whether somebody else was writing for too long. */
+    public static function isBusy(\Throwable $fault): bool
+    {
+        return $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked');
+    }
+
+    /** @param bool $mayWait somebody else may write: false is answered rather than thrown */
+    private function begins(bool $mayWait): bool
+    {
+        try {
+            $this->exec('BEGIN IMMEDIATE');
+
+            return true;
+        } catch (PDOException $fault) {
+            return $mayWait && self::isBusy($fault) ? false : throw $fault;
+        }
     }
 
     public function commit(): bool

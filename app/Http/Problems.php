@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Database\FullDisk;
+use App\Database\ImmediatePdo;
 use App\Exchange\StoppedHalfway;
 use App\Models\ChangedMeanwhile;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -69,7 +69,7 @@ final class Problems
                 'The disk is full and this was not saved. Free some space and try again; what you typed is still here. What is there can '
                     . 'still be read.',
             ],
-            $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked') => [
+            ImmediatePdo::isBusy($fault) => [
                 503,
                 '',
                 'Somebody else is writing for longer than usual. Nothing was saved yet; try again in a moment.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Database\FullDisk;
+use App\Database\Spare;
 use App\Models\Account;
 use Illuminate\Support\Facades\DB;
 use Undro\Json\LedgerJson;
@@ -31,7 +31,7 @@ final class Book
         $ledger = $this->keptAt($last);
         if ($ledger === null) {
             $ledger = Ledger::read($this->events->all());
-            FullDisk::orLeave(fn() => $this->keep($ledger, $last));
+            Spare::write(fn() => $this->keep($ledger, $last));
         }
 
         return $this->ledger = $ledger;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Database\FullDisk;
 use App\Database\Row;
+use App\Database\Spare;
 use App\Models\Account;
 use Illuminate\Support\Facades\DB;
 use PDOException;
@@ -123,7 +123,7 @@ final class SpoolStates
         try {
             $this->keepAll();
         } catch (PDOException $fault) {
-            FullDisk::is($fault) && DB::transactionLevel() === 0 || throw $fault;
+            Spare::canBeLeft($fault) || throw $fault;
             $this->unkept = [];
             $this->book->hold(Ledger::read($this->events->all(), seen: function (Event $event, Ledger $ledger): void {
                 foreach (self::touched($event) as $place) {

@@ -19,9 +19,9 @@ final class Posterior
     /** What is said to be known for certain is not taken to be more certain than this. */
     private const LEAST_SD = 1e-6;
 
-    /** @var list<list<float>> of the lines */
+    /** @var array<int, array<int, float>> of the lines */
     private array $covariance;
-    /** @var list<float> of the lines */
+    /** @var array<int, float> of the lines */
     private array $cells;
     /** @var array<string, float> */
     private array $rooms = [];
@@ -37,19 +37,21 @@ final class Posterior
      */
     public function __construct(array $spools, array $lines, array $equations)
     {
+        $sure = array_map(static fn(Line $line): float => 1 / max(self::LEAST_SD, $line->cellSd) ** 2, $lines);
+        // a line that no fill speaks of is known as before, and varies with nothing
+        $spoken = array_flip(array_merge([], ...array_map(static fn(Equation $fill): array => array_keys($fill->seen), array_values($equations))));
+        ksort($spoken);
         $precision = [];
         $towards = [];
-        foreach ($lines as $i => $line) {
-            $sure = 1 / max(self::LEAST_SD, $line->cellSd) ** 2;
-            $precision[$i] = array_fill(0, count($lines), 0.0);
-            $precision[$i][$i] = $sure;
-            $towards[$i] = $sure;
+        foreach (array_keys($spoken) as $i) {
+            $precision[$i] = array_fill_keys(array_keys($spoken), 0.0);
+            $precision[$i][$i] = $sure[$i];
+            $towards[$i] = $sure[$i];
         }
         $pull = [];
         foreach ($spools as $name => $spool) {
-            $sure = 1 / max(self::LEAST_SD, $spool->sd) ** 2;
-            $this->arrow[(string) $name] = [$sure, []];
-            $pull[(string) $name] = $sure;
+            $pull[(string) $name] = 1 / max(self::LEAST_SD, $spool->sd) ** 2;
+            $this->arrow[(string) $name] = [$pull[(string) $name], []];
         }
         foreach ($equations as $fill) {
             $this->arrow[$fill->spool][0] += $fill->room ** 2 / $fill->variance;
@@ -68,11 +70,18 @@ final class Posterior
                 }
             }
         }
-        $this->covariance = Precision::covariance(array_values(array_map(array_values(...), $precision)));
-        $this->cells = array_map(
-            static fn(array $row): float => array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $row, $towards)),
-            $this->covariance,
-        );
+        $this->cells = array_fill(0, count($lines), 1.0);
+        $this->covariance = array_fill(0, count($lines), $this->cells === [] ? [] : array_fill(0, count($lines), 0.0));
+        foreach ($sure as $i => $one) {
+            $this->covariance[$i][$i] = 1 / $one;
+        }
+        $together = Precision::covariance(array_values(array_map(array_values(...), $precision)));
+        foreach (array_keys($precision) as $row => $i) {
+            $this->cells[$i] = (float) array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $together[$row], $towards));
+            foreach (array_keys($precision) as $column => $j) {
+                $this->covariance[$i][$j] = $together[$row][$column];
+            }
+        }
         $this->pull = $pull;
         $this->fitRooms();
     }
@@ -175,7 +184,7 @@ final class Posterior
         $covariance = [];
         foreach ($this->covariance as $i => $row) {
             $share = $along[$i] / $left;
-            foreach ($row as $j => $each) {
+            foreach ($share === 0.0 ? [] : $row as $j => $each) {
                 $row[$j] = $each + $share * $along[$j];
             }
             $covariance[] = $row;

@@ -49,6 +49,24 @@ final class LearntTest extends TestCase
         }
     }
 
+    public function testLinesThatNoFillSpeaksOfChangeNothingAndAreKnownAsBefore(): void
+    {
+        $asked = self::asked(self::fills(5, 8));
+        $few = Compute::run('learn', $asked);
+        $more = [];
+        for ($i = 0; $i < 40; ++$i) {
+            $more["m$i"] = ['material' => $i % 2 === 0 ? 'mono' : 'braid', 'diameter_mm' => 0.2 + $i / 200];
+        }
+        // before, between and after those that were wound
+        $lines = array_slice($more, 0, 20) + ['nylon' => self::LINES['nylon']] + array_slice($more, 20, 10) + self::LINES + $more;
+        $many = Compute::run('learn', ['lines' => $lines] + $asked);
+        self::assertEqualsWithDelta($few['spools'], $many['spools'], 1e-12);
+        self::assertEqualsWithDelta($few['lines'], array_intersect_key($many['lines'], $few['lines']), 1e-12);
+        foreach (array_diff_key($many['lines'], $few['lines']) as $name => $line) {
+            self::assertEqualsWithDelta([1.0, $more[$name]['material'] === 'mono' ? 0.05 : 0.15], [$line['cell_factor'], $line['cell_sd']], 1e-12);
+        }
+    }
+
     public function testTheOrderOfTheFillsIsNothing(): void
     {
         $fills = self::fills(4, 8);
