@@ -66,13 +66,17 @@ final class Person extends Model implements Contract
         return mb_strtolower(trim($email));
     }
 
+    /** Whether somebody is in a household already. */
+    public static function anyIn(Household $household): bool
+    {
+        return self::query()->where('household_id', $household->id)->exists();
+    }
+
     /** The first of a household keeps it. */
     public static function joins(Household $household, string $name, string $email, #[\SensitiveParameter] string $password): self
     {
-        $keeper = self::query()->where('household_id', $household->id)->doesntExist();
-
         return self::query()->create([
-            'keeper' => $keeper,
+            'keeper' => !self::anyIn($household),
             'household_id' => $household->id,
             'name' => $name,
             'email' => self::asKept($email),

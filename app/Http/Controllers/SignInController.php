@@ -149,6 +149,7 @@ final readonly class SignInController
             'token' => $token,
             'household' => $link->household()->name,
             'fresh' => $link->kind === LinkKind::Invitation,
+            'first' => !Person::anyIn($link->household()),
             'name' => $typed['name'] ?? '',
             'email' => $typed['email'] ?? $link->email,
             'wrong' => $wrong,

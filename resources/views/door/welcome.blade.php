@@ -3,7 +3,7 @@
         <p role="alert"><b>{{ $wrong }}</b></p>
     @endisset
     @if ($fresh)
-        <p>Reels, lines, plans and the log of “{{ $household }}” will be yours too. You sign in with your mail address and a password.</p>
+        <p>Reels, lines, plans and the log of “{{ $household }}” {{ $first ? 'are kept for you, and for whom you invite' : 'will be yours too' }}. You sign in with your mail address and a password.</p>
     @endif
     <form method="post" action="/welcome/{{ $token }}">
         @if ($fresh)
