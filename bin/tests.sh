@@ -4,11 +4,11 @@
 # part NAME: one part of the tests
 part() {
     case $1 in
-        core) vendor/bin/phpunit --testsuite core ;;
-        feature) vendor/bin/paratest --testsuite feature --processes 3 ;;
+        core) vendor/bin/paratest --testsuite core --processes 2 ;;
+        feature) vendor/bin/paratest --testsuite feature --processes 4 ;;
         types) php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress && npx --no-install tsc --noEmit ;;
         lint) vendor/bin/php-cs-fixer check --diff --show-progress=none && npx --no-install biome check . ;;
-        unit) npx --no-install vitest run ;;
+        unit) npx --no-install vitest run --maxWorkers 2 ;;
         browser) browser ;;
         served) served ;;
         # one after the other: they measure
