@@ -16,7 +16,7 @@ export function KnotTool({ run, step }: Running) {
   const joined = joins(run.state, step, leader);
   const choice = useKnotChoice(joined);
   return (
-    <div className={classes.knots}>
+    <div className={classes.knots} data-holds={choice.problem === null || undefined}>
       {choice.knot && <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />}
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
         {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}

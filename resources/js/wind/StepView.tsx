@@ -69,7 +69,13 @@ export function StepView(running: Running) {
           <strong>Mind:</strong> {step.caution}
         </p>
       )}
-      <Suspense fallback={<p aria-busy="true">One moment …</p>}>
+      <Suspense
+        fallback={
+          <div className={step.tool === 'knots' ? classes.knots : undefined} data-holds>
+            <p aria-busy="true">One moment …</p>
+          </div>
+        }
+      >
         <Tool {...running} />
       </Suspense>
       <dl className={classes.looks}>
