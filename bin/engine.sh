@@ -38,11 +38,13 @@ served_data() {
 
 # as_served COMMAND...: as the user it is served as, whoever started it
 as_exec=
+# code_readable: what was installed for Undro is nobody's secret, and has to be read by who serves it
+code_readable() { chmod -R go+rX vendor public/build bootstrap/cache .cache 2>/dev/null || true; }
+
 as_served() {
     [ "$(id -u)" -eq 0 ] || { $as_exec "$@"; return; }
     id "$SERVED_AS" >/dev/null 2>&1 || die "there is no user $SERVED_AS. Start it as a user who is not root."
-    # what was installed for Undro is nobody's secret, and has to be read by that user
-    chmod -R go+rX vendor public/build bootstrap/cache .cache 2>/dev/null || true
+    code_readable
     chown -R "$SERVED_AS:" "$UNDRO_DATA"
     local as=(setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups --inh-caps=-all --)
     "${as[@]}" test -r vendor/autoload.php && "${as[@]}" test -w "$UNDRO_DATA/run" \

@@ -80,7 +80,7 @@ begin_served() {
     served_tmp=$(mktemp -d -p /dev/shm 2>/dev/null || mktemp -d)
     chmod 755 "$served_tmp"
     mkdir -p "$served_tmp/mail" "$served_tmp/home/.pki/nssdb"
-    chmod -R go+rX vendor public/build bootstrap/cache 2>/dev/null || true
+    code_readable
     UNDRO_SERVED_CODE=$PWD
     # another user has to come to the code: where none can, it is served from a copy
     if [ "$(id -u)" -eq 0 ] && ! setpriv --reuid="$SERVED_AS" --regid="$SERVED_AS" --clear-groups test -r vendor/autoload.php; then

@@ -18,8 +18,8 @@ final class ImmediatePdo extends PDO
     /** Whoever waits looks again so soon, at random, us. SQLite's own waiting looks ever more seldom: the newest then goes first for ever. */
     private const LOOK_AGAIN_US = [500, 3000];
 
-    /** For so long whoever writes is waited for, s. */
-    public float $patience = self::WAIT_S;
+    /** For so long whoever writes is waited for now, s. */
+    private float $patience = self::WAIT_S;
     private bool $writing = false;
 
     public function beginTransaction(): bool
@@ -36,22 +36,31 @@ final class ImmediatePdo extends PDO
         return $this->writing = true;
     }
 
+    /**
+     * Does something that waits for whoever writes no longer than this.
+     *
+     * @template T
+     *
+     * @param float         $seconds where less is waited already, that stays
+     * @param \Closure(): T $work
+     *
+     * @return T
+     */
+    public function waitingNoLonger(float $seconds, \Closure $work): mixed
+    {
+        $patience = $this->patience;
+        $this->patience = min($patience, $seconds);
+        try {
+            return $work();
+        } finally {
+            $this->patience = $patience;
+        }
+    }
+
     /** Whether somebody else was writing for too long. */
     public static function isBusy(\Throwable $fault): bool
     {
         return $fault instanceof PDOException && str_contains($fault->getMessage(), 'database is locked');
-    }
-
-    /** @param bool $mayWait somebody else may write: false is answered rather than thrown */
-    private function begins(bool $mayWait): bool
-    {
-        try {
-            $this->exec('BEGIN IMMEDIATE');
-
-            return true;
-        } catch (PDOException $fault) {
-            return $mayWait && self::isBusy($fault) ? false : throw $fault;
-        }
     }
 
     public function commit(): bool
@@ -84,5 +93,17 @@ final class ImmediatePdo extends PDO
     public function inTransaction(): bool
     {
         return $this->writing;
+    }
+
+    /** @param bool $mayWait somebody else may write: false is answered rather than thrown */
+    private function begins(bool $mayWait): bool
+    {
+        try {
+            $this->exec('BEGIN IMMEDIATE');
+
+            return true;
+        } catch (PDOException $fault) {
+            return $mayWait && self::isBusy($fault) ? false : throw $fault;
+        }
     }
 }

@@ -14,33 +14,28 @@ final class Spare
     private const WAIT_S = 0.25;
 
     /**
-     * Writes it, or leaves it where there is no room or somebody else writes for long. Inside a transaction that writes something
-     * else there is nothing to save: that one fails as a whole.
+     * Writes it, all or nothing, or leaves it where there is no room or somebody else writes for long. Inside a transaction that writes
+     * something else there is nothing to save: that one fails as a whole.
      *
      * @param \Closure(): mixed $write
+     *
+     * @return bool whether it was written
      */
-    public static function write(\Closure $write): void
+    public static function write(\Closure $write): bool
     {
         if (DB::transactionLevel() > 0) {
             $write();
 
-            return;
+            return true;
         }
         $database = DB::connection()->getPdo();
-        $patience = $database instanceof ImmediatePdo ? $database->patience : null;
-        $patience === null || $database->patience = min($patience, self::WAIT_S);
+        $database instanceof ImmediatePdo || throw new \LogicException('Undro keeps its data in SQLite.');
         try {
-            DB::transaction($write);
-        } catch (PDOException $fault) {
-            self::canBeLeft($fault) || throw $fault;
-        } finally {
-            $patience === null || $database->patience = $patience;
-        }
-    }
+            $database->waitingNoLonger(self::WAIT_S, static fn(): mixed => DB::transaction($write));
 
-    /** Whether what was to be written can wait for another time. */
-    public static function canBeLeft(PDOException $fault): bool
-    {
-        return DB::transactionLevel() === 0 && (FullDisk::is($fault) || ImmediatePdo::isBusy($fault));
+            return true;
+        } catch (PDOException $fault) {
+            return FullDisk::is($fault) || ImmediatePdo::isBusy($fault) ? false : throw $fault;
+        }
     }
 }

@@ -8,7 +8,6 @@ use App\Database\Row;
 use App\Database\Spare;
 use App\Models\Account;
 use Illuminate\Support\Facades\DB;
-use PDOException;
 use Undro\Ledger\Event;
 use Undro\Ledger\Ledger;
 use Undro\Ledger\OnSpool;
@@ -120,37 +119,33 @@ final class SpoolStates
         if ($this->unkept !== null || $this->book->statesUntil() === $this->events->last()) {
             return;
         }
-        try {
-            $this->keepAll();
-        } catch (PDOException $fault) {
-            Spare::canBeLeft($fault) || throw $fault;
-            $this->unkept = [];
-            $this->book->hold(Ledger::read($this->events->all(), seen: function (Event $event, Ledger $ledger): void {
-                foreach (self::touched($event) as $place) {
-                    $this->unkept[$place->id][] = new SpoolState($event->id, $event->happenedAt, $ledger->at($place));
-                }
-            }));
+        if (Spare::write($this->keepAll(...))) {
+            return;
         }
+        $this->unkept = [];
+        $this->book->hold(Ledger::read($this->events->all(), seen: function (Event $event, Ledger $ledger): void {
+            foreach (self::touched($event) as $place) {
+                $this->unkept[$place->id][] = new SpoolState($event->id, $event->happenedAt, $ledger->at($place));
+            }
+        }));
     }
 
     private function keepAll(): void
     {
-        DB::transaction(function (): void {
-            // whoever asked at the same time has perhaps done it meanwhile
-            $last = $this->events->last();
-            if ($this->book->statesUntil() === $last) {
-                return;
-            }
-            $rows = [];
-            $this->book->keep(Ledger::read($this->events->all(), seen: static function (Event $event, Ledger $ledger) use (&$rows): void {
-                array_push($rows, ...self::rows($event, $ledger));
-            }), $last);
-            DB::table('spool_states')->where('account_id', Account::current()->id)->delete();
-            foreach (array_chunk($rows, 400) as $chunk) {
-                DB::table('spool_states')->insert($chunk);
-            }
-            $this->book->statesAre($last);
-        });
+        // whoever asked at the same time has perhaps done it meanwhile
+        $last = $this->events->last();
+        if ($this->book->statesUntil() === $last) {
+            return;
+        }
+        $rows = [];
+        $this->book->keep(Ledger::read($this->events->all(), seen: static function (Event $event, Ledger $ledger) use (&$rows): void {
+            array_push($rows, ...self::rows($event, $ledger));
+        }), $last);
+        DB::table('spool_states')->where('account_id', Account::current()->id)->delete();
+        foreach (array_chunk($rows, 400) as $chunk) {
+            DB::table('spool_states')->insert($chunk);
+        }
+        $this->book->statesAre($last);
     }
 
     /** @return list<array<string, string|int>> what lies on each spool that an event has touched */

@@ -10,47 +10,34 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Tests\Fuzz\Operation;
+use Tests\InAFile;
 
 /** Somebody else writes for long: what is there is read all the same, and what cannot be saved is refused as not done. */
 final class BusyTest extends TestCase
 {
-    private string $file;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->file = sys_get_temp_dir() . '/undro-busy-' . getmypid() . '.sqlite';
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge('sqlite');
-        Artisan::call('undro:prepare', ['data' => 'demo']);
-    }
-
-    protected function tearDown(): void
-    {
-        DB::purge('sqlite');
-        array_map(unlink(...), glob("$this->file*") ?: []);
-        parent::tearDown();
-    }
+    use InAFile;
 
     public function testWhatIsThereIsReadAndNothingIsHalfSaved(): void
     {
+        Artisan::call('undro:prepare', ['data' => 'demo']);
         DB::table('answers')->delete();
         DB::table('spool_states')->delete();
         DB::table('ledger_caches')->update(['states_until' => 0, 'last_event_id' => 0]);
         $own = DB::connection()->getPdo();
         self::assertInstanceOf(ImmediatePdo::class, $own);
-        $own->patience = 0.05;
         $other = new PDO("sqlite:$this->file");
         $other->exec('BEGIN IMMEDIATE');
-        foreach (Operation::questions() as [$path]) {
-            if (!str_contains($path, '{') && !in_array($path, ['/api/drags', '/api/learnt/plan'], true)) {
-                $this->app->forgetScopedInstances();
-                $this->getJson($path)->assertOk();
-            }
-        }
         $line = ['name' => 'Late', 'material' => 'mono', 'size' => '0.30'];
-        $refused = $this->postJson('/api/lines', $line)->assertStatus(503)->assertHeader('Retry-After');
-        self::assertStringContainsString('Nothing was saved', (string) $refused->json('detail'));
+        $own->waitingNoLonger(0.05, function () use ($line): void {
+            foreach (Operation::questions() as [$path]) {
+                if (!str_contains($path, '{') && !in_array($path, ['/api/drags', '/api/learnt/plan'], true)) {
+                    $this->app->forgetScopedInstances();
+                    $this->getJson($path)->assertOk();
+                }
+            }
+            $refused = $this->postJson('/api/lines', $line)->assertStatus(503)->assertHeader('Retry-After');
+            self::assertStringContainsString('Nothing was saved', (string) $refused->json('detail'));
+        });
         $other->exec('COMMIT');
         self::assertSame(0, DB::table('line_products')->where('name', 'Late')->count());
         $this->postJson('/api/lines', $line)->assertCreated();

@@ -10,15 +10,15 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Tests\Fuzz\Operation;
+use Tests\InAFile;
 
 /** A disk without room: what cannot be saved is refused with what to do, and all that is there can be read. */
 final class FullDiskTest extends TestCase
 {
+    use InAFile;
+
     public function testWhatCannotBeSavedIsRefusedAndEverythingIsStillRead(): void
     {
-        $file = sys_get_temp_dir() . '/undro-full-' . getmypid() . '.sqlite';
-        config(['database.connections.sqlite.database' => $file]);
-        DB::purge('sqlite');
         Artisan::call('undro:prepare', ['data' => 'demo']);
         DB::statement('create table filled (junk blob)');
         // not one page more: SQLite says the same as on a full disk
@@ -60,8 +60,6 @@ final class FullDiskTest extends TestCase
                 );
             }
         }
-        DB::purge('sqlite');
-        array_map(unlink(...), glob("$file*") ?: []);
     }
 
     public function testOnASmallDiskThatFillsUp(): void

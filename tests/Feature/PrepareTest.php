@@ -7,25 +7,11 @@ namespace Tests\Feature;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\InAFile;
 
 final class PrepareTest extends TestCase
 {
-    private string $path;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->path = sys_get_temp_dir() . '/undro-prepare-' . getmypid() . '.sqlite';
-        config(['database.connections.sqlite.database' => $this->path]);
-        DB::purge('sqlite');
-    }
-
-    protected function tearDown(): void
-    {
-        DB::purge('sqlite');
-        array_map(unlink(...), glob("$this->path*") ?: []);
-        parent::tearDown();
-    }
+    use InAFile;
 
     public function testTheDemoIsLoadedOnceAndKept(): void
     {
@@ -57,8 +43,8 @@ final class PrepareTest extends TestCase
 
     public function testADamagedDatabaseIsRefusedAndKept(): void
     {
-        file_put_contents($this->path, str_repeat('this is no database ', 500));
+        file_put_contents($this->file, str_repeat('this is no database ', 500));
         self::assertSame(1, Artisan::call('undro:prepare'));
-        self::assertStringStartsWith('this is no database', (string) file_get_contents($this->path));
+        self::assertStringStartsWith('this is no database', (string) file_get_contents($this->file));
     }
 }

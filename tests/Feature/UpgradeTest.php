@@ -11,6 +11,7 @@ use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Fuzz\Facts;
 use Tests\Fuzz\Operation;
+use Tests\InAFile;
 
 /**
  * A database of each earlier state of Undro, as that state made its demo (tests/fixtures/upgrade, named by commit), is brought up to this
@@ -18,22 +19,7 @@ use Tests\Fuzz\Operation;
  */
 final class UpgradeTest extends TestCase
 {
-    private string $file;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->file = sys_get_temp_dir() . '/undro-upgrade-' . getmypid() . '.sqlite';
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge('sqlite');
-    }
-
-    protected function tearDown(): void
-    {
-        DB::purge('sqlite');
-        array_map(unlink(...), glob("$this->file*") ?: []);
-        parent::tearDown();
-    }
+    use InAFile;
 
     /** @return iterable<string, array{string}> */
     public static function states(): iterable

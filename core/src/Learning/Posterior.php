@@ -39,12 +39,16 @@ final class Posterior
     {
         $sure = array_map(static fn(Line $line): float => 1 / max(self::LEAST_SD, $line->cellSd) ** 2, $lines);
         // a line that no fill speaks of is known as before, and varies with nothing
-        $spoken = array_flip(array_merge([], ...array_map(static fn(Equation $fill): array => array_keys($fill->seen), array_values($equations))));
+        $spoken = [];
+        foreach ($equations as $fill) {
+            $spoken += $fill->seen;
+        }
         ksort($spoken);
+        $spoken = array_keys($spoken);
         $precision = [];
         $towards = [];
-        foreach (array_keys($spoken) as $i) {
-            $precision[$i] = array_fill_keys(array_keys($spoken), 0.0);
+        foreach ($spoken as $i) {
+            $precision[$i] = array_fill_keys($spoken, 0.0);
             $precision[$i][$i] = $sure[$i];
             $towards[$i] = $sure[$i];
         }
@@ -76,9 +80,9 @@ final class Posterior
             $this->covariance[$i][$i] = 1 / $one;
         }
         $together = Precision::covariance(array_values(array_map(array_values(...), $precision)));
-        foreach (array_keys($precision) as $row => $i) {
+        foreach ($spoken as $row => $i) {
             $this->cells[$i] = (float) array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $together[$row], $towards));
-            foreach (array_keys($precision) as $column => $j) {
+            foreach ($spoken as $column => $j) {
                 $this->covariance[$i][$j] = $together[$row][$column];
             }
         }

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useSeenSince } from '../api/since';
 import { moment } from '../parts/day';
+import { useLatest } from '../parts/useLatest';
 import { useBench } from '../shell/bench';
 import { useLocation } from '../shell/route';
 import { deliverAll } from '../wind/deliver';
@@ -15,8 +16,9 @@ const SOON = 1500;
 
 /** What a served page does besides: it is kept for where nobody answers, says when what it shows is old, and tells what waits. */
 export default function Away() {
-  const { angler } = useBench();
+  const { angler, spool } = useBench();
   const at = angler?.id;
+  const onBench = useLatest(spool?.id);
   const { pathname } = useLocation();
   const since = useSeenSince();
   useEffect(() => farewells(), []);
@@ -32,10 +34,10 @@ export default function Away() {
           navigator.serviceWorker.addEventListener('controllerchange', there, { once: true }),
         );
       }
-      timer = window.setTimeout(() => takeAlong(at).catch(() => {}), SOON);
+      timer = window.setTimeout(() => takeAlong(at, onBench.current).catch(() => {}), SOON);
     });
     return () => window.clearTimeout(timer);
-  }, [at]);
+  }, [at, onBench]);
   const open = /^\/wind\/([0-9a-f-]{36})/.exec(pathname)?.[1];
   useEffect(() => {
     if (open === undefined) return;

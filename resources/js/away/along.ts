@@ -61,8 +61,9 @@ async function bench(at: number | undefined): Promise<Bench | null> {
  * again, since whatever is looked at meanwhile is kept as it comes.
  *
  * @param at who stands at the bench
+ * @param spool what lies on it
  */
-export async function takeAlong(at: number | undefined): Promise<void> {
+export async function takeAlong(at: number | undefined, spool: number | undefined): Promise<void> {
   const before = takenAt();
   if (before !== null && Date.now() - Date.parse(before) < FRESH) return;
   const on = await bench(at);
@@ -71,13 +72,12 @@ export async function takeAlong(at: number | undefined): Promise<void> {
   const open = runs.filter((each) => each.ended_at === null).slice(0, RUNS);
   for (const run of open) await runAlong(run.id, on);
   await knotsAlong(on.angler);
-  const last = (await answer(client.GET('/api/bench'))).last;
-  const spools = new Set([onBench()?.spool ?? last?.spool, ...open.map((run) => run.spool)]);
-  for (const spool of spools) await troubleAlong(spool, runs, on);
+  for (const each of new Set([spool, ...open.map((run) => run.spool)])) await troubleAlong(each, runs, on);
   const plans = await answer(client.GET('/api/plans'));
   for (const { id } of plans.slice(0, PLANS)) {
     await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), on);
   }
+  await client.GET('/api/bench');
   await client.GET('/api/stock');
   await client.GET('/api/days');
   await client.GET('/api/log', { params: { query: {} } });
@@ -113,12 +113,11 @@ async function runAlong(uuid: string, { angler, fillers }: Bench): Promise<void>
 /** Every knot as Knots opens with it. */
 async function knotsAlong(angler: Angler): Promise<void> {
   const { where, one, other } = FIRST_LINES;
-  await knotAlong({ where, one: typedLine(one), other: typedLine(other) }, angler);
-  for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid: true });
+  const joined = { where, one: typedLine(one), other: typedLine(other) };
+  const fit = await fitting(joined, angler);
+  const { braid } = shownFor(joined, fit?.thicker === 'other');
+  for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid });
 }
-
-/** What is put on the bench here. */
-const onBench = (): { spool: number } | null => JSON.parse(localStorage.getItem('undro-bench') ?? 'null');
 
 /** What can be wrong with the line of a spool, by what is known of it. */
 async function troubleAlong(
@@ -137,9 +136,14 @@ async function troubleAlong(
   for (const { id: seen } of found?.signs ?? []) await ask('trouble', { seen, known });
 }
 
-async function knotAlong(joined: Joined, angler: Angler): Promise<void> {
+/** Which knots fit, for the hands that are told on this device. */
+const fitting = (joined: Joined, angler: Angler) => {
   const hands: Hands[] = JSON.parse(localStorage.getItem('undro-hands') ?? '[]');
-  const fit = await ask('joins', joinsCase(joined, hands, angler));
+  return ask('joins', joinsCase(joined, hands, angler));
+};
+
+async function knotAlong(joined: Joined, angler: Angler): Promise<void> {
+  const fit = await fitting(joined, angler);
   const first = fit?.knots[0];
   const { where, braid } = shownFor(joined, fit?.thicker === 'other');
   if (first) await ask('knot', { knot: first.id, where, braid });

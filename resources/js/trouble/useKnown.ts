@@ -23,6 +23,7 @@ type Known = NonNullable<Schemas['TroubleCase']['known']>;
 export const lastRun = (runs: Schemas['RunAbout'][], spool: Spool | undefined) =>
   runs.find((run) => spool !== undefined && run.spool === spool.id && !run.practice);
 
+/** What is known of a spool in its reel. @param state how the run stands that it was wound by last */
 export function knownOf(
   reel: Reel,
   spool: Spool,

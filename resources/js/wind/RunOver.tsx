@@ -71,7 +71,7 @@ export function RunOver({ run, tell, untold, waits }: RunOverProps) {
               </li>
             ))}
             {waits.includes('said') ? (
-              <li>The length you said is written down once the server answers.</li>
+              <li>The length you said is {run.practice ? 'counted' : 'written down'} once the server answers.</li>
             ) : (
               run.written.length === 0 && <li>Nothing was wound.</li>
             )}

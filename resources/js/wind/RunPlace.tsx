@@ -91,7 +91,7 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
       <aside className={classes.picture} aria-label="The spool and its line">
         <RunSection run={run} units={units} height={narrow ? 220 : tall ? 480 : 330} />
         <RunTape run={run} units={units} />
-        <WrittenSoFar run={run} silence={silence} />
+        <WrittenSoFar run={run} untold={untold} />
         {run.truth && (
           <Suspense fallback={null}>
             <Truth run={run} truth={run.truth} shown={state.over !== null || state.current === 'level'} />
@@ -159,12 +159,12 @@ function Head({ run }: { run: Run }) {
 }
 
 /** What the run has written into the log by now, each with its ± and how it is known. */
-function WrittenSoFar({ run, silence }: { run: Run; silence: Silence }) {
+function WrittenSoFar({ run, untold }: { run: Run; untold: boolean }) {
   const { units } = useBench();
   if (run.written.length === 0 || run.practice || run.state.over !== null) return null;
   return (
     <div className={classes.fine} data-testid="written-so-far">
-      <b>{silence === null ? 'Written down by now:' : 'Written down by now, or once the server answers:'}</b>{' '}
+      <b>{untold ? 'Written down by now, or once the server answers:' : 'Written down by now:'}</b>{' '}
       {run.written.map((each) => woundWords(each, units, `of ${roleOf(run, each.layer)}`)).join('; ')}
     </div>
   );
