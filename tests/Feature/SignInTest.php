@@ -50,6 +50,10 @@ final class SignInTest extends ServedTestCase
     {
         $this->household('Ann');
         $visitor = new Visitor();
+        // a link to a plan leads to that plan
+        $link = '/plan?stamp=0.25%2F200&mainName=' . str_repeat('n', 800);
+        $away = (string) $this->send($visitor, 'GET', $link)->headers->get('Location');
+        $this->send($visitor, 'GET', substr($away, (int) strpos($away, '/sign-in')))->assertOk()->assertSee('value="' . e($link) . '"', false);
         $this->send($visitor, 'GET', '/sign-in?to=/plan')->assertOk()->assertSee('value="/plan"', false);
         $form = ['email' => ' ANN@example.org ', 'password' => self::PASSWORD];
         $this->send($visitor, 'POST', '/sign-in', $form + ['to' => '/plan'])->assertRedirect('/plan');

@@ -20,6 +20,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 /** The pages at the door of an Undro that is served: signing in, and what a link of one's own lets one do. They need no script. */
 final readonly class SignInController
 {
+    /** A link is no longer than this, bytes. */
+    private const MOST_LINK = 4000;
     private const TAKEN = 'Somebody signs in with that address already. Each person needs one of their own.';
 
     public function __construct(private Tries $tries) {}
@@ -165,17 +167,17 @@ final readonly class SignInController
         return new Response(view("door.$name", $with), $status, ['Cache-Control' => 'no-store']);
     }
 
-    private static function text(Request $request, string $field): string
+    private static function text(Request $request, string $field, int $most = 500): string
     {
         $typed = $request->input($field);
 
-        return is_string($typed) ? substr($typed, 0, 500) : '';
+        return is_string($typed) ? substr($typed, 0, $most) : '';
     }
 
-    /** Where somebody was going: a path of this server's, and nothing else. */
+    /** Where somebody was going, with what a link says of a plan: a path of this server's, and nothing else. */
     private static function wanted(Request $request): string
     {
-        $to = self::text($request, 'to');
+        $to = self::text($request, 'to', self::MOST_LINK);
 
         return preg_match('~^/(?![/\\\\])[\x21-\x7e]*$~', $to) === 1 && !str_contains($to, '\\') ? $to : '/';
     }

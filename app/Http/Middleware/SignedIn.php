@@ -35,7 +35,7 @@ final class SignedIn
                 throw new HttpException(401, 'Nobody is signed in here. Open Undro’s page and sign in.');
             }
 
-            return new RedirectResponse('/sign-in' . ($request->path() === '/' ? '' : '?to=' . rawurlencode('/' . $request->path())));
+            return new RedirectResponse('/sign-in' . ($request->getRequestUri() === '/' ? '' : '?to=' . rawurlencode($request->getRequestUri())));
         }
         $household = $person->household();
         Entry::into($household);
