@@ -72,7 +72,7 @@ export async function takeAlong(at: number | undefined, spool: number | undefine
   const open = runs.filter((each) => each.ended_at === null).slice(0, RUNS);
   for (const run of open) await runAlong(run.id, on);
   await knotsAlong(on.angler);
-  for (const each of new Set([spool, ...open.map((run) => run.spool)])) await troubleAlong(each, runs, on);
+  await troubleAlong(spool, lastRun(runs, spool)?.id, on);
   const plans = await answer(client.GET('/api/plans'));
   for (const { id } of plans.slice(0, PLANS)) {
     await planAlong(await answer(client.GET('/api/plans/{id}', { params: { path: { id } } })), on);
@@ -95,9 +95,11 @@ export async function takeRunAlong(uuid: string, at: number | undefined): Promis
 }
 
 /** How a run goes on, the knots of its steps, and how its fillers may lie. */
-async function runAlong(uuid: string, { angler, fillers }: Bench): Promise<void> {
+async function runAlong(uuid: string, on: Bench): Promise<void> {
+  const { angler, fillers } = on;
   const path = { params: { path: { uuid } } };
   const run = await answer(client.GET('/api/runs/{uuid}', path));
+  if (!run.practice) await troubleAlong(run.spool, uuid, on);
   if (run.ended_at === null) await answer(client.GET('/api/runs/{uuid}/ahead', path));
   const { state } = run;
   for (const step of state.steps) {
@@ -119,20 +121,16 @@ async function knotsAlong(angler: Angler): Promise<void> {
   for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid });
 }
 
-/** What can be wrong with the line of a spool, by what is known of it. */
-async function troubleAlong(
-  id: number | null | undefined,
-  runs: Schemas['RunAbout'][],
-  { reels, cares }: Bench,
-): Promise<void> {
+/** What can be wrong with the line of a spool, by what is known of it and of the run it was wound by last. */
+async function troubleAlong(id: number | null | undefined, uuid: string | undefined, on: Bench): Promise<void> {
   const found = await ask('trouble', {});
-  const reel = reels.find((each) => each.spools.some((spool) => spool.id === id));
+  const reel = on.reels.find((each) => each.spools.some((spool) => spool.id === id));
   const spool = reel?.spools.find((each) => each.id === id);
   if (!reel || !spool) return;
   const drags = await answer(client.GET('/api/drags', { params: { query: { reel: reel.id, spool: spool.id } } }));
-  const last = lastRun(runs, spool);
-  const run = last && (await answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid: last.id } } })));
-  const known = knownOf(reel, spool, cares, drags, run?.state);
+  const run =
+    uuid === undefined ? undefined : await answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid } } }));
+  const known = knownOf(reel, spool, on.cares, drags, run?.state);
   for (const { id: seen } of found?.signs ?? []) await ask('trouble', { seen, known });
 }
 

@@ -12,7 +12,7 @@ export function useKnown(): Known {
   const { data: cares } = useUpkeep(angler?.id);
   const { data: drags } = useDrags(reel?.id, spool?.id);
   const { data: runs } = useRuns();
-  const run = useRunOf(lastRun(runs ?? [], spool)?.id);
+  const run = useRunOf(lastRun(runs ?? [], spool?.id)?.id);
   if (!reel || !spool) return {};
   return knownOf(reel, spool, cares ?? [], drags, run.data?.state);
 }
@@ -20,8 +20,8 @@ export function useKnown(): Known {
 type Known = NonNullable<Schemas['TroubleCase']['known']>;
 
 /** The run a spool was wound by last. */
-export const lastRun = (runs: Schemas['RunAbout'][], spool: Spool | undefined) =>
-  runs.find((run) => spool !== undefined && run.spool === spool.id && !run.practice);
+export const lastRun = (runs: Schemas['RunAbout'][], spool: number | undefined) =>
+  runs.find((run) => spool !== undefined && run.spool === spool && !run.practice);
 
 /** What is known of a spool in its reel. @param state how the run stands that it was wound by last */
 export function knownOf(
