@@ -11,13 +11,15 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,
-  reporter: 'line',
+  reporter: [['line'], ['junit']],
   // what only looks comes last: it fills whichever worker is free, while the long runs at the bench go on in the other
   projects: [
-    { name: 'use', testIgnore: ['axe.spec.ts', 'served/**'] },
-    { name: 'axe', testMatch: 'axe.spec.ts' },
+    { name: 'use', testIgnore: ['everywhere.spec.ts', 'served/**'] },
+    { name: 'everywhere', testMatch: 'everywhere.spec.ts' },
   ],
   use: {
+    // a browser of the United States starts in yards
+    locale: 'en-GB',
     baseURL: process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247',
     viewport: { width: 1280, height: 800 },
     launchOptions: {

@@ -9,6 +9,8 @@ export default defineConfig({
   testDir: 'tests/browser/served',
   fullyParallel: true,
   use: {
+    // a browser of the United States starts in yards
+    locale: 'en-GB',
     ...usual.use,
     baseURL: process.env.UNDRO_SERVED_URL,
     launchOptions: {

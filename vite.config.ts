@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vitest/config';
+import { defineConfig } from 'vite';
 import { away } from './bin/away';
 import { compressed } from './bin/compressed';
 import { palette } from './bin/palette';
@@ -36,5 +36,4 @@ export default defineConfig({
     },
   },
   base: '/build/',
-  test: { include: ['resources/js/**/*.test.{ts,tsx}'] },
 });

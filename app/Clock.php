@@ -17,6 +17,12 @@ final class Clock
         return Carbon::now('UTC')->format('Y-m-d\TH:i:s.v\Z');
     }
 
+    /** This moment as a Unix time, s. */
+    public static function seconds(): int
+    {
+        return Carbon::now()->getTimestamp();
+    }
+
     /** So many seconds before now, as the log writes it. */
     public static function ago(float $seconds): string
     {

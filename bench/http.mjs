@@ -1,7 +1,6 @@
-/** POST /api/compute/fill over loopback, four clients at once. */
-import { request } from 'node:http';
+/** POST /api/compute/fill over loopback, four clients at once, in turns with a route that answers {}. */
+import { asked, inTurns, print, share } from './ratio.mjs';
 
-const url = new URL('/api/compute/fill', process.env.UNDRO_URL);
 const body = JSON.stringify({
   spool: { lip_diameter_mm: 43.1, arbor_diameter_mm: 22.7, traverse_mm: 19.5, ratings_text: '0.25/250 0.30/175' },
   layers: [
@@ -10,29 +9,27 @@ const body = JSON.stringify({
   ],
   gap_mm: 1.6,
 });
+const post = (path) => () =>
+  Promise.all(
+    [1, 2, 3, 4].map(() =>
+      asked(new URL(path, process.env.UNDRO_URL), {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body,
+      }),
+    ),
+  );
 
-const once = () =>
-  new Promise((resolve, reject) => {
-    const begun = performance.now();
-    const sent = request(url, { method: 'POST', headers: { 'Content-Type': 'application/json' } }, (answer) => {
-      answer.resume();
-      answer.on('end', () =>
-        answer.statusCode === 200
-          ? resolve(performance.now() - begun)
-          : reject(new Error(`answered ${answer.statusCode}`)),
-      );
-    });
-    sent.on('error', reject);
-    sent.end(body);
-  });
-
-const client = async (times, count) => {
-  for (let i = 0; i < count; i++) times.push(await once());
-};
-
-await Promise.all([1, 2, 3, 4].map(() => client([], 30)));
-const times = [];
-await Promise.all([1, 2, 3, 4].map(() => client(times, 150)));
-times.sort((a, b) => a - b);
-const at = (share) => times[Math.floor(times.length * share)].toFixed(1);
-console.log(`POST /api/compute/fill, 4 clients: median ${at(0.5)} ms, p95 ${at(0.95)} ms (limit 25)`);
+const times = await inTurns({ fill: post('/api/compute/fill'), floor: post('/api/floor') }, 150, 30);
+for (const [name, part, limit] of [
+  ['median', 0.5, 2.5],
+  ['p95', 0.95, 2.5],
+]) {
+  print(
+    `POST /api/compute/fill, 4 clients, ${name}`,
+    share(times.fill, part),
+    share(times.floor, part),
+    limit,
+    'an empty answer',
+  );
+}

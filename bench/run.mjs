@@ -1,4 +1,6 @@
 /** A mark of a run told and answered with how it stands, at the start and after a long fill. */
+import { asked, inTurns, print, share } from './ratio.mjs';
+
 const base = process.env.UNDRO_URL;
 const page = await fetch(`${base}/wind`);
 const cookies = page.headers.getSetCookie().map((each) => each.split(';')[0]);
@@ -37,17 +39,19 @@ const steps = run.state.steps.map((step) => step.id);
 await tell(`/${id}/marks`, {
   marks: steps.slice(0, steps.indexOf('wind.0')).map((step) => mark({ kind: 'done', step })),
 });
-const measure = async (count) => {
-  const times = [];
-  for (let i = 0; i < count; i++) {
-    times.push((await tell(`/${id}/marks`, { marks: [mark({ kind: 'turns', turns: 0.1 })] }))[0]);
-  }
-  times.sort((a, b) => a - b);
-  const at = (share) => times[Math.floor(times.length * share)].toFixed(0);
-  return `median ${at(0.5)} ms, p95 ${at(0.95)} ms`;
+const measure = async (name) => {
+  const times = await inTurns(
+    {
+      told: async () => (await tell(`/${id}/marks`, { marks: [mark({ kind: 'turns', turns: 0.1 })] }))[0],
+      floor: () => asked(`${base}/api/floor`),
+    },
+    60,
+    5,
+  );
+  print(`${name}, p95`, share(times.told, 0.95), share(times.floor, 0.95), 4, 'an empty answer');
 };
-console.log(`a mark of a run told: ${await measure(60)}`);
+await measure('a mark of a run told');
 for (let i = 0; i < 5; i++) {
   await tell(`/${id}/marks`, { marks: Array.from({ length: 200 }, () => mark({ kind: 'turns', turns: 0.1 })) });
 }
-console.log(`the same after 1,000 marks more: ${await measure(60)}`);
+await measure('the same after 1,000 marks more');

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
-import type { Plugin } from 'vitest/config';
+import type { Plugin } from 'vite';
 
 const TEXT = /\.(js|css|svg)$/;
 /** What a first view waits for. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /*
  * The same commit installs the same PHP packages. A lock file of Composer's would name hosts, so what is installed stands in
- * php-packages.txt: name, version and the reference of what was fetched
- * (or its checksum, from a registry that tells no reference).
+ * php-packages.txt: name, version, the reference of what was fetched (or its checksum, from a registry that tells no reference), and
+ * "dev" behind those that only the tests need.
  *
  *     php bin/packages.php write     puts what is installed into the file
  *     php bin/packages.php with      prints the file as options of "composer update"
@@ -14,9 +14,9 @@ declare(strict_types=1);
 $root = dirname(__DIR__);
 $list = "$root/php-packages.txt";
 
+$read = json_decode((string) @file_get_contents("$root/vendor/composer/installed.json"), true);
 /** @return array<string, array{string, string}> version, and the reference or the checksum of what was fetched, by name */
-$installed = static function () use ($root): array {
-    $read = json_decode((string) file_get_contents("$root/vendor/composer/installed.json"), true);
+$installed = static function () use ($read): array {
     $packages = [];
     foreach ($read['packages'] as $package) {
         $dist = $package['dist'] ?? [];
@@ -30,12 +30,12 @@ $installed = static function () use ($root): array {
 
     return $packages;
 };
-/** @return array<string, array{string, string}> */
+/** @return array<string, array{string, string, string}> the same as it should be, and "dev" or nothing */
 $pinned = static function () use ($list): array {
     $packages = [];
     foreach (file($list, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
-        [$name, $version, $fetched] = explode(' ', $line);
-        $packages[$name] = [$version, $fetched];
+        [$name, $version, $fetched, $for] = [...explode(' ', $line), ''];
+        $packages[$name] = [$version, $fetched, $for];
     }
 
     return $packages;
@@ -45,8 +45,11 @@ $differ = static fn(string $one, string $other): bool => strstr($one, ':', true)
 
 switch ($argv[1] ?? '') {
     case 'write':
-        $lines = array_map(static fn(string $name, array $is): string => "$name $is[0] $is[1]\n", array_keys($installed()), $installed());
-        file_put_contents($list, implode('', $lines));
+        $lines = [];
+        foreach ($installed() as $name => [$version, $fetched]) {
+            $lines[] = "$name $version $fetched" . (in_array($name, $read['dev-package-names'], true) ? ' dev' : '') . "\n";
+        }
+        file_put_contents($list, $lines);
         break;
     case 'with':
         foreach ($pinned() as $name => [$version]) {
@@ -54,7 +57,9 @@ switch ($argv[1] ?? '') {
         }
         break;
     case 'check':
-        [$is, $wanted] = [$installed(), $pinned()];
+        // what only the tests need may be left out as a whole
+        $wanted = array_filter($pinned(), static fn(array $each): bool => $read['dev'] || $each[2] !== 'dev');
+        $is = $installed();
         $wrong = [];
         foreach ($is + $wanted as $name => $ignored) {
             [$version, $fetched] = $is[$name] ?? ['not there', '-'];

@@ -1,4 +1,4 @@
-import type { Plugin } from 'vitest/config';
+import type { Plugin } from 'vite';
 
 /** Colours of the component library that nothing here is drawn in: each has eighteen variables, read at every start. */
 const UNUSED = 'red|pink|grape|violet|indigo|blue|cyan|teal|green|lime|yellow|orange';

@@ -8,6 +8,8 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explo
 PHP_SERVER=(php -d opcache.enable_cli=1 -d opcache.validate_timestamps=0 -d expose_php=0 -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=32M -d max_execution_time=120)
 # a process of the server may hold so much, kB: a body too large for that ends this one process, which is replaced, never the machine
 MOST_KB=1800000
+# a server that has not answered after this has not started, s
+FIRST_ANSWER_MOST=30
 # a log that has grown beyond this is cut to its last part, bytes
 LOG_MOST=5000000 LOG_KEPT=1000000
 server_pids=()
@@ -37,20 +39,44 @@ ends_whole() {
     trap 'trap "" INT TERM HUP; exit 143' TERM HUP
 }
 
+# only_one WHAT_ELSE: a folder is served by one at a time; what one that was killed has left running is ended
+only_one() {
+    local group process
+    mkdir -p "$UNDRO_DATA/run"
+    # the file stays open as long as this shell runs; what it starts closes it
+    exec 8>"$UNDRO_DATA/run/lock"
+    # what a killed one was waiting with has a second to go
+    flock -w 3 8 || die "$1"
+    while read -r group; do
+        # numbers are given anew: it is one of this folder's where it has something of the folder open
+        for process in $(pgrep -g "$group" 2>/dev/null); do
+            [ -z "$(find "/proc/$process/fd" -lname "$UNDRO_DATA/*" 2>/dev/null)" ] || { kill -9 -- "-$group" 2>/dev/null || true; break; }
+        done
+    done < <(cat "$UNDRO_DATA/run/begun" 2>/dev/null)
+    : >"$UNDRO_DATA/run/begun"
+}
+
+# begun PID: a process group that ends with the server
+begun() {
+    server_pids+=("$1")
+    [ ! -d "$UNDRO_DATA/run" ] || echo "$1" >>"$UNDRO_DATA/run/begun"
+}
+
 # launch PORT [PHP OPTION...]: one try
 launch() {
     local port=$1 pid
     shift
     set -m
-    (ulimit -v "$MOST_KB"; PHP_CLI_SERVER_WORKERS=$UNDRO_WORKERS exec "${PHP_SERVER[@]}" "$@" -S "${UNDRO_LISTEN:-127.0.0.1}:$port" -t public public/router.php >>"$UNDRO_DATA/storage/logs/server.log" 2>&1) &
+    (ulimit -v "$MOST_KB"; PHP_CLI_SERVER_WORKERS=$UNDRO_WORKERS exec "${PHP_SERVER[@]}" "$@" -S "${UNDRO_LISTEN:-127.0.0.1}:$port" -t public public/router.php 8>&- >>"$UNDRO_DATA/storage/logs/server.log" 2>&1) &
     pid=$!
     set +m
     # the shell has nothing to say of its end: watch has
     disown "$pid"
-    server_pids+=("$pid")
+    begun "$pid"
     serving=$pid
-    for _ in $(seq 100); do
-        answered "$port" && return 0
+    local until=$((SECONDS + FIRST_ANSWER_MOST))
+    while [ "$SECONDS" -lt "$until" ]; do
+        ! up "$port" 2 || return 0
         kill -0 "$pid" 2>/dev/null || return 1
         sleep 0.05
     done
@@ -67,9 +93,9 @@ workers() {
     echo "$living"
 }
 
-# up PORT: whether anybody answers, within five seconds
+# up PORT [SECONDS]: whether anybody answers within five seconds, or so many
 up() {
-    timeout 5 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$0" && printf "GET /up HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n" >&3 && grep -q "^up" <&3' "$1" 2>/dev/null
+    timeout "${2:-5}" bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$0" && printf "GET /up HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n" >&3 && grep -q "^up" <&3' "$1" 2>/dev/null
 }
 
 # watch: PHP's own server does not replace a worker that has ended, and too many open connections end it for good. Where a worker is
@@ -94,9 +120,9 @@ watch() {
         while [ "$(workers)" -gt 0 ]; do sleep 0.05; done
         server_pids=("${server_pids[@]/$serving/}")
         if launch "${launched[@]}"; then
-            say "undro: the server was started again: $why. What was saved is there; what a browser had not sent yet follows."
+            say "undro: the server was started again: $why. Everything saved is there. Browsers send the rest again."
         else
-            say "undro: the server does not start again; it is tried once more in five seconds."
+            say "undro: the server did not restart. Undro tries again in five seconds."
             sleep 4 &
             wait $! || true
         fi
@@ -118,9 +144,11 @@ bounded_logs() {
 # beside COMMAND...: another process in a group of its own that ends with the server
 beside() {
     set -m
-    "$@" >>"$UNDRO_DATA/storage/logs/devices.log" 2>&1 &
-    server_pids+=("$!")
+    "$@" 8>&- >>"$UNDRO_DATA/storage/logs/devices.log" 2>&1 &
+    begun "$!"
     set +m
+    # the shell prints nothing when it ends
+    disown "$!"
 }
 
 # stand_in NAME VARIABLE: a simulated device beside the server; its address goes into the variable
@@ -141,10 +169,6 @@ devices() {
     [ -z "$kitchen" ] || options+=(--kitchen="$kitchen")
     [ -z "$scale" ] || options+=(--scale="$scale")
     beside php artisan undro:devices "${options[@]}"
-}
-
-answered() {
-    php -r '$c = @stream_context_create(["http" => ["timeout" => 5]]); exit(@file_get_contents($argv[1], false, $c) === false ? 1 : 0);' "http://127.0.0.1:$1/" 2>/dev/null
 }
 
 # stop: all that was started here ends: told so first, and what has not ended after three seconds is ended
@@ -187,8 +211,9 @@ start() {
     done
     [[ $port =~ ^[0-9]{1,5}$ ]] && [ "$port" -ge 1 ] && [ "$port" -le 65535 ] || die "--port needs a number from 1 to 65535."
     [ -n "$data" ] || die "--data needs a folder."
-    need_php; locked need_vendor; locked need_build
+    locked need_packages run
     use_data "$data"
+    only_one "Undro runs on $UNDRO_DATA already. End that one first, or name another folder with --data."
     if [ -n "$fresh" ] && [ -f "$UNDRO_DATABASE" ]; then
         if [ -z "$yes" ]; then
             [ -t 0 ] || die "--fresh asks first, and there is nobody to ask. Add --yes."
@@ -206,7 +231,7 @@ start() {
     beside php artisan undro:keep
     serve "$port"
     [ -z "$counter$scale$kitchen" ] || devices "$counter" "$scale" "$kitchen"
-    [ "$counter" != standin ] || say "A simulated line counter, pull scale and kitchen scale run: they are worked from Wind, Drag and the Rack."
+    [ "$counter" != standin ] || say "A simulated line counter, pull scale and kitchen scale are running. Use them in Wind, Drag and Rack."
     say "Undro is ready:  http://127.0.0.1:$port/   (Ctrl-C ends it)"
     watch
 }

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
-import type { Plugin } from 'vitest/config';
+import type { Plugin } from 'vite';
 import { keyFrames, readFilm } from '../resources/js/drawings/knot/film';
 import { still } from '../resources/js/drawings/knot/svg';
 

@@ -1,14 +1,18 @@
 # shellcheck shell=bash
 # The tests, all or a part. Read by ./undro.
 
+# no part takes so long, not beside a busy core either, s
+PART_MOST=1500
+
 # part NAME: one part of the tests
 part() {
     case $1 in
-        core) vendor/bin/paratest --testsuite core --processes 2 ;;
-        feature) vendor/bin/paratest --testsuite feature --processes 4 ;;
+        # with its cache of compiled code PHP takes a sixth to a quarter less here
+        core) vendor/bin/paratest --passthru-php="'-d' 'opcache.enable_cli=1'" --testsuite core --processes 2 --log-junit "$(report_of core)" ;;
+        feature) vendor/bin/paratest --passthru-php="'-d' 'opcache.enable_cli=1'" --testsuite feature --processes 4 --log-junit "$(report_of feature)" ;;
         types) php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress && npx --no-install tsc --noEmit ;;
         lint) vendor/bin/php-cs-fixer check --diff --show-progress=none && npx --no-install biome check . ;;
-        unit) npx --no-install vitest run --maxWorkers 2 ;;
+        unit) npx --no-install vitest run --maxWorkers 2 --reporter default --reporter junit --outputFile.junit "$(report_of unit)" ;;
         browser) browser ;;
         served) served ;;
         # one after the other: they measure
@@ -16,22 +20,22 @@ part() {
     esac
 }
 
-# the real interface against three servers with databases of their own: the demo, an empty one, and the demo at the bench,
-# where runs change what lies on reels, a simulated counter is at hand and a phone may come in
+# the real interface against six servers with databases of their own: the demo, an empty one, three for the evenings, and the demo at
+# the bench, where runs change what lies on reels, a simulated counter is at hand and a phone may come in
 browser() {
     (
-        local tmp port seed
-        # in memory where there is room: a slow disk is not what is looked at here
-        tmp=$(mktemp -d -p /dev/shm 2>/dev/null || mktemp -d)
+        local tmp kind port
+        tmp=$(mktemp -d)
+        trap 'stop; rm -rf "$tmp"' EXIT
+        prepare_at_once demo:demo empty:empty
+        for kind in evening1 evening2 evening3 bench; do mkdir "$tmp/$kind"; done
+        for kind in evening1 evening2 evening3; do cp "$tmp/empty/undro.sqlite" "$tmp/$kind"; done
+        cp "$tmp/demo/undro.sqlite" "$tmp/bench"
+        prepare_at_once evening1:empty evening2:empty evening3:empty bench:demo
         for kind in demo empty evening1 evening2 evening3 bench; do
             [ "$kind" != bench ] || on_the_network
             use_data "$tmp/$kind"
-            fresh_caches
-            case $kind in bench) seed=demo ;; evening*) seed=empty ;; *) seed=$kind ;; esac
-            # the second of a kind begins as a copy of the first
-            [ "$kind" = "$seed" ] || cp "$tmp/$seed.sqlite" "$UNDRO_DATABASE"
-            php artisan undro:prepare "$seed"
-            [ "$kind" != "$seed" ] || cp "$UNDRO_DATABASE" "$tmp/$seed.sqlite"
+            use_caches
             port=$(free_port)
             serve "$port"
             declare -x "UNDRO_${kind^^}_URL=http://127.0.0.1:$port"
@@ -39,8 +43,23 @@ browser() {
         done
         export UNDRO_EVENING_URLS="$UNDRO_EVENING1_URL $UNDRO_EVENING2_URL $UNDRO_EVENING3_URL"
         trap 'stop; rm -rf "$tmp"' EXIT
-        npx --no-install playwright test "$@"
+        PLAYWRIGHT_JUNIT_OUTPUT_FILE=$(report_of browser) npx --no-install playwright test "$@"
     )
+}
+
+# prepare_at_once FOLDER:DATA...: makes several databases ready, each in a folder of $tmp
+prepare_at_once() {
+    local each pids=()
+    for each in "$@"; do
+        (
+            [ "${each%%:*}" != bench ] || on_the_network
+            use_data "$tmp/${each%%:*}"
+            fresh_caches
+            php artisan undro:prepare "${each##*:}" >/dev/null
+        ) &
+        pids+=("$!")
+    done
+    for each in "${pids[@]}"; do wait "$each" || die "a database of the tests could not be made ready."; done
 }
 
 # what is served, by the engine it is served by: asked from here, and by a browser that trusts its authority
@@ -55,8 +74,8 @@ served() {
         begin_served || exit 1
         # both at once: neither needs all that there is
         out=$(mktemp)
-        vendor/bin/phpunit --testsuite served >"$out" 2>&1 &
-        npx --no-install playwright test --config playwright.served.config.ts "$@" || asked=1
+        vendor/bin/phpunit --testsuite served --log-junit "$(report_of served-engine)" >"$out" 2>&1 &
+        PLAYWRIGHT_JUNIT_OUTPUT_FILE=$(report_of served) npx --no-install playwright test --config playwright.served.config.ts "$@" || asked=1
         wait "$!" || asked=1
         cat "$out"; rm -f "$out"
         exit "$asked"
@@ -70,14 +89,14 @@ hard() {
             trap 'end_served' EXIT
             begin_served || exit 1
         fi
-        UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard "$@"
+        UNDRO_HARD=1 vendor/bin/phpunit --testsuite hard --default-time-limit 3600 "$@"
     )
 }
 
 # begin_served: starts it with data and a mail server of its own, and says where it is
 begin_served() {
     local port mail
-    served_tmp=$(mktemp -d -p /dev/shm 2>/dev/null || mktemp -d)
+    served_tmp=$(mktemp -d)
     chmod 755 "$served_tmp"
     mkdir -p "$served_tmp/mail" "$served_tmp/home/.pki/nssdb"
     code_readable
@@ -118,40 +137,125 @@ end_served() {
     rm -rf "$served_tmp"
 }
 
+# report_of PART: where a runner writes how long each test took
+report_of() { echo "$PWD/.cache/tests/$1.xml"; }
+
 run_tests() {
-    local parts=(lint unit types browser served core feature) failed=() name begun took out types= types_out=
-    if [ $# -gt 0 ]; then
-        [[ " ${parts[*]} hard " == *" $1 "* ]] || die "there is no test part '$1'. There are: ${parts[*]}"
-        parts=("$1")
-    fi
-    need_php; locked need_vendor
-    case " ${parts[*]} " in *" types "* | *" lint "* | *" unit "* | *" browser "* | *" served "*) locked need_node; locked need_types ;; esac
-    case " ${parts[*]} " in *" browser "* | *" served "* | *" feature "* | *" hard "*) locked need_build ;; esac
+    local parts=(lint unit types browser served core feature) failed=() times=() name begun slowest= slow= types= status
+    while [ $# -gt 0 ]; do
+        case $1 in
+            --slowest) slowest=1 ;;
+            --slow) slow=1 ;;
+            *) [[ " ${parts[*]} hard " == *" $1 "* ]] || die "there is no test part '$1'. There are: ${parts[*]} hard"; parts=("$1") ;;
+        esac
+        shift
+    done
+    case " ${parts[*]} " in
+        " core ") need_php; locked need_vendor all ;;
+        *) locked need_packages all; locked need_types ;;
+    esac
     case " ${parts[*]} " in *" browser "* | *" served "*) need_headless ;; esac
-    out=$(mktemp)
-    local times=()
+    rm -rf .cache/tests; mkdir -p .cache/tests
+    trap 'end_tests' EXIT
+    in_memory
     # nonsense is drawn anew each time; with its seed the same is drawn again
     export UNDRO_SEED=${UNDRO_SEED:-$((RANDOM * 32768 + RANDOM))}
-    case " ${parts[*]} " in *" feature "* | *" hard "*) echo "nonsense is drawn by seed $UNDRO_SEED: UNDRO_SEED=$UNDRO_SEED ./undro test feature draws it again" ;; esac
-    # the types are looked at beside what comes before them: neither needs more than one core
-    if [ $# -eq 0 ]; then
-        types_out=$(mktemp)
-        part types >"$types_out" 2>&1 &
+    echo "Seed $UNDRO_SEED. To draw the same again:  UNDRO_SEED=$UNDRO_SEED ./undro test"
+    # whatever is waited for comes late then, as it does on a machine that others use too
+    if [ -n "$slow" ]; then
+        export UNDRO_SLOWER=2
+        (while :; do :; done) &
+        busy=$!
+        disown "$busy"
+        echo "Beside a process that keeps one core busy, and with the browser slowed $UNDRO_SLOWER times."
+    fi
+    # the types are checked beside what comes before them: neither needs more than one core
+    if [ ${#parts[@]} -gt 1 ]; then
+        (begun=$EPOCHREALTIME; status=0; run_part types || status=$?; seconds_since "$begun" >.cache/tests/types.seconds; exit "$status") >.cache/tests/types.out 2>&1 &
         types=$!
     fi
     for name in "${parts[@]}"; do
         echo "== $name"
-        begun=$(date +%s.%N)
-        # the last part's output comes after the times, so that the last lines are the runner's own
+        begun=$EPOCHREALTIME status=0
         if [ "$name" = types ] && [ -n "$types" ]; then
-            wait "$types" || failed+=(types)
-            cat "$types_out"; rm -f "$types_out"
-        elif [ "$name" = "${parts[-1]}" ]; then part "$name" >"$out" 2>&1 || failed+=("$name"); else part "$name" || failed+=("$name"); fi
-        took=$(awk -v a="$begun" -v b="$(date +%s.%N)" 'BEGIN { printf "%.1f s", b - a }')
-        times+=("$name $took")
+            wait "$types" || status=$?
+            cat .cache/tests/types.out
+            times+=("types $(cat .cache/tests/types.seconds) s, beside the parts before it")
+        # the last part's output comes after the times, so that the last lines are the runner's own
+        elif [ "$name" = "${parts[-1]}" ]; then
+            run_part "$name" >.cache/tests/last.out 2>&1 || status=$?
+            times+=("$name $(seconds_since "$begun") s")
+        else
+            run_part "$name" || status=$?
+            times+=("$name $(seconds_since "$begun") s")
+        fi
+        [ "$status" -eq 0 ] || failed+=("$name")
     done
+    [ -z "$slow" ] || kill "$busy" 2>/dev/null || true
+    echo "-- seed $UNDRO_SEED${slow:+, slowed}"
     printf -- '-- %s\n' "${times[@]}"
+    [ -z "$slowest" ] || php bin/slowest.php .cache/tests 20
     [ ${#failed[@]} -eq 0 ] || echo "failed: ${failed[*]}"
-    cat "$out"; rm -f "$out"
+    [ ! -f .cache/tests/last.out ] || cat .cache/tests/last.out
     [ ${#failed[@]} -eq 0 ]
+}
+
+# in_memory: what tests write lies in memory where there is room for it: databases that wait for a disk with each write take three times as long
+in_memory() {
+    local free; free=$(df --output=avail -k /dev/shm 2>/dev/null | tail -n 1)
+    [ "${free:-0}" -gt 2000000 ] || return 0
+    TMPDIR=$(mktemp -d -p /dev/shm undro-XXXXXX)
+    # what is served runs as another user
+    chmod 711 "$TMPDIR"
+    export TMPDIR
+    written=$TMPDIR
+}
+
+busy='' written=''
+end_tests() {
+    [ -z "$busy" ] || kill "$busy" 2>/dev/null || true
+    [ -z "$written" ] || rm -rf "$written"
+}
+
+# run_part NAME: one part. If it is ended, or takes too long and is ended here, the last thing it printed says what it was doing
+run_part() {
+    local status=0 base=.cache/tests/$1 to tee watch why=
+    [ "$1" = hard ] || { (end_late "$base") >/dev/null 2>&1 & watch=$!; }
+    exec {to}> >(exec tee "$base.log")
+    tee=$!
+    (exec {to}>&-; echo "$BASHPID" >"$base.pid"; part "$1") >&"$to" 2>&1 || status=$?
+    exec {to}>&-
+    [ -z "${watch:-}" ] || kill "$watch" 2>/dev/null || true
+    left_behind "$1" "$tee"
+    if [ -f "$base.late" ]; then status=1 why="$PART_MOST s"
+    elif [ "$status" -gt 128 ]; then why=$(kill -l "$((status - 128))" 2>/dev/null || echo "signal $((status - 128))"); fi
+    [ -z "$why" ] || echo "$1 was ended by $why. The last thing it printed: $(tr '\r' '\n' <"$base.log" | grep -v '^[[:space:]]*$' | tail -n 1)"
+    return "$status"
+}
+
+# end_late BASE: ends a part that goes on for longer than any does
+end_late() {
+    local pid
+    for _ in $(seq "$PART_MOST"); do sleep 1; done
+    touch "$1.late"
+    for pid in $(below "$(cat "$1.pid")"); do kill -9 "$pid" || true; done
+}
+
+# below PID: every process that this one began, and those began, the youngest first
+below() {
+    local pid
+    for pid in $(pgrep -P "$1"); do below "$pid"; echo "$pid"; done
+}
+
+# left_behind PART TEE: what a part began and did not end would keep its output open for good; it is named and ended
+left_behind() {
+    local pipe pid
+    for _ in $(seq 50); do kill -0 "$2" 2>/dev/null || return 0; sleep 0.1; done
+    pipe=$(readlink "/proc/$2/fd/0") || return 0
+    for pid in $(find /proc/[0-9]*/fd -lname "${pipe/[/\\[}" 2>/dev/null | cut -d/ -f3 | sort -u); do
+        [ "$pid" != "$2" ] || continue
+        echo "$1 left this behind: $(tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null)"
+        kill -9 "$pid" 2>/dev/null || true
+    done
+    wait "$2" 2>/dev/null || true
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Database\ImmediatePdo;
+use App\Database\Quota;
 
 return [
     'default' => 'sqlite',
@@ -16,6 +17,7 @@ return [
             'journal_mode' => 'wal',
             // what was answered as saved also survives a power cut
             'synchronous' => 'full',
+            'pragmas' => Quota::pragmas(env('UNDRO_SERVED') ? (int) env('UNDRO_QUOTA_MB', 500) : 0),
         ],
         // who may sign in, where it is served to several households; each of those has a database of its own
         'people' => [

@@ -15,6 +15,10 @@ return [
     'households' => (string) env('UNDRO_HOUSEHOLDS', ''),
     // where links that are made on the console lead
     'address' => (string) env('UNDRO_ADDRESS', ''),
+    // what a database of this version has seen, the newest last
+    'migrations' => array_map(static fn(string $file): string => basename($file, '.php'), glob(dirname(__DIR__) . '/database/migrations/*.php') ?: []),
+    // how large the database of a household may grow, MB; 0: as large as it will
+    'quota_MB' => env('UNDRO_SERVED') ? (int) env('UNDRO_QUOTA_MB', 500) : 0,
     // whether mail can be sent
     'mail' => (bool) env('UNDRO_MAIL', false),
 ];

@@ -14,6 +14,7 @@ use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DragController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FillerController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\KeptDayController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LineController;
@@ -31,6 +32,7 @@ use App\Http\Controllers\StockController;
 use App\Http\Controllers\UpkeepController;
 use App\Http\Middleware\CalculatorsDoor;
 use App\Http\Middleware\FewAtATime;
+use App\Http\Middleware\OneImport;
 use App\Http\Middleware\ServedOnly;
 use App\Http\Middleware\SignedIn;
 use Illuminate\Support\Facades\Route;
@@ -84,9 +86,9 @@ Route::prefix('api')->group(static function (): void {
     Route::delete('anglers/{angler}/practice/{uuid}', [PracticeController::class, 'forget'])->whereUuid('uuid');
     Route::get('data', [DataController::class, 'document']);
     Route::get('data/schema', [DataController::class, 'schema']);
-    Route::post('data/import', [DataController::class, 'import']);
+    Route::post('data/import', [DataController::class, 'import'])->middleware([OneImport::class, FewAtATime::class]);
     Route::get('data/imports', [DataController::class, 'imports']);
-    Route::post('data/imports/{uuid}/take-back', [DataController::class, 'takeBack'])->whereUuid('uuid');
+    Route::post('data/imports/{uuid}/take-back', [DataController::class, 'takeBack'])->whereUuid('uuid')->middleware([OneImport::class, FewAtATime::class]);
     Route::get('data/{table}', [DataController::class, 'table']);
     Route::get('log', [LogController::class, 'index']);
     Route::post('spools/{spool}/entries', [LogController::class, 'store']);
@@ -129,6 +131,7 @@ Route::get('/calendar/{household}/{key}.ics', [CalendarController::class, 'follo
     ->withoutMiddleware('web');
 // who is not signed in yet comes here
 Route::withoutMiddleware(SignedIn::class)->middleware(ServedOnly::class)->group(static function (): void {
+    Route::get('/up', HealthController::class)->withoutMiddleware('web');
     Route::get('/sign-in', [SignInController::class, 'door']);
     Route::post('/sign-in', [SignInController::class, 'enter']);
     Route::get('/welcome/{token}', [SignInController::class, 'welcome'])->where('token', '[A-Za-z0-9]{48}');

@@ -11,6 +11,8 @@ use Undro\Units\Force;
 /** The stand-in's scale, with a drag of practice on its hook: a slow pull rises, lets go, settles, and is let off. */
 final class PulledDrag implements StandIn
 {
+    /** Between two readings, s. A pull is so many readings long: a busy machine makes it slower, never gappy. */
+    public const EVERY = 0.05;
     /** Parts of a pull, s: up to the peak, down to the running force, and on. */
     private const RISE = 0.3;
     private const SETTLE = 0.2;
@@ -25,7 +27,8 @@ final class PulledDrag implements StandIn
     private bool $holds = false;
     private float $held = 0.0;
     private int $pulls = 0;
-    private ?float $pulledAt = null;
+    /** Readings since the pull began. */
+    private ?int $shown = null;
     private float $startUp = 0.0;
     private float $running = 0.0;
 
@@ -41,12 +44,12 @@ final class PulledDrag implements StandIn
 
     public function shows(float $now): string
     {
-        $force = max(0.0, $this->force($now) * (1 + self::NOISE * $this->random->normal()) + 0.02 * $this->random->normal());
+        $force = max(0.0, $this->force() * (1 + self::NOISE * $this->random->normal()) + 0.02 * $this->random->normal());
         if (!$this->holds) {
             return sprintf('F %.2F', $force);
         }
         $this->held = max($this->held, $force);
-        $shown = $this->pulledAt === null ? 0.0 : $this->held;
+        $shown = $this->shown === null ? 0.0 : $this->held;
 
         return sprintf('F %.2F%s', $shown, $shown > 0 ? ' HOLD' : '');
     }
@@ -57,7 +60,7 @@ final class PulledDrag implements StandIn
             $pull = SimulatedDrag::drawn($this->seed, Force::newtons($this->target))->pull($this->knob, $this->pulls++);
             $this->running = $this->rise * $pull->running->inNewtons();
             $this->startUp = max($this->running, $this->rise * ($pull->startUp?->inNewtons() ?? 0.0));
-            $this->pulledAt = microtime(true);
+            $this->shown = 0;
             $this->held = 0.0;
 
             return 'OK';
@@ -77,13 +80,13 @@ final class PulledDrag implements StandIn
         return 'OK';
     }
 
-    /** On its hook at a moment, N. */
-    private function force(float $now): float
+    /** On its hook at the next reading, N. */
+    private function force(): float
     {
-        if ($this->pulledAt === null) {
+        if ($this->shown === null) {
             return 0.0;
         }
-        $since = $now - $this->pulledAt;
+        $since = self::EVERY * ++$this->shown;
 
         return match (true) {
             $since < self::RISE => $this->startUp * $since / self::RISE,
@@ -95,7 +98,7 @@ final class PulledDrag implements StandIn
 
     private function rested(): float
     {
-        $this->pulledAt = null;
+        $this->shown = null;
 
         return 0.0;
     }

@@ -18,4 +18,4 @@ require __DIR__ . '/serve.php';
 require __DIR__ . '/PulledDrag.php';
 
 $options = getopt('', ['port:', 'seed:']);
-serve(new PulledDrag((int) ($options['seed'] ?? random_int(1, 1_000_000))), (int) ($options['port'] ?? 8251), 0.05);
+serve(new PulledDrag((int) ($options['seed'] ?? random_int(1, 1_000_000))), (int) ($options['port'] ?? 8251), PulledDrag::EVERY);

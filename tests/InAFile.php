@@ -6,7 +6,7 @@ namespace Tests;
 
 use Illuminate\Support\Facades\DB;
 
-/** A test whose database is a file of its own, which goes with the test. */
+/** A test whose database is a file in a folder of its own, which goes with the test. */
 trait InAFile
 {
     private string $file;
@@ -14,7 +14,9 @@ trait InAFile
     protected function setUp(): void
     {
         parent::setUp();
-        $this->file = sys_get_temp_dir() . '/undro-' . strtolower(class_basename(self::class)) . '-' . getmypid() . '.sqlite';
+        $folder = sys_get_temp_dir() . '/undro-' . strtolower(class_basename(self::class)) . '-' . getmypid();
+        mkdir($folder, 0o700);
+        $this->file = "$folder/undro.sqlite";
         config(['database.connections.sqlite.database' => $this->file]);
         DB::purge('sqlite');
     }
@@ -22,7 +24,7 @@ trait InAFile
     protected function tearDown(): void
     {
         DB::purge('sqlite');
-        array_map(unlink(...), glob("$this->file*") ?: []);
+        exec('rm -rf ' . escapeshellarg(dirname($this->file)));
         parent::tearDown();
     }
 }

@@ -78,5 +78,55 @@ abstract class TestCase extends BaseTestCase
             $result->isValid(),
             $error === null ? '' : json_encode((new ErrorFormatter())->format($error), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR),
         );
+        $more = self::undeclared([$answer['content'][$type]['schema']], json_decode((string) $response->getContent(), true), '');
+        self::assertSame([], array_values(array_unique($more)), "$verb $path answers with fields that the contract does not declare");
+    }
+
+    /**
+     * @param list<array<string, mixed>> $schemas that describe the value together
+     *
+     * @return list<string> where a value has fields that none of them declares
+     */
+    private static function undeclared(array $schemas, mixed $value, string $at): array
+    {
+        if (!is_array($value)) {
+            return [];
+        }
+        $schemas = self::parts($schemas);
+        if (array_is_list($value)) {
+            $items = array_values(array_filter(array_column($schemas, 'items')));
+
+            return array_merge([], ...array_map(static fn(mixed $each): array => self::undeclared($items, $each, "$at.*"), $value));
+        }
+        $others = array_column($schemas, 'additionalProperties');
+        $named = array_column($schemas, 'properties');
+        $found = [];
+        foreach ($value as $key => $each) {
+            $there = array_column($named, $key) ?: array_values(array_filter($others, is_array(...)));
+            $found[] = $there === [] && $named !== [] && !in_array(true, $others, true) ? ["$at.$key"] : self::undeclared($there, $each, "$at.$key");
+        }
+
+        return array_merge([], ...$found);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $schemas
+     *
+     * @return list<array<string, mixed>> the same with whatever they refer to and are made of
+     */
+    private static function parts(array $schemas): array
+    {
+        $parts = [];
+        foreach ($schemas as $schema) {
+            $parts[] = [$schema];
+            if (isset($schema['$ref'])) {
+                $parts[] = self::parts([self::$contract['components']['schemas'][basename($schema['$ref'])]]);
+            }
+            foreach (['allOf', 'oneOf', 'anyOf'] as $of) {
+                $parts[] = self::parts($schema[$of] ?? []);
+            }
+        }
+
+        return array_merge(...$parts);
     }
 }

@@ -219,7 +219,7 @@ final readonly class BenchDay
             "line:$main->id",
             $backing === null ? [] : self::standIns($backing),
             fn(): Wanted => $this->wanted($in, $reel, $spool, $main, $backing, $angler, $task === Task::Replace),
-            ($angler ?? $reel->angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            $reel->user($angler)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
             $task === Task::Replace ? $on->length() : $on->length()->plus(Piece::total($on->backing)),
         );
     }

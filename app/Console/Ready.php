@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Clock;
+use App\Database\Version;
+use App\Exchange\Backup;
 use App\Models\Angler;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -30,14 +32,19 @@ final class Ready
         $new = !is_file($path) || filesize($path) === 0;
         try {
             $new && touch($path);
+            // nobody has saved anything in a new one: it is written to the disk once, at its end, instead of after each of a thousand steps
+            $new && DB::statement('PRAGMA synchronous = OFF');
             self::migrationsFromANewerVersion() === [] || throw new RuntimeException(
                 "the database in $path was written by a newer version of Undro. Start that version, or use another folder with "
                     . '--data. Nothing was changed.',
             );
+            $new || self::pending() === [] || Backup::beforeUpgrade($path);
             Artisan::call('migrate', ['--force' => true]);
             $new && $fill();
             // somebody has to stand at the bench, or there are no units and no habits to choose
             Angler::query()->exists() || Angler::query()->create(['name' => Angler::NAMELESS]);
+            $new && DB::statement('PRAGMA synchronous = FULL');
+            $new && DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
         } catch (Throwable $fault) {
             if ($new) {
                 array_map(static fn(string $part): bool => @unlink($path . $part), ['', '-wal', '-shm']);
@@ -82,9 +89,19 @@ final class Ready
         if (!Schema::hasTable('migrations')) {
             return [];
         }
-        $known = array_map(static fn(string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
-        $done = DB::table('migrations')->pluck('migration')->map(static fn(mixed $name): string => is_string($name) ? $name : '')->all();
 
-        return array_values(array_diff($done, $known));
+        return array_values(array_diff(self::done(), Version::migrations()));
+    }
+
+    /** @return list<string> the migrations that this version still has to run */
+    private static function pending(): array
+    {
+        return array_values(array_diff(Version::migrations(), Schema::hasTable('migrations') ? self::done() : []));
+    }
+
+    /** @return list<string> */
+    private static function done(): array
+    {
+        return array_values(DB::table('migrations')->pluck('migration')->map(static fn(mixed $name): string => is_string($name) ? $name : '')->all());
     }
 }

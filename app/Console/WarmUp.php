@@ -34,7 +34,7 @@ final class WarmUp
     public static function forAServer(): void
     {
         if (getenv('APP_CONFIG_CACHE') !== false) {
-            array_map(Artisan::call(...), ['config:cache', 'event:cache', 'route:cache']);
+            array_map(Artisan::call(...), ['config:cache', 'event:cache', 'route:cache', 'view:cache']);
             self::write(storage_path('framework/preload.php'));
         }
     }

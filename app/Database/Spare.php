@@ -18,20 +18,22 @@ final class Spare
      * something else there is nothing to save: that one fails as a whole.
      *
      * @param \Closure(): mixed $write
+     * @param string|null       $where the connection; null: the usual one
      *
      * @return bool whether it was written
      */
-    public static function write(\Closure $write): bool
+    public static function write(\Closure $write, ?string $where = null): bool
     {
-        if (DB::transactionLevel() > 0) {
+        $connection = DB::connection($where);
+        if ($connection->transactionLevel() > 0) {
             $write();
 
             return true;
         }
-        $database = DB::connection()->getPdo();
+        $database = $connection->getPdo();
         $database instanceof ImmediatePdo || throw new \LogicException('Undro keeps its data in SQLite.');
         try {
-            $database->waitingNoLonger(self::WAIT_S, static fn(): mixed => DB::transaction($write));
+            $database->waitingNoLonger(self::WAIT_S, static fn(): mixed => $connection->transaction($write));
 
             return true;
         } catch (PDOException $fault) {

@@ -12,6 +12,7 @@ use SQLite3;
 final class Backup
 {
     private const BUSY_MS = 10_000;
+    private const BEFORE_UPGRADE = 'before-upgrade-';
     /** Of the copies made every day, and of the databases that a restore put aside, so many are kept. */
     public const KEPT_DAILY = 14;
     public const KEPT_ASIDE = 5;
@@ -35,22 +36,23 @@ final class Backup
     /**
      * Checks a copy, brings it up to this version beside the database, and only then puts it in its place; the one there was is kept.
      *
-     * @param list<string>         $known   migrations this version has
-     * @param Closure(string): void $migrate brings the database in a file up to this version
-     * @param string               $likeNew an empty database of this version, to hold the copy's schema against
+     * @param list<string>                 $known   migrations this version has
+     * @param Closure(string): void        $migrate brings the database in a file up to this version
+     * @param string                       $likeNew an empty database of this version, to hold the copy's schema against
+     * @param Closure(list<string>): string $likeOld an empty database after these migrations alone: what the copy is to be like before it is touched
      *
      * @return string where the database there was is kept
      *
      * @throws RuntimeException and nothing is touched, if the copy is damaged, of a newer version, or no database of Undro
      */
-    public static function restore(string $file, string $database, array $known, Closure $migrate, string $likeNew): string
+    public static function restore(string $file, string $database, array $known, Closure $migrate, string $likeNew, Closure $likeOld): string
     {
         is_file($file) || throw new RuntimeException("there is no file $file.");
         $aside = dirname($database) . '/undro-before-' . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
-        self::scratch($database, static function (string $part) use ($file, $database, $known, $migrate, $likeNew, $aside): void {
-            self::looked($file, static function () use ($file, $part, $known): void {
+        self::scratch($database, static function (string $part) use ($file, $database, $known, $migrate, $likeNew, $likeOld, $aside): void {
+            self::looked($file, static function () use ($file, $part, $known, $likeOld): void {
                 self::checkPages($file);
-                self::checkVersion($file, $known);
+                self::checkAdds($file, $likeOld(self::checkVersion($file, $known)));
                 self::copy($file, $part);
             });
             self::looked($file, static function () use ($file, $part, $migrate, $likeNew): void {
@@ -92,6 +94,37 @@ final class Backup
         return true;
     }
 
+    /** A copy of what there is before it is brought up to another version. Kept until the next of the kind. @throws RuntimeException */
+    public static function beforeUpgrade(string $database): void
+    {
+        $folder = dirname($database) . '/backups';
+        $file = "$folder/" . self::BEFORE_UPGRADE . gmdate('Y-m-d-His') . '.sqlite';
+        is_file($file) || self::make($database, $file);
+        array_map(unlink(...), array_diff(glob("$folder/" . self::BEFORE_UPGRADE . '*.sqlite') ?: [], [$file]));
+    }
+
+    /**
+     * The copies there are of a database, the newest first.
+     *
+     * @return list<array{file: string, made: int, why: string}> when as a Unix time
+     */
+    public static function of(string $database): array
+    {
+        $copies = [];
+        foreach ([
+            'of that day' => '/backups/daily-*.sqlite',
+            'before an upgrade' => '/backups/' . self::BEFORE_UPGRADE . '*.sqlite',
+            'before a copy was put back' => '/undro-before-*.sqlite',
+        ] as $why => $named) {
+            foreach (glob(dirname($database) . $named) ?: [] as $file) {
+                $copies[] = ['file' => $file, 'made' => (int) filemtime($file), 'why' => $why];
+            }
+        }
+        usort($copies, static fn(array $a, array $b): int => [$b['made'], $b['file']] <=> [$a['made'], $a['file']]);
+
+        return $copies;
+    }
+
     /** @param list<string> $files whose names sort by their dates */
     private static function keepNewest(array $files, int $most, string $newest): void
     {
@@ -131,8 +164,27 @@ final class Backup
             || throw new RuntimeException("$file is damaged: records in it speak of others that are not there.");
     }
 
-    /** @param list<string> $known */
-    private static function checkVersion(string $file, array $known): void
+    /**
+     * Refuses a copy with a trigger, view, table or index of its own. A trigger would run as soon as something is written to the copy.
+     *
+     * @param string $like an empty database of the copy's own version
+     */
+    private static function checkAdds(string $file, string $like): void
+    {
+        [$is, $wanted] = [self::schema($file), self::schema($like)];
+        foreach ($is as $what => $as) {
+            str_contains($what, ', column ') || isset($wanted[$what]) || throw new RuntimeException("$file is no sound copy: it has a $what, which Undro does not make.");
+            preg_match('/^(trigger|view) /', $what) !== 1 || $wanted[$what] === $as
+                || throw new RuntimeException("$file is damaged: its $what is not as Undro makes it.");
+        }
+    }
+
+    /**
+     * @param list<string> $known
+     *
+     * @return list<string> the migrations it has seen
+     */
+    private static function checkVersion(string $file, array $known): array
     {
         $copy = self::open($file, SQLITE3_OPEN_READONLY);
         foreach (['migrations', 'accounts', 'events'] as $table) {
@@ -150,6 +202,8 @@ final class Backup
         $done === array_slice($known, 0, count($done)) || throw new RuntimeException("$file is damaged: its list of versions has gaps.");
         ((int) $copy->querySingle('SELECT count(*) FROM accounts')) > 0
             || throw new RuntimeException("$file holds nobody's data: it has no account.");
+
+        return $done;
     }
 
     /** Tables, columns, indices and triggers of a copy are those of an empty database of this version. */
@@ -159,6 +213,9 @@ final class Backup
         foreach ($wanted as $what => $as) {
             isset($is[$what]) || throw new RuntimeException("$file is damaged: it has no $what.");
             $is[$what] === $as || throw new RuntimeException("$file is damaged: its $what is not as Undro makes it.");
+        }
+        foreach (array_diff_key($is, $wanted) as $what => $as) {
+            throw new RuntimeException("$file is no sound copy: it has a $what, which Undro does not make.");
         }
     }
 
@@ -175,7 +232,8 @@ final class Backup
                 $schema[$of] = (string) preg_replace('/\s+/', ' ', (string) $row['sql']);
                 continue;
             }
-            $columns = $database->query("PRAGMA table_info('{$row['name']}')");
+            $schema[$of] = 'table';
+            $columns = $database->query("PRAGMA table_info('" . SQLite3::escapeString($row['name']) . "')");
             while ($columns !== false && ($column = $columns->fetchArray(SQLITE3_ASSOC)) !== false) {
                 /** @var array{name: string, type: string, notnull: int, dflt_value: string|null, pk: int} $column */
                 $schema["$of, column {$column['name']}"] = strtolower(

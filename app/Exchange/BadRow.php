@@ -17,9 +17,9 @@ final class BadRow extends DomainFault
     public static function noSuch(string $field, string $word, string $name): self
     {
         return new self($field, $name === ''
-            ? "Which $word? Give its name or its key."
+            ? "Which $word? Type its name or its key."
             : sprintf(
-                'There is no %s “%s”, neither here nor in this file. Add it first, or correct the name.',
+                'There is no %s “%s” in Undro or in this file. Add it first, or correct the name.',
                 $word,
                 mb_substr($name, 0, 60),
             ));
@@ -29,7 +29,7 @@ final class BadRow extends DomainFault
     {
         return new self(
             $field,
-            sprintf('There are several called “%s”. Give the key of the %s instead of its name.', mb_substr($name, 0, 60), $word),
+            sprintf('Several are called “%s”. Use the key of the %s instead of its name.', mb_substr($name, 0, 60), $word),
         );
     }
 
@@ -37,7 +37,7 @@ final class BadRow extends DomainFault
     public static function twice(string $key, array $rows): self
     {
         return new self('key', sprintf(
-            'The key “%s” stands in rows %s. Which of them is meant? Leave one.',
+            'The key “%s” is in rows %s. Keep only one of them.',
             mb_substr($key, 0, 60),
             implode(' and ', $rows),
         ));
@@ -46,7 +46,7 @@ final class BadRow extends DomainFault
     public static function partTwice(string $name): self
     {
         return new self('text', sprintf(
-            'This is not a document of Undro: “%s” stands twice in one part of it, and only one of the two can be meant. Leave one.',
+            'This is not an Undro export: “%s” is twice in one part of it. Keep only one.',
             mb_substr($name, 0, 60),
         ));
     }
@@ -54,16 +54,16 @@ final class BadRow extends DomainFault
     /** @param list<string> $parts */
     public static function unknownPart(string $name, array $parts): self
     {
-        return new self('text', sprintf('“%s” is no part of a document. Its parts are %s.', mb_substr($name, 0, 60), implode(', ', $parts)));
+        return new self('text', sprintf('“%s” is not a part of an export. Its parts are %s.', mb_substr($name, 0, 60), implode(', ', $parts)));
     }
 
     public static function notATable(string $why): self
     {
-        return new self('text', "This cannot be read as a table: $why. Save it as CSV, with the names of the columns in the first row.");
+        return new self('text', "This can’t be read as a table: $why. Save it as CSV, with the column names in the first row.");
     }
 
     public static function notADocument(string $why): self
     {
-        return new self('text', "This is not a document of Undro: $why.");
+        return new self('text', "This is not an Undro export: $why.");
     }
 }

@@ -53,7 +53,7 @@ final class Calendar
         foreach ($entries as $entry) {
             array_push(
                 $lines,
-                ...self::entry($entry, 'turn_on', $entry['turn_on'] ?? null, 'Turn the line over', $stamp),
+                ...self::entry($entry, 'turn_on', $entry['turn_on'] ?? null, 'Reverse the line', $stamp),
                 ...self::entry($entry, 'due_on', $entry['due_on'] ?? null, 'Line due', $stamp),
             );
         }

@@ -114,7 +114,7 @@ final class LogTable
         if ($kind === PlaceKind::Filler) {
             $filler = $this->fillers[$id] ?? null;
 
-            return 'filler of ' . ($filler === null ? (string) $id : $this->lines->product($filler->line_product_id)->name);
+            return 'filler spool of ' . ($filler === null ? (string) $id : $this->lines->product($filler->line_product_id)->name);
         }
         $spool = $this->spools[$id] ?? null;
 

@@ -14,8 +14,8 @@ final class StoppedHalfway extends RuntimeException
     {
         parent::__construct(
             sprintf(
-                'It stopped after %d of %d rows, which are kept. Read the same file in again once there is room: what is here already '
-                    . 'stays as it is. A filler without a key would come twice; look at the rows first.',
+                'The import stopped after %d of %d rows, which are saved. Import the same file again when there is room. Preview it '
+                    . 'first: a filler spool without a key would be added twice.',
                 $kept,
                 $of,
             ),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Households;
 
 use App\Clock;
+use App\Database\Spare;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -47,7 +48,7 @@ final class AccessKey extends Model
     {
         $is = self::query()->where('key_hash', hash('sha256', $key))->first();
         $today = Clock::today();
-        $is === null || $is->used_on === $today || $is->update(['used_on' => $today]);
+        $is === null || $is->used_on === $today || Spare::write(static fn(): bool => $is->update(['used_on' => $today]), 'people');
 
         return $is === null ? null : Person::query()->find($is->person_id);
     }

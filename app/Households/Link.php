@@ -17,6 +17,7 @@ use Illuminate\Support\Str;
  * @property string   $household_id
  * @property int|null $person_id   whose password is chosen anew
  * @property string   $email       of who is invited, where it is known
+ * @property int|null $made_by     who invites; null: the console
  * @property string   $token_hash
  * @property string   $made_at
  * @property int      $expires_at
@@ -31,9 +32,9 @@ final class Link extends Model
     protected $casts = ['kind' => LinkKind::class];
 
     /** @return array{self, string} and the path of the link, which is told once */
-    public static function invitation(Household $household, string $email = ''): array
+    public static function invitation(Household $household, string $email = '', ?Person $by = null): array
     {
-        return self::of(LinkKind::Invitation, $household->id, null, $email);
+        return self::of(LinkKind::Invitation, $household->id, null, $email, $by?->id);
     }
 
     /** @return array{self, string} and the path of the link, which is told once; one that was made before is good no more */
@@ -45,7 +46,7 @@ final class Link extends Model
     }
 
     /** @return array{self, string} */
-    private static function of(LinkKind $kind, string $household, ?int $person, string $email): array
+    private static function of(LinkKind $kind, string $household, ?int $person, string $email, ?int $by = null): array
     {
         $token = Str::random(48);
 
@@ -55,6 +56,7 @@ final class Link extends Model
                 'household_id' => $household,
                 'person_id' => $person,
                 'email' => Person::asKept($email),
+                'made_by' => $by,
                 'token_hash' => hash('sha256', $token),
                 'made_at' => Clock::now(),
                 'expires_at' => time() + $kind->seconds(),

@@ -6,6 +6,7 @@ namespace App\Households;
 
 use App\Clock;
 use App\Models\Angler;
+use App\Models\CalendarKey;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as Contract;
 use Illuminate\Database\Eloquent\Model;
@@ -49,8 +50,8 @@ final class Person extends Model implements Contract
     public static function wrongWith(#[\SensitiveParameter] string $password): ?string
     {
         return match (true) {
-            mb_strlen($password) < self::LEAST_PASSWORD => sprintf('The password needs at least %d characters; a few words do well.', self::LEAST_PASSWORD),
-            strlen($password) > self::MOST_PASSWORD => sprintf('The password may have up to %d characters.', self::MOST_PASSWORD),
+            mb_strlen($password) < self::LEAST_PASSWORD => sprintf('Use at least %d characters. A few words make a good password.', self::LEAST_PASSWORD),
+            strlen($password) > self::MOST_PASSWORD => sprintf('Use at most %d characters.', self::MOST_PASSWORD),
             default => null,
         };
     }
@@ -85,18 +86,47 @@ final class Person extends Model implements Contract
         ]);
     }
 
-    /** Somebody of that name stands at the bench: the one who has no name yet, or one more. To be asked within the household. */
-    public function comesToTheBench(): void
+    /**
+     * Adds an angler of that name to the household, or names the one who has no name yet. Call it within the household.
+     *
+     * @param array<string, string> $units that they start with
+     */
+    public function comesToTheBench(array $units): void
     {
         if (Angler::query()->where('name', $this->name)->doesntExist()) {
             $nameless = Angler::query()->count() === 1 ? Angler::query()->where('name', Angler::NAMELESS)->first() : null;
-            $nameless === null ? Angler::query()->create(['name' => $this->name]) : $nameless->update(['name' => $this->name]);
+            $new = ['name' => $this->name] + $units;
+            $nameless === null ? Angler::query()->create($new) : $nameless->update($new);
         }
     }
 
     public function household(): Household
     {
         return Household::query()->findOrFail($this->household_id);
+    }
+
+    /** Sessions, keys, calendars, and links this person made or was sent: nothing of theirs lets anybody in any more. */
+    public function endsAllThatLetsIn(): void
+    {
+        $this->endSessions();
+        AccessKey::query()->where('person_id', $this->id)->delete();
+        Link::query()->where('person_id', $this->id)->orWhere('made_by', $this->id)->delete();
+        Entry::into($this->household());
+        CalendarKey::query()->where('person_id', $this->id)->delete();
+    }
+
+    /**
+     * Changes who is in a household or keeps it, one after the other: of two keepers who do it at once, the second finds what the first left.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $change
+     *
+     * @return T
+     */
+    public static function oneAfterTheOther(\Closure $change): mixed
+    {
+        return DB::connection('people')->transaction($change);
     }
 
     /** Signs this person out, everywhere or everywhere but in one session. */

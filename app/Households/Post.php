@@ -13,18 +13,18 @@ final class Post
 {
     public static function reset(Person $person, string $path): void
     {
-        self::send($person->email, 'Choose another password', [
+        self::send($person->email, 'Reset your password', [
             "Hello $person->name,",
-            'somebody, most likely you, asked to choose another password for Undro. This link lets you, once and for an hour:',
+            'somebody, probably you, asked to reset your Undro password. This link works once, for one hour:',
             self::address($path),
-            'If it was not you, nothing needs to be done.',
+            'If it wasn’t you, ignore this mail.',
         ]);
     }
 
     public static function invitation(string $email, string $by, string $household, string $path): void
     {
         self::send($email, "Undro: $household", [
-            "$by invites you into “{$household}”. This link lets you in, once and for a week:",
+            "$by invites you to join “{$household}” on Undro. This link works once, for one week:",
             self::address($path),
         ]);
     }

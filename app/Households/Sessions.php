@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Households;
 
 use App\Database\Row;
+use App\Database\Spare;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\InteractsWithTime;
 
 /**
  * Sessions of people who are signed in, kept where they can be listed and ended. A stranger leaves none behind, and one that has not changed
- * is written again once a minute, not with every request.
+ * is written again once a minute, not with every request. Somebody who only reads gets an answer even if the session cannot be written.
  */
 final class Sessions extends DatabaseSessionHandler
 {
@@ -38,9 +41,29 @@ final class Sessions extends DatabaseSessionHandler
         if (!Auth::hasUser()) {
             return true;
         }
-        $seen = $this->read === $data ? DB::connection('people')->table(self::TABLE)->where('id', $sessionId)->value('last_activity') : null;
+        $same = self::bare($this->read) === self::bare($data);
+        $seen = $same ? DB::connection('people')->table(self::TABLE)->where('id', $sessionId)->value('last_activity') : null;
+        if (is_numeric($seen) && $seen > $this->currentTime() - self::SEEN_AGAIN_S) {
+            return true;
+        }
+        if (!$same && !request()->isMethodSafe()) {
+            return parent::write($sessionId, $data);
+        }
+        Spare::write(fn(): bool => parent::write($sessionId, $data), 'people');
 
-        return is_numeric($seen) && $seen > $this->currentTime() - self::SEEN_AGAIN_S || parent::write($sessionId, $data);
+        return true;
+    }
+
+    /** Returns a session decrypted. The same session is encrypted differently each time, so only this can be compared. */
+    private static function bare(string $kept): ?string
+    {
+        try {
+            $says = Crypt::decrypt($kept);
+
+            return is_string($says) ? $says : null;
+        } catch (DecryptException) {
+            return null;
+        }
     }
 
     /**

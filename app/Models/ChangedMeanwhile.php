@@ -12,8 +12,8 @@ final class ChangedMeanwhile extends RuntimeException
     public function __construct(public readonly int $version)
     {
         parent::__construct(
-            'This was changed in another window since you opened it. Nothing was overwritten and what you typed is still here. Look at '
-                . 'what it is now; save again to put yours over it.',
+            'This was changed in another window since you opened it. Nothing was overwritten, and what you typed is still here. Save '
+                . 'again to replace the other change.',
         );
     }
 }

@@ -29,7 +29,7 @@ final class LevelReading extends Model
     /** What is said of one, not yet kept. @throws \Undro\DomainFault naming the figure that cannot be */
     public static function read(Input $in, int $spool): self
     {
-        $gap = $in->optionalMillimetres('gap', -5, 50) ?? throw new BadMeasure('gap', 'How far does the line stand under the lip?');
+        $gap = $in->optionalMillimetres('gap', -5, 50) ?? throw new BadMeasure('gap', 'How far is the line below the lip?');
 
         return new self([
             'spool_id' => $spool,

@@ -76,7 +76,7 @@ final class Schema
         if ($error->keyword() === 'required' && is_array($missing)) {
             $first = array_values(array_filter($missing, is_string(...)));
 
-            return new Misfit(ltrim($path . '.' . ($first[0] ?? ''), '.'), 'is needed');
+            return new Misfit(ltrim($path . '.' . ($first[0] ?? ''), '.'), 'is missing');
         }
 
         return new Misfit($path, Misfit::why($error));

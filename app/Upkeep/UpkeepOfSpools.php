@@ -93,7 +93,7 @@ final readonly class UpkeepOfSpools
             $on->length(),
             $on->since(),
             $upkeep,
-            ($angler ?? $user)->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            $user->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
         );
     }
 
@@ -121,6 +121,7 @@ final readonly class UpkeepOfSpools
         );
 
         return Upkeep::of(new Facts(
+            $reel->kind,
             $this->learnt->shape($spool, $reel->kind),
             $this->learnt->layers($pieces),
             $this->learnt->layers($then),

@@ -32,7 +32,9 @@ export const ADDRESSES: Place[] = [
   at('/labels', async () => (await import('./labels/LabelsPlace')).LabelsPlace),
   at('/paper', async () => (await import('./paper/PaperPlace')).PaperPlace),
   at('/sheet/:id?', async () => (await import('./sheet/SheetPlace')).SheetPlace),
-  at('/habits', async () => (await import('./habits/HabitsPlace')).HabitsPlace),
+  at('/preferences', async () => (await import('./habits/HabitsPlace')).HabitsPlace),
+  // what it was called before
+  at('/habits', async () => (await import('./habits/Moved')).Moved),
   at('/account', async () => (await import('./account/AccountPlace')).AccountPlace),
   at('/data', async () => (await import('./data/DataPlace')).DataPlace),
 ];

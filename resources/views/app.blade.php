@@ -18,8 +18,8 @@
     @endif
 </div>
 <noscript>
-    <p>Undro needs JavaScript to draw and to ask its server for figures. Turn it on for this page.
-        <a href="/knots">How the knots are tied</a> can be looked at without it.</p>
+    <p>Undro needs JavaScript. Turn it on for this page.
+        You can see <a href="/knots">how to tie the knots</a> without it.</p>
     @includeWhen(request()->is('knots'), 'knots')
 </noscript>
 </body>

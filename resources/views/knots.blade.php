@@ -9,7 +9,7 @@
             @foreach (Undro\Knot\Knots::moves($knot, $turns) as $move)
                 <li>
                     <img src="/build/assets/{{ $film }}.{{ $loop->iteration }}.svg?{{ $made }}" alt="Move {{ $loop->iteration }}" width="560" height="326" loading="lazy">
-                    <p>{{ $move->do }} Right: {{ $move->right }} Wrong: {{ $move->wrong }}</p>
+                    <p>{{ $move->do }} Looks right: {{ $move->right }} Looks wrong: {{ $move->wrong }}</p>
                 </li>
             @endforeach
         </ol>

@@ -1,15 +1,15 @@
-<x-door title="Let this device in">
+<x-door title="Connect this device">
     @if (!$lan)
-        <p>Undro was not started for other devices. On the computer: <b>./undro start --lan</b></p>
+        <p>Undro is not open to other devices. On the computer, run <b>./undro start --lan</b></p>
     @else
         @if ($wrong)
-            <p role="alert"><b>That is not the code, or it is used up.</b> Look at the computer’s screen: under Wind there is the one that counts now.</p>
+            <p role="alert"><b>Wrong or used code.</b> Type the code that the computer shows under Wind.</p>
         @endif
         <form method="post" action="/pair">
-            <p><label for="code">The code on the computer’s screen</label>
+            <p><label for="code">Code on the computer’s screen</label>
                 <input class="code" id="code" name="code" value="{{ $code }}" maxlength="12" autocomplete="off" autocapitalize="characters" required></p>
-            <p><button>Let it in</button></p>
+            <p><button>Connect</button></p>
         </form>
-        <p>Without https a browser may let the screen sleep: set the device not to.</p>
+        <p>Without https the screen may go to sleep. Turn off sleep on this device.</p>
     @endif
 </x-door>

@@ -61,12 +61,28 @@ final class Served
         return implode("\n", $said);
     }
 
-    /** @return list<int> the processes whose command line holds this, but the one that asks */
-    public static function processes(string $like): array
+    /** @return list<int> the processes of a server, this one if no other data folder is given, whose command line holds these words */
+    public static function processes(string $like, ?string $data = null): array
     {
         exec('pgrep -f ' . escapeshellarg("[$like[0]]" . substr($like, 1)), $found);
 
-        return array_map(intval(...), $found);
+        return array_values(array_filter(
+            array_map(intval(...), $found),
+            static fn(int $pid): bool => self::belongs($pid, $data ?? self::data()),
+        ));
+    }
+
+    /** Whether a process or one of those that started it was given this data folder. */
+    private static function belongs(int $pid, string $data): bool
+    {
+        for (; $pid > 1; $pid = (int) ($parent[1] ?? 0)) {
+            if (str_contains((string) @file_get_contents("/proc/$pid/cmdline"), $data)) {
+                return true;
+            }
+            preg_match('/^PPid:\s+(\d+)/m', (string) @file_get_contents("/proc/$pid/status"), $parent);
+        }
+
+        return false;
     }
 
     /** @return array<int, float> memory of PHP's workers, MB, by process */

@@ -7,7 +7,7 @@ import http2 from 'node:http2';
 import net from 'node:net';
 import tls from 'node:tls';
 
-const [what, cookies] = process.argv.slice(2);
+const [what, cookies, ...households] = process.argv.slice(2);
 const { UNDRO_SERVED_URL: url, UNDRO_SERVED_DATA: data } = process.env;
 const ca = readFileSync(`${data}/caddy/pki/authorities/local/root.crt`);
 const port = Number(new URL(url).port);
@@ -150,5 +150,124 @@ async function huge(bytes = 1_000_000_000) {
   return { status: Number(said.slice(9, 12)), sent_MB: sent / 1e6, grown_MB: Math.max(most, after.caddy + after.php) - before.caddy - before.php };
 }
 
-console.log(JSON.stringify(await { kills, idle, huge }[what]()));
+/** Twenty others who look at something every half second while something goes on; the longest any of them waited, ms, and what they got. */
+async function beside(readers, goesOn) {
+  let over = false;
+  let longest = 0;
+  let answers = 0;
+  const statuses = {};
+  const reader = async (at) => {
+    await pause(at * 25);
+    while (!over) {
+      const answer = await ask('GET', '/api/rods');
+      statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
+      longest = Math.max(longest, answer.took);
+      answers++;
+      await pause(500);
+    }
+  };
+  const all = Promise.all(Array.from({ length: readers }, (_, at) => reader(at)));
+  const came = await goesOn();
+  over = true;
+  await all;
+  return { longest: Math.round(longest), answers, statuses, ...came };
+}
+
+/** A connection of HTTP/1.1 over which something is sent as it stands. */
+async function raw(...heads) {
+  const socket = tls.connect({ host: '127.0.0.1', port, ca, servername: 'localhost' });
+  socket.on('error', () => {});
+  socket.on('data', () => {});
+  await new Promise((done) => {
+    socket.on('secureConnect', done);
+    socket.on('error', done);
+  });
+  for (const head of heads) socket.write(head);
+  return socket;
+}
+
+const FOR_S = 12;
+/** Sends a byte now and then, as somebody with a very bad line does, or somebody who means to. */
+async function drip(sockets, part) {
+  for (let time = 0; time < FOR_S * 2; time++) {
+    for (const socket of sockets) if (!socket.destroyed) socket.write(part);
+    await pause(500);
+  }
+  for (const socket of sockets) socket.destroy();
+  return { still_open: sockets.filter((socket) => !socket.closed).length };
+}
+
+const ways = {
+  /** Every household reads a file in, several at once. */
+  imports: async () => {
+    const text = ['name,material,size', ...Array.from({ length: 400 }, (_, row) => `Line ${row},mono,0.30`)].join('\n');
+    const sent = households.flatMap((each) => [each, each]).map(async (each) => {
+      const own = decodeURIComponent(/XSRF-TOKEN[^=]*=([^;]+)/.exec(each)?.[1] ?? '');
+      const began = performance.now();
+      const answer = await fetch(`${url}/api/data/import`, {
+        method: 'POST',
+        headers: { accept: 'application/json', 'content-type': 'application/json', cookie: each, origin: url, 'x-xsrf-token': own },
+        body: JSON.stringify({ text, table: 'lines', take: true }),
+      });
+      await answer.text();
+      return [answer.status, Math.round(performance.now() - began)];
+    });
+    return { imports: await Promise.all(sent) };
+  },
+  /** A stranger asks for a page and sends something that no page takes, without an end. */
+  bodies: async () => {
+    const sockets = [];
+    for (let index = 0; index < 24; index++) {
+      sockets.push(
+        await raw(
+          `GET /sign-in HTTP/1.1\r\nHost: localhost:${port}\r\nTransfer-Encoding: chunked\r\n\r\n16e360\r\n`,
+          Buffer.alloc(1_500_000, 'x'),
+          '\r\n',
+        ),
+      );
+    }
+    return drip(sockets, '1\r\nx\r\n');
+  },
+  /** One who is signed in sends files that never come to their end. */
+  uploads: async () => {
+    const sockets = [];
+    for (let index = 0; index < 24; index++) {
+      sockets.push(
+        await raw(
+          `POST /api/data/import HTTP/1.1\r\nHost: localhost:${port}\r\nCookie: ${cookies}\r\nOrigin: ${url}\r\nX-XSRF-TOKEN: ${token}\r\nContent-Type: application/json\r\nContent-Length: 30000000\r\n\r\n`,
+          Buffer.alloc(500_000, ' '),
+        ),
+      );
+    }
+    return drip(sockets, ' ');
+  },
+  /** One who is signed in asks for something large and takes hardly any of it. */
+  readers: async () => {
+    const [large] = households;
+    const sessions = [];
+    for (let index = 0; index < 24; index++) {
+      const slow = http2.connect(url, { ca, settings: { initialWindowSize: 10 } });
+      slow.on('error', () => {});
+      const stream = slow.request({ ':path': '/api/data', accept: 'application/json', cookie: large });
+      stream.on('error', () => {});
+      stream.on('response', () => stream.pause());
+      sessions.push(slow);
+    }
+    await pause(FOR_S * 1000);
+    for (const slow of sessions) slow.destroy();
+    return {};
+  },
+};
+
+/** The ways in which somebody could try to stop it for everybody, one after the other, each beside twenty readers. */
+async function stops() {
+  const came = { alone: await beside(20, () => pause(5000)) };
+  for (const [way, how] of Object.entries(ways)) {
+    came[way] = await beside(20, how);
+    await pause(1000);
+  }
+  return came;
+}
+
+console.log(JSON.stringify(await { kills, idle, huge, stops }[what]()));
 process.exit(0);

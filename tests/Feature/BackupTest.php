@@ -160,6 +160,16 @@ final class BackupTest extends TestCase
                     . "from_id, to_kind, to_id, length_m, line_product_id) VALUES (1, 'spool', 1, 'water', 0, 30, 1)",
                 'contradicts itself',
             ],
+            'a trigger of its own' => ['CREATE TRIGGER mine AFTER UPDATE ON rods BEGIN DELETE FROM plans; END', 'trigger mine, which Undro does not make'],
+            // it would run as soon as the copy is brought up to this version
+            'a trigger that spins' => [
+                "DELETE FROM migrations WHERE migration LIKE '2026_12_01_1%'; CREATE TRIGGER spins AFTER INSERT ON migrations BEGIN "
+                    . 'INSERT INTO rods (name) WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT i FROM n; END',
+                'trigger spins, which Undro does not make',
+            ],
+            'a view' => ['CREATE VIEW mine AS SELECT * FROM rods', 'view mine'],
+            'a table' => ['CREATE TABLE mine (x)', 'table mine'],
+            'an index' => ['CREATE INDEX mine ON rods (name)', 'index mine'],
             'records of nothing' => ['PRAGMA foreign_keys = OFF; INSERT INTO reel_spool VALUES (77, 78)', 'speak of others'],
         ] as $name => [$sql, $why]) {
             @unlink("$this->folder/copy.sqlite");

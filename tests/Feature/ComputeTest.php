@@ -51,7 +51,7 @@ final class ComputeTest extends TestCase
     {
         $problem = $this->ask('POST', '/api/compute/plan', ['gap_mm' => 'deep'] + self::PLAN, status: 422);
         self::assertSame('gap_mm', $problem['error']['field']);
-        self::assertStringContainsString('"deep" cannot be read', $problem['detail']);
+        self::assertStringContainsString('"deep" can’t be read', $problem['detail']);
         $this->ask('POST', '/api/compute/{name}', [], 'fly', 404);
         $this->call('POST', '/api/compute/fill', content: 'not json')->assertStatus(400);
         $this->call('POST', '/api/compute/fill', content: str_repeat('[', 100) . str_repeat(']', 100))->assertStatus(400);

@@ -196,7 +196,7 @@ final class DataTest extends TestCase
         $rows = $this->import((string) json_encode($document), take: true)['rows'];
         $last = end($rows);
         self::assertSame(['history', 'bad'], [$last['kind'], $last['state']]);
-        self::assertMatchesRegularExpression('/The filler “[^”]+” holds [\d.]+ m, and 15000 m cannot come off it/i', (string) $last['problem']);
+        self::assertMatchesRegularExpression('/The filler spool “[^”]+” has [\d.]+ m, so you can’t take 15000 m off it/i', (string) $last['problem']);
         self::assertSame(0, DB::table('events')->count());
         self::assertCount(9, $this->ask('GET', '/api/reels'));
     }

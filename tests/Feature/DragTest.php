@@ -99,7 +99,7 @@ final class DragTest extends TestCase
         $this->ask('POST', '/api/drags', $this->setting(['pulls' => $worn, 'happened_at' => '2026-09-01T10:00:00.000Z']), status: 201);
         $drift = $this->history()['drift'];
         self::assertCount(2, $drift['points']);
-        self::assertStringContainsString('20 % less', $drift['text']);
+        self::assertStringContainsString('20 % weaker', $drift['text']);
         // a point at another level is no setting
         $this->ask(
             'POST',

@@ -58,7 +58,7 @@ final class EventsTest extends TestCase
             ],
             status: 422,
         );
-        self::assertStringContainsString('The filler “Thin” holds 100 m, and 101 m', $problem['detail']);
+        self::assertStringContainsString('The filler spool “Thin” has 100 m, so you can’t take 101 m', $problem['detail']);
         self::assertSame($before, DB::table('events')->count());
         self::assertSame(300.0, (float) $this->ask('GET', '/api/fillers/{id}', id: $filler)['left_m']);
     }

@@ -15,6 +15,7 @@ use Tests\Fuzz\Good;
 use Tests\Fuzz\Nasty;
 use Tests\Fuzz\Operation;
 use Tests\TestCase;
+use Undro\Tests\Contract\Cases;
 
 /**
  * Nonsense in every field of every operation is answered with what is wrong, and whatever is taken shows on every page and comes back
@@ -51,6 +52,40 @@ final class FuzzTest extends TestCase
             self::assertContains($status, $wanted, "$operation is not taken: " . $this->lastAnswer);
         }
         $this->assertAllOfItShowsAndComesBack('after what is usual');
+    }
+
+    /** What a good body leaves out is never tried beside what it has. Of what stands in place of something else another case has it. */
+    public function testGoodBodiesNameEveryPropertyOfTheContract(): void
+    {
+        $missing = [];
+        foreach (Good::bodies() as $operation => [, $body]) {
+            $named = [];
+            foreach ([$body, ...Cases::all()[basename($operation)] ?? []] as $case) {
+                self::nameAll($case, [], $named);
+            }
+            foreach (Operation::all()[$operation]->fields() as $at) {
+                // a version would make every change but the first a late one, which is answered 409 whatever else it holds
+                if ($at === ['version']) {
+                    continue;
+                }
+                // what a map is made of goes by any name
+                $pattern = '~^' . str_replace('anything', '[^.]+', preg_quote(implode('.', $at), '~')) . '$~';
+                if (preg_grep($pattern, $named) === []) {
+                    $missing[] = "$operation: " . implode('.', $at);
+                }
+            }
+        }
+        self::assertSame([], $missing);
+    }
+
+    /** @param list<string|int> $at @param list<string> $named every place of a body, items of a list as the first of them */
+    private static function nameAll(mixed $value, array $at, array &$named): void
+    {
+        foreach (is_array($value) ? $value : [] as $key => $each) {
+            $place = [...$at, is_int($key) ? 0 : $key];
+            $named[] = implode('.', $place);
+            self::nameAll($each, $place, $named);
+        }
     }
 
     public function testNonsenseInAnyFieldIsAnsweredAndWhatIsTakenShows(): void

@@ -16,7 +16,7 @@ final class ImportRowsTest extends TestCase
     {
         yield 'a kind of reel nobody knows' => ['reels', "name,kind\nOne,fly", 'spinning, baitcasting, spincast'];
         yield 'a reel without a name' => ['reels', "name,kind\n,spinning", 'name'];
-        yield 'a ratio that is none' => ['reels', "name,kind,gear_ratio\nOne,spinning,fast", '"fast" cannot be read'];
+        yield 'a ratio that is none' => ['reels', "name,kind,gear_ratio\nOne,spinning,fast", '"fast" can’t be read'];
         yield 'a drag in metres' => ['reels', "name,kind,max_drag\nOne,spinning,8 m", '"m" in "8 m"'];
         yield 'a range the wrong way round' => ['reels', "name,kind,mono_range\nOne,spinning,14-8 lb", '14-8 lb'];
         yield 'an angler nobody knows' => ['reels', "name,kind,angler\nOne,spinning,Nobody", 'Nobody'];
@@ -24,12 +24,12 @@ final class ImportRowsTest extends TestCase
         yield 'an arbor wider than its lip' => [
             'spools',
             "name,reels,lip_diameter,arbor_diameter\ndeep,Mine,30 mm,46 mm",
-            'thinner than the lip',
+            'smaller than the lip',
         ];
-        yield 'a stamp that cannot be read' => ['spools', "name,reels,stamp\ndeep,Mine,lots", 'lots'];
+        yield 'a stamp that can’t be read' => ['spools', "name,reels,stamp\ndeep,Mine,lots", 'lots'];
         yield 'a lip of another shape' => ['spools', "name,reels,stamp,lip\ndeep,Mine,0.25/200,wavy", 'bevelled, straight, rounded'];
         yield 'a line of a strength without unit' => ['lines', "name,material,size\nThin,mono,12", '12'];
-        yield 'a line without a size' => ['lines', "name,material,size\nThin,mono,", '“size”: is needed'];
+        yield 'a line without a size' => ['lines', "name,material,size\nThin,mono,", '“size”: is missing'];
         yield 'a name without end' => [
             'lines',
             "name,material,size\n" . str_repeat('a', 84) . ',mono,0.20',
@@ -97,14 +97,14 @@ final class ImportRowsTest extends TestCase
         $import = fn(string $text): array => $this->ask('POST', '/api/data/import', ['text' => $text, 'table' => null, 'take' => true])['rows'];
         $rows = $import((string) json_encode(['undro' => 1, 'lines' => [$line('A'), $line('B', 'two'), $line('C')]]));
         self::assertSame(['bad', 'new', 'bad'], array_column($rows, 'state'));
-        self::assertStringContainsString('“one” stands in rows 1 and 3', $rows[0]['problem']);
+        self::assertStringContainsString('“one” is in rows 1 and 3', $rows[0]['problem']);
         $one = (string) json_encode($line('D', 'four') + ['weight' => 3]);
         $rows = $import("{\"undro\": 1, \"ropes\": [], \"lines\": [$one]}");
         self::assertSame([['document', 'bad'], ['lines', 'new']], array_map(static fn(array $row): array => [$row['kind'], $row['state']], $rows));
-        self::assertStringContainsString('“ropes” is no part of a document', $rows[0]['problem']);
+        self::assertStringContainsString('“ropes” is not a part of an export', $rows[0]['problem']);
         self::assertSame(['weight'], $rows[1]['unknown']);
         $twice = $this->postJson('/api/data/import', ['text' => '{"undro": 1, "lines": [], "rods": [{"name": "x", "name": "y"}]}', 'table' => null]);
-        self::assertStringContainsString('“name” stands twice', $twice->assertStatus(422)->json('error.message'));
+        self::assertStringContainsString('“name” is twice in one part', $twice->assertStatus(422)->json('error.message'));
         // the same name in two rows is no such thing, nor one that is only written in a text
         self::assertSame([], $import('{"undro": 1, "lines": [], "rods": []}'));
         $odd = (string) json_encode($line('a "name": {x', 'five') + ['colour' => '"size": 1, "size": 2']);

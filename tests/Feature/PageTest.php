@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Angler;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Str;
 use Tests\TestCase;
@@ -44,6 +45,30 @@ final class PageTest extends TestCase
         self::assertArrayNotHasKey('/api/plans/4711', $answers);
         self::assertSame([], $answers['/api/reels']);
         self::assertArrayHasKey('/api/plans', $answers);
+    }
+
+    public function testAFirstStartHasTheUnitsOfTheBrowsersLanguageUntilSomebodyChooses(): void
+    {
+        $units = fn(string $language): array => array_slice(
+            self::answers($this->get('/', ['Accept-Language' => $language])->assertOk()->streamedContent())['/api/anglers'][0]['units'],
+            0,
+            3,
+        );
+        Angler::query()->delete();
+        Angler::query()->create(['name' => Angler::NAMELESS]);
+        self::assertSame(['length' => 'm', 'small' => 'mm', 'force' => 'kg'], $units('en-GB,en-US;q=0.9'));
+        self::assertSame(['length' => 'yd', 'small' => 'in', 'force' => 'lb'], $units('en-US,en;q=0.9'));
+        $id = (int) Angler::query()->sole()->id;
+        $this->ask('PATCH', '/api/anglers/{id}', ['units' => ['length' => 'm', 'small' => 'mm', 'force' => 'kg']], $id);
+        self::assertSame(['length' => 'm', 'small' => 'mm', 'force' => 'kg'], $units('en-US,en;q=0.9'), 'somebody has chosen');
+    }
+
+    public function testOnceThereIsHistoryOrASecondAnglerNoUnitsAreChosenForAnybody(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $before = Angler::query()->orderBy('id')->pluck('unit_length')->all();
+        $this->get('/', ['Accept-Language' => 'en-US'])->assertOk()->streamedContent();
+        self::assertSame($before, Angler::query()->orderBy('id')->pluck('unit_length')->all());
     }
 
     public function testANameCannotEndTheScriptItStandsIn(): void

@@ -59,7 +59,7 @@ final class RunTest extends TestCase
         // the id of something else is refused, never dropped in silence
         foreach ([[$other, 'note'], [$id, 'tension']] as [$run, $kind]) {
             self::assertStringContainsString(
-                'something else',
+                'in use already',
                 $tell($run, ['id' => $mark, 'kind' => $kind, 'tension' => 'firm'], 422)['detail'],
             );
         }
@@ -154,7 +154,7 @@ final class RunTest extends TestCase
             $id,
             422,
         );
-        self::assertStringContainsString('over', $problem['detail']);
+        self::assertStringContainsString('finished', $problem['detail']);
     }
 
     public function testAFillerThatEndsEarlyIsEmptyAndTheLayerGoesOnFromAnother(): void
@@ -194,6 +194,22 @@ final class RunTest extends TestCase
         $this->mark($id, ['kind' => 'turns', 'turns' => 30], ['kind' => 'left']);
         self::assertCount(2, $this->contents());
         self::assertSame([0, 1], array_column($this->ask('GET', '/api/runs/{uuid}', id: $id)['written'], 'layer'));
+    }
+
+    /** A stop writes what was wound down to a few centimetres; less than that is no entry. */
+    public function testALittleLineIsWrittenAndNextToNothingIsNot(): void
+    {
+        foreach ([[0.2, 0.3, 1], [0.01, 0.03, 0]] as [$least, $most, $entries]) {
+            $id = $this->begin();
+            $this->upTo($id, 'wind.0');
+            $perTurn = $this->mark($id, ['kind' => 'turns', 'turns' => 1])['state']['layers'][0]['wound_m'];
+            $run = $this->mark($id, ['kind' => 'turns', 'turns' => ($least + $most) / 2 / $perTurn - 1], ['kind' => 'left']);
+            self::assertGreaterThan($least, $run['state']['layers'][0]['wound_m']);
+            self::assertLessThan($most, $run['state']['layers'][0]['wound_m']);
+            self::assertSame($entries, $run['entries']);
+            self::assertEqualsWithDelta($entries * $run['state']['layers'][0]['wound_m'], array_sum(array_column($this->contents(), 'length_m')), 1e-6);
+            $this->ask('POST', '/api/runs/{uuid}/take-back', id: $id);
+        }
     }
 
     public function testATakingBackIsSeenByAnotherWindow(): void
@@ -324,7 +340,7 @@ final class RunTest extends TestCase
             ['case' => ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '3000 m']] + $this->plan()] + $this->body(),
             status: 422,
         );
-        self::assertStringContainsString('does not fit', $problem['detail']);
+        self::assertStringContainsString('doesn’t fit', $problem['detail']);
     }
 
     public function testASpoolOfAnotherReelIsRefused(): void
@@ -339,7 +355,7 @@ final class RunTest extends TestCase
         $id = $this->begin(['sources' => []]);
         $this->upTo($id, 'wind.0');
         $this->mark($id, ['kind' => 'turns', 'turns' => 50], ['kind' => 'left']);
-        self::assertSame('Nylon 0.30', $this->contents()[0]['line']['name']);
+        self::assertSame('Mono 0.30', $this->contents()[0]['line']['name']);
     }
 
     public function testTheMarksThemselvesCannotBeChanged(): void
@@ -399,7 +415,7 @@ final class RunTest extends TestCase
         $id = $this->begin(['case' => $kept + $this->plan()]);
         $run = $this->upTo($id, 'strip');
         $steps = array_column($run['state']['steps'], null, 'id');
-        self::assertStringContainsString('About 138 m come off', $steps['strip']['do']['text']);
+        self::assertStringContainsString('Strip about 138 m', $steps['strip']['do']['text']);
         self::assertArrayNotHasKey('tie', $steps);
         $this->mark($id, ['kind' => 'stripped', 'step' => 'strip', 'how' => 'main_off']);
         self::assertSame([['backing', $this->nylon]], $this->lying());
@@ -428,7 +444,7 @@ final class RunTest extends TestCase
         self::assertSame('sources', $refused['error']['field']);
         $id = $this->begin($body);
         $run = $this->upTo($id, 'wind.0');
-        self::assertStringContainsString('its drag is the brake', array_column($run['state']['steps'], 'do', 'id')['place.1']['text']);
+        self::assertStringContainsString('Set its drag light', array_column($run['state']['steps'], 'do', 'id')['place.1']['text']);
         $this->windToTheMark($id, 'wind.0');
         $run = $this->upTo($id, 'wind.1');
         $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'])]);

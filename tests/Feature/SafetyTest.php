@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Place;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\TestWith;
 use RuntimeException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Tests\TestCase;
 
 final class SafetyTest extends TestCase
@@ -59,14 +61,12 @@ final class SafetyTest extends TestCase
 
     public function testWhereSomethingLargeIsWorkedOutAnotherIsAskedToComeBackAndTheRestGoesOn(): void
     {
-        @mkdir(storage_path('framework'), 0o700, true);
-        $held = fopen(storage_path('framework/heavy-0.lock'), 'c') ?: self::fail('no file');
-        flock($held, LOCK_EX);
+        $held = Place::take('heavy', 1, 0, new HttpException(500));
         $busy = $this->postJson('/api/compute/allocate', ['jobs' => [], 'fillers' => [], 'packs' => []])->assertStatus(503);
         self::assertSame('1', $busy->headers->get('Retry-After'));
         $this->postJson('/api/day', ['jobs' => []])->assertStatus(503);
         $this->postJson('/api/compute/quantity', ['kind' => 'length', 'typed' => '3 m'])->assertOk();
-        fclose($held);
+        $held->giveBack();
         $this->postJson('/api/day', ['jobs' => []])->assertOk();
         $this->postJson('/api/day', ['jobs' => []])->assertOk();
     }

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Quota;
 use App\Households\Household;
 use App\Households\Link;
 use App\Households\Person;
+use App\Http\Middleware\OneImport;
 use App\Http\Middleware\SignedIn;
+use App\Http\Place;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Mail\Events\MessageSent;
 use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Hash;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Tests\Fuzz\Good;
 use Tests\Fuzz\Nasty;
 use Tests\Fuzz\Operation;
@@ -32,7 +39,7 @@ final class SignInTest extends ServedTestCase
             }
         }
         self::assertEqualsCanonicalizing([
-            'sign-in', 'sign-in', 'welcome/{token}', 'welcome/{token}', 'forgot', 'forgot', 'pair/{code?}', 'pair', 'build/assets/{file}',
+            'up', 'sign-in', 'sign-in', 'welcome/{token}', 'welcome/{token}', 'forgot', 'forgot', 'pair/{code?}', 'pair', 'build/assets/{file}',
             // these look at who comes themselves: by what a calendar's address carries, and before a calculator
             'calendar/{key}.ics', 'calendar/{household}/{key}.ics',
             'api/compute/allocate', 'api/compute/day', 'api/compute/{name}',
@@ -78,13 +85,79 @@ final class SignInTest extends ServedTestCase
         $right = ['email' => 'ann@example.org', 'password' => self::PASSWORD];
         $this->send(new Visitor(from: '203.0.113.9'), 'POST', '/sign-in', $right)->assertStatus(429)->assertSee('Try again in');
         $this->send(new Visitor(from: '203.0.113.10'), 'POST', '/sign-in', $right)->assertRedirect('/');
-        $this->travel(6)->minutes();
-        $this->send(new Visitor(from: '203.0.113.9'), 'POST', '/sign-in', $right)->assertRedirect('/');
-        // one who tries many names is stopped as well
-        for ($guess = 0; $guess < 40; ++$guess) {
-            $this->send(new Visitor(from: '203.0.113.11'), 'POST', '/sign-in', ['email' => "n$guess@example.org", 'password' => 'x']);
+        // the first wait is a minute, and each is twice the one before
+        foreach ([1, 2, 4] as $minutes) {
+            $this->travel(60 * $minutes - 5)->seconds();
+            $this->send(new Visitor(from: '203.0.113.9'), 'POST', '/sign-in', $right)->assertStatus(429);
+            $this->travel(10)->seconds();
+            $this->send(new Visitor(from: '203.0.113.9'), 'POST', '/sign-in', ['password' => 'x'] + $right)->assertStatus(422);
         }
-        $this->send(new Visitor(from: '203.0.113.11'), 'POST', '/sign-in', $right)->assertStatus(429);
+        $this->travel(16 * 60)->seconds();
+        $this->send(new Visitor(from: '203.0.113.9'), 'POST', '/sign-in', $right)->assertRedirect('/');
+        // one who tries many names is stopped as well, and has the whole network of an address of version 6
+        foreach (['203.0.113.11' => '203.0.113.11', '2001:db8:1:2::1' => '2001:db8:1:2:ffff::2'] as $from => $same) {
+            for ($guess = 0; $guess < 40; ++$guess) {
+                $this->send(new Visitor(from: $from), 'POST', '/sign-in', ['email' => "n$guess@example.org", 'password' => 'x']);
+            }
+            $this->send(new Visitor(from: $same), 'POST', '/sign-in', $right)->assertStatus(429);
+        }
+        $this->send(new Visitor(from: '2001:db8:1:3::1'), 'POST', '/sign-in', $right)->assertRedirect('/');
+    }
+
+    public function testWhoSignedInBeforeIsNotShutOutByStrangersAndEachRefusalIsNoted(): void
+    {
+        @unlink(storage_path('logs/refused.log'));
+        $this->household('Ann');
+        $phone = $this->signIn('ann@example.org');
+        for ($guess = 0; $guess < 60; ++$guess) {
+            $this->send(new Visitor(from: "198.51.100.$guess"), 'POST', '/sign-in', ['email' => 'ann@example.org', 'password' => "guess $guess"]);
+        }
+        $right = ['email' => 'ann@example.org', 'password' => self::PASSWORD];
+        $this->send(new Visitor(from: '203.0.113.40'), 'POST', '/sign-in', $right)->assertStatus(429);
+        $this->asks($phone, 'DELETE', '/api/account/sessions/{name}', id: 'here', status: 204);
+        $this->send($phone, 'GET', '/api/reels')->assertStatus(401);
+        $this->send($phone, 'POST', '/sign-in', $right)->assertRedirect('/');
+        // what it carries lets nobody in, holds for nobody else, and may be wrong no more often than anybody
+        $this->household('Bo');
+        $thief = new Visitor();
+        $thief->cookies = array_filter($phone->cookies, static fn(string $name): bool => str_starts_with($name, 'undro_known'), ARRAY_FILTER_USE_KEY);
+        self::assertCount(1, $thief->cookies);
+        $this->send(clone $thief, 'GET', '/api/reels')->assertStatus(401);
+        foreach (['ann' => 5, 'bo' => 5] as $who => $free) {
+            for ($guess = 0; $guess < $free; ++$guess) {
+                $this->send(clone $thief, 'POST', '/sign-in', ['email' => "$who@example.org", 'password' => 'x'])->assertStatus(422);
+            }
+            $this->send(clone $thief, 'POST', '/sign-in', ['email' => "$who@example.org", 'password' => self::PASSWORD])->assertStatus(429);
+        }
+        $this->send(new Visitor('no such key', from: '203.0.113.50'), 'GET', '/api/reels')->assertStatus(401);
+        $this->send(new Visitor(from: '203.0.113.51'), 'POST', '/sign-in', ['email' => "a\nb\e[2J", 'password' => 'secret words']);
+        $log = (string) file_get_contents(storage_path('logs/refused.log'));
+        foreach (['198.51.100.7 wrong password for ann@example.org', '203.0.113.40 too many wrong passwords for ann@example.org', '203.0.113.50 no such key', '203.0.113.51 wrong password for a?b?[2j'] as $line) {
+            self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\dZ ' . preg_quote($line) . '$/m', $log);
+        }
+        self::assertStringNotContainsString('guess 7', $log);
+        self::assertStringNotContainsString('secret', $log);
+    }
+
+    public function testAnAddressThatNobodyHasTakesAsLong(): void
+    {
+        $this->household('Ann');
+        $asked = [];
+        Hash::shouldReceive('driver')->andReturnSelf();
+        Hash::shouldReceive('isHashed')->andReturn(true);
+        Hash::shouldReceive('verifyConfiguration')->andReturn(true);
+        foreach (['check', 'make'] as $work) {
+            Hash::shouldReceive($work)->andReturnUsing(static function () use (&$asked, $work): string {
+                $asked[] = $work;
+
+                return '';
+            });
+        }
+        foreach (['ann@example.org', 'nobody@example.org'] as $email) {
+            $asked = [];
+            $this->send(new Visitor(), 'POST', '/sign-in', ['email' => $email, 'password' => 'x'])->assertStatus(422);
+            self::assertCount(1, $asked, "$email: a password is hashed once, whoever it is for");
+        }
     }
 
     public function testAnInvitationIsGoodOnceAndNothingTypedIsLost(): void
@@ -95,11 +168,11 @@ final class SignInTest extends ServedTestCase
         $this->send($bo, 'GET', $path)->assertOk()->assertSee('bo@example.org');
         $typed = ['name' => 'Bo & Co', 'email' => 'bo@example.org', 'password' => 'short'];
         foreach ([
-            'at least 10' => $typed,
-            'no mail address' => ['email' => 'bo', 'password' => self::PASSWORD] + $typed,
+            'At least 10' => $typed,
+            'not an email address' => ['email' => 'bo', 'password' => self::PASSWORD] + $typed,
             'Type your name' => ['name' => ' ', 'password' => self::PASSWORD] + $typed,
-            'up to 72' => ['password' => str_repeat('long ', 20)] + $typed,
-            'signs in with that address already' => ['email' => 'Ann@example.org', 'password' => self::PASSWORD] + $typed,
+            'at most 72' => ['password' => str_repeat('long ', 20)] + $typed,
+            'This address is in use already' => ['email' => 'Ann@example.org', 'password' => self::PASSWORD] + $typed,
         ] as $words => $wrong) {
             $this->send($bo, 'POST', $path, $wrong)->assertStatus(422)->assertSee($words)->assertSee($wrong['email']);
         }
@@ -118,6 +191,11 @@ final class SignInTest extends ServedTestCase
     public function testAForgottenPasswordIsChosenAnewByMailAndSignsOutEverywhere(): void
     {
         $ann = $this->household('Ann');
+        $script = new Visitor($this->asks($ann, 'POST', '/api/account/keys', ['name' => 'mine'], status: 201)['key']);
+        $calendar = $this->asks($ann, 'POST', '/api/calendar', status: 201)['path'];
+        $invitation = substr($this->asks($ann, 'POST', '/api/account/invitations', status: 201)['url'], strlen('https://undro.example'));
+        $this->send($script, 'GET', '/api/reels')->assertOk();
+        $this->send(new Visitor(), 'GET', $invitation)->assertOk();
         $this->send(new Visitor(), 'GET', '/forgot')->assertSee('sends no mail');
         $this->send(new Visitor(), 'POST', '/forgot', ['email' => 'ann@example.org'])->assertNotFound();
         config(['undro.mail' => true]);
@@ -134,6 +212,10 @@ final class SignInTest extends ServedTestCase
         preg_match('~https://undro.example(/welcome/\w+)~', (string) $mails[0]->getTextBody(), $found);
         $this->send(new Visitor(), 'POST', $found[1], ['password' => 'another few words'])->assertRedirect('/');
         $this->send($ann, 'GET', '/api/reels')->assertStatus(401);
+        // and whatever the one who knew the old password had let in
+        $this->send($script, 'GET', '/api/reels')->assertStatus(401);
+        $this->send(new Visitor(), 'GET', $calendar)->assertNotFound();
+        $this->send(new Visitor(), 'GET', $invitation)->assertStatus(410);
         $this->asks($this->signIn('ann@example.org', 'another few words'), 'GET', '/api/account');
         for ($more = 0; $more < 5; ++$more) {
             $this->send(new Visitor(), 'POST', '/forgot', ['email' => 'ann@example.org'])->assertOk();
@@ -152,6 +234,16 @@ final class SignInTest extends ServedTestCase
         foreach (DB::connection('people')->table('sessions')->pluck('id') as $id) {
             self::assertStringNotContainsString($id, json_encode($sessions, JSON_THROW_ON_ERROR), 'a session can be taken over');
         }
+        // a session that has not changed is not written with every request
+        $rows = static fn(): array => DB::connection('people')->table('sessions')->orderBy('id')->get()->all();
+        $before = $rows();
+        $this->travel(40)->seconds();
+        $this->asks($here, 'GET', '/api/reels');
+        $this->asks($here, 'POST', '/api/rods', ['name' => 'Heron'], status: 201);
+        self::assertEquals($before, $rows());
+        $this->travel(40)->seconds();
+        $this->asks($here, 'GET', '/api/reels');
+        self::assertNotEquals($before, $rows(), 'when somebody was seen last is known to the minute');
         $other = current(array_filter($this->asks($phone, 'GET', '/api/account')['sessions'], static fn(array $each): bool => $each['here']));
         self::assertCount(2, $this->asks($here, 'DELETE', '/api/account/sessions/{name}', id: $other['id'])['sessions']);
         $this->send($phone, 'GET', '/api/reels')->assertStatus(401);
@@ -204,7 +296,10 @@ final class SignInTest extends ServedTestCase
         $this->asks($bo, 'POST', '/api/account/invitations', status: 403);
         $this->asks($ann, 'DELETE', '/api/account/people/{id}', id: $a, status: 409);
         $this->asks($ann, 'PATCH', '/api/account/people/{id}', ['keeper' => false], id: $a, status: 409);
+        $this->asks($ann, 'PATCH', '/api/account/people/{id}', ['keeper' => true], id: $b);
+        $invitation = substr($this->asks($bo, 'POST', '/api/account/invitations', status: 201)['url'], strlen('https://undro.example'));
         $this->asks($ann, 'DELETE', '/api/account/people/{id}', id: $b);
+        $this->send(new Visitor(), 'GET', $invitation)->assertStatus(410);
         $this->send($bo, 'GET', '/api/reels')->assertStatus(401);
         $this->send($script, 'GET', '/api/reels')->assertStatus(401);
         $this->send(new Visitor(), 'GET', $calendar)->assertNotFound();
@@ -238,6 +333,118 @@ final class SignInTest extends ServedTestCase
             self::assertSame(0, DB::connection('people')->table($table)->count(), "$table keeps something of them");
         }
         $this->send($bo, 'GET', '/api/reels')->assertStatus(401);
+    }
+
+    public function testOnTheConsoleAHouseholdCannotPassForAnotherNorMoveTheCursor(): void
+    {
+        $this->household('Ann');
+        $bo = $this->household('Bo');
+        $ann = Household::query()->where('name', 'Ann')->firstOrFail();
+        $this->asks($bo, 'PATCH', '/api/account', ['household' => $ann->id]);
+        self::assertSame(0, Artisan::call('undro:account', ['do' => 'link', 'who' => $ann->id]));
+        self::assertSame($ann->id, Link::query()->latest('id')->firstOrFail()->household_id);
+        $this->asks($bo, 'PATCH', '/api/account', ['household' => "The \e[2Jpier"], status: 422);
+        // one that was named before that was refused
+        Household::query()->whereKeyNot($ann->id)->update(['name' => "The \e[2Jpier"]);
+        Artisan::call('undro:account', ['do' => 'list'], $shown = new BufferedOutput());
+        $shown = $shown->fetch();
+        self::assertStringContainsString('The ?[2Jpier', $shown);
+        self::assertStringNotContainsString("\e", $shown);
+    }
+
+    public function testKeysAndInvitationsAreNotWithoutEnd(): void
+    {
+        $ann = $this->household('Ann');
+        for ($key = 0; $key < 20; ++$key) {
+            $last = $this->asks($ann, 'POST', '/api/account/keys', ['name' => "key $key"], status: 201);
+            $this->asks($ann, 'POST', '/api/account/invitations', status: 201);
+        }
+        $this->asks($ann, 'POST', '/api/account/keys', ['name' => 'one more'], status: 409);
+        $this->asks($ann, 'DELETE', '/api/account/keys/{id}', id: $last['id'] ?? 0);
+        $this->asks($ann, 'POST', '/api/account/keys', ['name' => 'one more'], status: 201);
+        // one that is taken back was sent all the same
+        $this->asks($ann, 'DELETE', '/api/account/invitations/{id}', id: $this->asks($ann, 'GET', '/api/account')['invitations'][0]['id']);
+        $this->asks($ann, 'POST', '/api/account/invitations', status: 429);
+        $this->travel(86_401)->seconds();
+        $this->asks($ann, 'POST', '/api/account/invitations', status: 201);
+    }
+
+    public function testAHouseholdGrowsNoLargerThanItsQuotaAndCanStillBeRead(): void
+    {
+        config(['undro.quota_MB' => 1, 'database.connections.sqlite.pragmas' => Quota::pragmas(1)]);
+        $ann = $this->household('Ann');
+        $bo = $this->household('Bo');
+        $before = $this->asks($ann, 'GET', '/api/account');
+        self::assertSame(1, $before['most_MB']);
+        self::assertGreaterThan(0.1, $before['used_MB']);
+        $filled = new \SQLite3(Household::query()->where('name', 'Ann')->firstOrFail()->database());
+        $filled->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 1000) INSERT INTO rods (account_id, name, key) SELECT 1, printf('%0300d', i), 'k' || i FROM n");
+        $filled->close();
+        $line = ['material' => 'mono', 'size' => '0.30', 'colour' => str_repeat('c', 40)];
+        for ($more = 0, $status = 201; $status === 201 && $more < 3000; ++$more) {
+            $answer = $this->send($ann, 'POST', '/api/lines', json: json_encode(['name' => str_repeat('n', 60) . $more] + $line, JSON_THROW_ON_ERROR));
+            $status = $answer->getStatusCode();
+        }
+        self::assertSame(507, $status);
+        self::assertStringContainsString('this household has used up its 1 MB', (string) $answer->json('detail'));
+        self::assertGreaterThan(0.98, $this->asks($ann, 'GET', '/api/account')['used_MB']);
+        foreach (['/api/lines', '/api/data', '/plan'] as $path) {
+            $this->send($ann, 'GET', $path)->assertOk();
+        }
+        $this->asks($bo, 'POST', '/api/rods', ['name' => 'Heron'], status: 201);
+    }
+
+    public function testOneImportAtATimeIsTaken(): void
+    {
+        $ann = $this->household('Ann');
+        $bo = $this->household('Bo');
+        $file = json_encode(['text' => "name,material,size\nTarn,mono,0.30", 'table' => 'lines', 'take' => true], JSON_THROW_ON_ERROR);
+        $database = (string) realpath(Household::query()->where('name', 'Ann')->firstOrFail()->database());
+        $other = Place::take(OneImport::kind($database), 1, 0, new HttpException(500));
+        $this->send($ann, 'POST', '/api/data/import', json: $file)->assertStatus(429)->assertSee('Another import is running');
+        $this->send($bo, 'POST', '/api/data/import', json: $file)->assertOk();
+        $other->giveBack();
+        $this->send($ann, 'POST', '/api/data/import', json: $file)->assertOk();
+        $this->send($ann, 'POST', '/api/data/import', json: $file)->assertOk();
+    }
+
+    public function testOneMemberNeverTakesEveryWorker(): void
+    {
+        $ann = $this->household('Ann');
+        $bo = $this->household('Bo');
+        $at = (int) Person::of('ann@example.org')?->id;
+        $workers = config()->integer('undro.workers');
+        $asked = array_map(static fn(): Place => Place::take("member-$at", $workers - 1, 0, new HttpException(500)), range(1, $workers - 1));
+        $this->send($ann, 'GET', '/api/reels')->assertStatus(503)->assertHeader('Retry-After', '1')->assertSee('too many requests at once');
+        $this->send($bo, 'GET', '/api/reels')->assertOk();
+        $asked[0]->giveBack();
+        $this->send($ann, 'GET', '/api/reels')->assertOk();
+        $this->send($ann, 'GET', '/api/reels')->assertOk();
+    }
+
+    public function testAHouseholdOfAnotherVersionOrThatCannotBeReadIsLeftAloneAndTheOthersGoOn(): void
+    {
+        $ann = $this->household('Ann');
+        $bo = $this->household('Bo');
+        $database = Household::query()->where('name', 'Ann')->firstOrFail()->database();
+        $whole = (string) file_get_contents($database);
+        $seen = static fn(string $sql): bool => (new \SQLite3($database))->exec($sql);
+        foreach ([
+            'newer version' => static fn() => $seen("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000000_later', 9)"),
+            'could not be upgraded' => static fn() => $seen('DELETE FROM migrations WHERE id = (SELECT max(id) FROM migrations)'),
+            'The database of this household can' => static fn() => file_put_contents($database, str_repeat('no database ', 1000)),
+        ] as $says => $spoil) {
+            array_map(static fn(string $beside): bool => @unlink($database . $beside), ['-wal', '-shm']);
+            file_put_contents($database, $whole);
+            $spoil();
+            $spoiled = md5_file($database);
+            foreach ([['GET', '/api/reels'], ['POST', '/api/rods'], ['GET', '/plan']] as [$verb, $path]) {
+                $this->send($ann, $verb, $path, json: $verb === 'GET' ? null : '{"name":"Heron"}')->assertStatus(503)->assertSee($says);
+            }
+            $this->nowhere();
+            self::assertSame($spoiled, md5_file($database), 'something was written to it');
+            $this->send($bo, 'GET', '/api/reels')->assertOk();
+        }
     }
 
     public function testNonsenseInWhatIsSaidOfAnAccountIsAnswered(): void

@@ -23,6 +23,10 @@ final class StartTest extends TestCase
         foreach ($this->started as $process) {
             $this->end($process, SIGKILL);
         }
+        // also where a test failed before it ended what it had started
+        foreach ($this->running() as $environment) {
+            posix_kill((int) explode('/', $environment)[2], SIGKILL);
+        }
         exec('rm -rf ' . escapeshellarg($this->data));
     }
 
@@ -72,7 +76,7 @@ final class StartTest extends TestCase
                 false,
                 stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 5]]),
             );
-            self::assertStringContainsString('not let in', (string) $answer);
+            self::assertStringContainsString('not connected', (string) $answer);
         }
         $state = '';
         for ($try = 0; $try < 60 && $state !== 'here'; ++$try) {
@@ -133,7 +137,8 @@ final class StartTest extends TestCase
         );
         self::assertIsResource($process);
         $this->started[] = $process;
-        for ($try = 0; $try < 300; ++$try) {
+        // as long as it tries itself, and no longer than it lives
+        for ($try = 0; $try < 1200 && proc_get_status($process)['running']; ++$try) {
             if (preg_match('~ready:  http://127\.0\.0\.1:(\d+)/~', (string) file_get_contents($log), $found) === 1) {
                 $port = (int) $found[1];
                 unlink($log);
@@ -142,7 +147,7 @@ final class StartTest extends TestCase
             }
             usleep(50_000);
         }
-        self::fail('it did not start: ' . file_get_contents($log));
+        self::fail('it did not start: ' . file_get_contents($log) . $this->whatRuns() . $this->logs());
     }
 
     /** @param resource $process */
@@ -182,6 +187,21 @@ final class StartTest extends TestCase
     private function reels(int $port): array
     {
         return (array) json_decode((string) file_get_contents("http://127.0.0.1:$port/api/reels"), true);
+    }
+
+    /** What it was waiting for, where it did not start. */
+    private function whatRuns(): string
+    {
+        $words = static fn(string $environment): string => strtr((string) @file_get_contents(dirname($environment) . '/cmdline'), "\0", ' ');
+
+        return "\nStill running:\n" . implode("\n", array_map($words, $this->running()));
+    }
+
+    private function logs(): string
+    {
+        $last = static fn(string $log): string => "\n$log:\n" . substr((string) file_get_contents($log), -2000);
+
+        return implode('', array_map($last, glob("$this->data/storage/logs/*.log") ?: []));
     }
 
     /** @return list<string> what runs with this test's data folder */

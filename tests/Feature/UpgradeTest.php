@@ -37,6 +37,14 @@ final class UpgradeTest extends TestCase
         self::assertGreaterThan(40, count($before['events']));
         self::assertSame(0, Artisan::call('undro:prepare'), Artisan::output());
         DB::purge('sqlite');
+        // as it was before stays beside it, and is found
+        [$copy] = glob(dirname($this->file) . '/backups/before-upgrade-*.sqlite') ?: [''];
+        self::assertSame($before, self::rows($copy));
+        Artisan::call('undro:restore');
+        self::assertStringContainsString("$copy  (before an upgrade)", Artisan::output());
+        Artisan::call('undro:prepare');
+        DB::purge('sqlite');
+        self::assertCount(1, glob(dirname($this->file) . '/backups/before-upgrade-*.sqlite') ?: [], 'a start that changes nothing makes no copy');
         $after = self::rows($this->file);
         foreach ($before as $table => $rows) {
             foreach ($rows as $number => $row) {
@@ -57,6 +65,17 @@ final class UpgradeTest extends TestCase
         );
         self::assertSame(['new'], array_values(array_unique(array_column($rows, 'state'))));
         self::assertSame(array_map(count(...), Facts::all()), array_map(count(...), $there));
+    }
+
+    #[DataProvider('states')]
+    public function testACopyOfThatStateIsPutBack(string $fixture): void
+    {
+        Artisan::call('undro:prepare', ['data' => 'empty']);
+        DB::purge('sqlite');
+        file_put_contents("$this->file.copy", gzdecode((string) file_get_contents($fixture)));
+        self::assertSame(0, Artisan::call('undro:restore', ['file' => "$this->file.copy"]), Artisan::output());
+        DB::purge('sqlite');
+        self::assertGreaterThan(40, DB::table('events')->count());
     }
 
     /** @return array<string, list<array<string, mixed>>> what is no cache */

@@ -119,7 +119,7 @@ final class WrongClockTest extends TestCase
             ],
         )['rows'];
         self::assertSame('bad', $rows[0]['state']);
-        self::assertStringContainsString('has not been yet', (string) $rows[0]['problem']);
+        self::assertStringContainsString('is in the future', (string) $rows[0]['problem']);
     }
 
     public function testAHabitChangedTwiceWithinASecondMovesWhatIsDueTwice(): void

@@ -15,24 +15,11 @@ use App\Models\Rod;
 use App\Models\Run;
 use App\Models\Spool;
 use Illuminate\Support\Str;
+use Undro\Tests\Contract\Cases;
 
 /** Bodies that are taken, for each operation of the contract, in the demo: what a nasty value is put into. */
 final class Good
 {
-    private const PLAN = [
-        'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.5', 'gear_ratio' => '5.2'],
-        'spool' => [
-            'ratings_text' => '0.25/200',
-            'lip_diameter_mm' => '46 mm',
-            'traverse_mm' => '17',
-            'lay' => 'normal',
-            'measured_with' => 'caliper',
-        ],
-        'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => '120 m'],
-        'backing' => ['material' => 'mono', 'size' => '10 lb'],
-        'open' => 'backing',
-    ];
-
     /** @return array<string, array{string, array<string, mixed>}> address and body by operation; "uuid" stands for a new one each time */
     public static function bodies(): array
     {
@@ -67,6 +54,7 @@ final class Good
                 'arbor_deep_diameter' => '',
                 'traverse' => '17',
                 'bevel_depth' => '1.5',
+                'full_mark' => '',
                 'rated_gap' => '',
             ],
         ];
@@ -104,7 +92,8 @@ final class Good
             'weakest' => 'main line',
             'weakest_N' => 48,
             'limits' => ['min' => 0, 'max' => 9],
-            'pulls' => [['position' => 1.5, 'running_N' => 12, 'start_up_N' => 13]],
+            'pulls' => [['position' => 1.5, 'running_N' => 12, 'start_up_N' => 13, 'sure' => true]],
+            'scattered' => false,
             'chain' => ['main' => '0.30'],
             'temperature' => '12',
             'note' => 'n',
@@ -118,13 +107,22 @@ final class Good
             'note' => 'n',
             'moves' => [
                 [
-                    'from' => ['kind' => 'shop'],
+                    'from' => ['kind' => 'shop', 'id' => 0],
                     'to' => ['kind' => 'filler', 'id' => $filler],
                     'length_m' => '10 m',
+                    'half_m' => 1,
+                    'known' => ['counted'],
                     'line' => Filler::query()->findOrFail($filler)->line_product_id,
                 ],
             ],
-            'counts' => [],
+            'counts' => [
+                [
+                    'at' => ['kind' => 'filler', 'id' => $filler],
+                    'length_m' => '90 m',
+                    'half_m' => 4,
+                    'line' => Filler::query()->findOrFail($filler)->line_product_id,
+                ],
+            ],
         ];
         $entry = [
             'id' => 'uuid',
@@ -144,6 +142,24 @@ final class Good
             'gap' => '2 mm',
             'readings' => 3,
             'counts' => true,
+            'keep' => false,
+            'how' => 'off',
+            'found' => 'fine',
+            'from' => '',
+            'until' => '',
+            'seen' => 'loops',
+            'cause' => null,
+            'no_leader' => false,
+            'leader_material' => 'fluoro',
+            'strength' => '6 kg',
+            'leader' => '2 m',
+            'knot' => 'fg',
+            'lead' => '',
+            'thrown' => 'gentle',
+            'path' => '',
+            'drop' => '',
+            'spool_mm' => null,
+            'main' => null,
         ];
         $mark = [
             'id' => 'uuid',
@@ -164,7 +180,12 @@ final class Good
             'filler' => null,
             'how' => 'off',
             'to' => null,
+            'planned' => false,
+            'pace' => 60,
+            'layer' => null,
+            'ago_s' => 5,
         ];
+        $day = KeptDay::query()->firstOrCreate(['name' => 'd'], ['draft' => ['spools' => (string) $spool]])->id;
         $line2 = Filler::query()->findOrFail($filler)->line_product_id;
         $pack = LinePack::query()->value('id') ?? LinePack::query()->create(
             ['line_product_id' => $line, 'length_typed' => '100 m', 'length_m' => 100, 'price' => '9'],
@@ -192,7 +213,7 @@ final class Good
             ],
             'PATCH /api/fillers/{id}' => [
                 "/api/fillers/$filler",
-                ['name' => 'f', 'full_length' => '300 m', 'price' => '9', 'diameter' => '75 mm', 'core' => '50', 'archived' => false],
+                ['name' => 'f', 'full_length' => '300 m', 'price' => '9', 'diameter' => '75 mm', 'core' => '50'] + ['archived' => false],
             ],
             'POST /api/plans' => [
                 '/api/plans',
@@ -200,10 +221,10 @@ final class Good
             ],
             'PATCH /api/plans/{id}' => [
                 '/api/plans/' . $id(Plan::class),
-                ['name' => 'p', 'draft' => ['stamp' => '0.25/200'], 'archived' => false],
+                ['name' => 'p', 'draft' => ['stamp' => '0.25/200']] + ['archived' => false],
             ],
             'POST /api/days' => ['/api/days', ['name' => 'd', 'angler' => $angler, 'draft' => ['spools' => (string) $spool]]],
-            'PATCH /api/days/{id}' => ['/api/days/' . KeptDay::query()->firstOrCreate(['name' => 'd'], ['draft' => ['spools' => (string) $spool]])->id, ['name' => 'd', 'draft' => ['spools' => '1,2'], 'archived' => false]],
+            'PATCH /api/days/{id}' => ["/api/days/$day", ['name' => 'd', 'draft' => ['spools' => '1,2']] + ['archived' => false]],
             'POST /api/rods' => ['/api/rods', $rod],
             'PATCH /api/rods/{id}' => ['/api/rods/' . $id(Rod::class), $rod + ['archived' => false]],
             'PATCH /api/anglers/{id}' => [
@@ -211,10 +232,10 @@ final class Good
                 [
                     'name' => 'Orla',
                     'pace_turns_per_min' => 60,
-                    'units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb'],
+                    'units' => ['length' => 'yd', 'small' => 'in', 'force' => 'lb', 'money' => 'kr'],
                     'habits' => ['long_cast' => true, 'beginner' => false, 'schools' => ['soak' => 'after']],
                     'knots' => ['tested' => ['uni' => '0.8'], 'well' => ['uni']],
-                    'limits' => ['mono' => ['months' => '10', 'outings' => '30']],
+                    'limits' => ['mono' => ['months' => '10', 'outings' => '30', 'usual_months' => 12, 'usual_outings' => 40]],
                 ],
             ],
             'POST /api/anglers/{id}/practice' => [
@@ -234,7 +255,7 @@ final class Good
                     'angler' => $angler,
                     'reel' => $reel,
                     'spool' => $spool,
-                    'case' => self::PLAN,
+                    'case' => Cases::plan(),
                     'draft' => ['stamp' => '0.25/200', 'mainFiller' => (string) $filler],
                     'leader' => false,
                     'practice' => null,
@@ -251,7 +272,7 @@ final class Good
                 '/api/day',
                 [
                     'jobs' => [
-                        ['reel' => $reel, 'spool' => $spool, 'main' => $line, 'length' => '100 m', 'backing' => null, 'due' => null],
+                        ['reel' => $reel, 'spool' => $spool, 'main' => $line, 'length' => '100 m', 'backing' => null, 'due' => null, 'task' => 'refill', 'reuse' => null],
                     ],
                     'pin' => [],
                     'forbid' => [],
@@ -273,145 +294,7 @@ final class Good
     /** @return array<string, array<string, mixed>> a question to each calculator, by its name */
     public static function calculators(): array
     {
-        $plan = self::PLAN;
-
-        return [
-            'plan' => $plan, 'ways' => $plan + ['spare' => true, 'pace_turns_per_min' => 60],
-            'match' => [
-                'line' => ['material' => 'mono', 'size' => '8 lb'],
-                'reel' => ['kind' => 'spinning', 'mono_range' => '6-10 lb'],
-                'rod' => ['line_min' => '4 lb', 'line_max' => '10 lb'],
-            ],
-            'choose' => [
-                'fishing' => 'general',
-                'fish' => '3 kg',
-                'snags' => 'some',
-                'current' => 'none',
-                'lure' => '28 g',
-                'rack' => [['id' => 1, 'material' => 'mono', 'diameter_mm' => 0.3]],
-            ],
-            'measure' => [
-                'method' => 'wrap_test',
-                'wraps' => 40,
-                'over_mm' => 12,
-                'line' => ['material' => 'mono', 'size' => '0.30'],
-            ], 'schools' => [],
-            'placings' => [
-                'reel' => 'spinning',
-                'spool_diameter_mm' => 45,
-                'material' => 'mono',
-                'diameter_mm' => 0.3,
-                'length_m' => 100,
-                'filler' => ['full_mm' => 75, 'core_mm' => 50, 'full_length_m' => 300, 'left_m' => 250],
-            ],
-            'twist_lab' => [
-                'reel' => 'spinning',
-                'feed' => 'over_end',
-                'rotor_turns' => 'cw',
-                'filler_turns' => 'cw',
-                'material' => 'mono',
-                'diameter_mm' => 0.3,
-                'filler_diameter_mm' => 75,
-                'spool_diameter_mm' => 45,
-            ],
-            'joins' => [
-                'where' => 'guides',
-                'one' => ['material' => 'mono', 'diameter_mm' => 0.3],
-                'other' => ['material' => 'braid', 'diameter_mm' => 0.16],
-                'hands' => ['cold'],
-                'ties_well' => ['uni'],
-                'tested' => ['fg' => '0.9'],
-            ], 'knot' => ['knot' => 'uni'],
-            'trouble' => ['seen' => 'loops', 'known' => ['reel' => 'spinning', 'main' => ['material' => 'mono', 'diameter_mm' => 0.3], 'matched' => true]],
-            'leader' => [
-                'leader_m' => '1 m',
-                'drop_m' => '0.5',
-                'path_m' => '2.4',
-            ], 'strip' => ['pieces' => [['material' => 'mono', 'length_m' => 100]]],
-            'drag' => [
-                'links' => [['name' => 'line', 'rated_N' => 50]],
-                'fraction' => 0.25,
-                'line_out_m' => [10, 50],
-                'measured' => [['line_out_m' => 40, 'running_N' => 15]],
-                'layers' => [['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 120]],
-                'spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17],
-                'gap_mm' => 2,
-            ],
-            'drag_next' => ['target_N' => 12, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 6]]],
-            'paper' => [], 'lessons' => [], 'lesson' => ['lesson' => 'filler', 'seed' => 2, 'moves' => [['do' => 'up'], ['do' => 'wind', 'amount' => '12']], 'over' => true],
-            'drag_steps' => ['mechanism' => 'front'], 'drag_practice' => [
-                'seed' => 3,
-                'target_N' => 12,
-                'pulls' => [['position' => 0.25]],
-            ], 'strikes' => [
-                'lines' => [['material' => 'mono', 'rated_N' => 50]],
-                'sweep_m' => 1,
-                'distance_m' => 30,
-            ],
-            'full_level' => [
-                'reel' => 'spinning',
-                'lip' => 'bevelled',
-                'material' => 'mono',
-                'diameter_mm' => 0.3,
-                'bevel_depth_mm' => 1.5,
-                'lay' => 'normal',
-            ],
-            'fill' => [
-                'spool' => ['ratings_text' => '0.25/200'],
-                'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => null]],
-            ],
-            'twist' => [
-                'reel' => 'spinning',
-                'feed' => 'over_end',
-                'filler_turns' => 'cw',
-                'rotor_turns' => 'ccw',
-                'filler_diameter_mm' => 75,
-                'spool_diameter_mm' => 45,
-                'material' => 'mono',
-                'diameter_mm' => 0.3,
-            ],
-            'strike' => [
-                'material' => 'mono',
-                'rated_N' => 50,
-                'sweep_m' => 1.5,
-                'distance_m' => 30,
-            ],
-            'stamp' => ['text' => '8/140 10/120', 'reel' => 'spinning', 'material' => 'mono', 'units' => 'lb_yd'],
-            'size' => ['text' => '20lb 0.23', 'material' => 'braid'],
-            'quantity' => ['kind' => 'length', 'typed' => '3 m'],
-            'picture' => [
-                'spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => '46 mm', 'traverse_mm' => '17'],
-                'layers' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 100]],
-            ],
-            'run' => [
-                'case' => $plan,
-                'marks' => [['kind' => 'done', 'step' => 'check'], ['kind' => 'turns', 'turns' => 20]],
-                'pace_turns_per_min' => 60,
-            ],
-            'practice' => ['case' => $plan, 'seed' => 7, 'marks' => [['kind' => 'turns', 'turns' => 20]]],
-            'learn' => [
-                'spools' => ['one' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 30, 'traverse_mm' => 17]],
-                'lines' => ['l' => ['material' => 'mono', 'diameter_mm' => 0.3]],
-                'fills' => [['spool' => 'one', 'gap_mm' => 3, 'readings' => 3, 'layers' => [['line' => 'l', 'length_m' => 130]]]],
-            ],
-            'learnt' => ['of' => 'line', 'material' => 'mono', 'factor' => 1.1, 'sd' => 0.02, 'fills' => 3],
-            'allocate' => [
-                'jobs' => [['id' => 'a', 'main' => ['line' => 'l', 'length_m' => 100]]],
-                'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 150]],
-                'packs' => [['line' => 'l', 'length_m' => 300, 'price' => 12]],
-            ],
-            'upkeep' => [
-                'today' => '2026-11-28',
-                'reel' => ['kind' => 'spinning'],
-                'spool' => ['ratings_text' => '0.25/200'],
-                'pieces' => [['material' => 'mono', 'diameter_mm' => 0.25, 'length_m' => 150, 'since' => '2026-01-01']],
-                'outings' => [['at' => '2026-06-01', 'sun' => true, 'cast_m' => 40]],
-            ],
-            'day' => [
-                'jobs' => [['id' => 'a', 'plan' => $plan, 'main_line' => 'l', 'backing_lines' => ['b']]],
-                'fillers' => [['id' => 'f', 'line' => 'l', 'length_m' => 900], ['id' => 'g', 'line' => 'b', 'length_m' => 900]],
-            ],
-        ];
+        return array_map(static fn(array $cases): array => $cases[0], Cases::all());
     }
 
     /** @return array<string, array{string, array<string, mixed>}> */

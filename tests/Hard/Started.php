@@ -35,7 +35,12 @@ final class Started extends Browser
         );
         Assert::assertIsResource($process);
         $this->process = $process;
-        $this->waitFor(fn(): bool => str_contains($this->said(), 'Undro is ready'), 20);
+        try {
+            $this->waitFor(fn(): bool => str_contains($this->said(), 'Undro is ready'), 20);
+        } catch (\Throwable $late) {
+            $this->end();
+            throw $late;
+        }
         $this->get('lines');
     }
 

@@ -1,4 +1,5 @@
 import { test as base, expect, type Page, type Request } from '@playwright/test';
+import { slower } from './slower';
 
 export { expect };
 
@@ -7,7 +8,8 @@ const SLOW_MS = 2000;
 /** A page that fails its test on any console error, page error, or request that leaves the server. */
 export const test = base.extend<{ watched: undefined }>({
   watched: [
-    async ({ page, baseURL }, use) => {
+    async ({ page, context, baseURL }, use) => {
+      await slower(context);
       const wrong: string[] = [];
       // the figures a plan takes from the records are open here; that they fold is a test of its own
       await page.addInitScript(() => {
@@ -51,11 +53,10 @@ export const BENCH_URL = process.env.UNDRO_BENCH_URL ?? 'http://127.0.0.1:8249';
 export const EMPTY_URL = process.env.UNDRO_EMPTY_URL ?? 'http://127.0.0.1:8248';
 
 export const figure = (page: Page) => page.getByTestId('large-figure');
-export const stamp = (page: Page) => page.getByLabel('Stamped on the spool');
+export const stamp = (page: Page) => page.getByLabel('Capacity printed on the spool');
 /** The Size and Length fields of the main line or the backing. */
-export const line = (page: Page, which: 'Main line' | 'Under it') => page.getByRole('group', { name: which });
-export const mark = (page: Page, name: 'full' | 'join') =>
-  page.getByRole('slider', { name: `${name}, depth under the lip` });
+export const line = (page: Page, which: 'Main line' | 'Backing') => page.getByRole('group', { name: which });
+export const mark = (page: Page, name: 'full' | 'knot') => page.getByRole('slider', { name: `${name}, below the lip` });
 
 /** The large figure as numbers: what, and its tolerance. */
 export async function read(page: Page): Promise<{ value: number; half: number }> {
@@ -65,7 +66,7 @@ export async function read(page: Page): Promise<{ value: number; half: number }>
 }
 
 /** What stands out beyond the right edge, px: of the page, and of what scrolls in it. */
-export const beyondTheEdge = (page: Page) =>
+const beyondTheEdge = (page: Page) =>
   page.evaluate(() =>
     Math.max(
       ...[document.documentElement, document.getElementById('work')].map((each) =>
@@ -73,6 +74,13 @@ export const beyondTheEdge = (page: Page) =>
       ),
     ),
   );
+
+/** Nothing stands out beyond the right edge. Drawings take a new width a frame or two after the window has it. */
+export const fits = (page: Page, where = '') =>
+  expect
+    .configure({ soft: true })
+    .poll(() => beyondTheEdge(page), where)
+    .toBeLessThanOrEqual(0);
 
 /** Waits until the picture answers what is typed. */
 export const settled = (page: Page) => expect(page.locator('section[data-fresh="true"]')).toBeVisible();
@@ -90,7 +98,7 @@ export const nothingAlong = (page: Page) =>
 export async function undo(page: Page, notice: string | RegExp) {
   const notices = page.getByRole('alert');
   await notices.filter({ hasText: notice }).getByRole('button', { name: 'Undo' }).press('Enter');
-  await expect.poll(async () => (await notices.allTextContents()).join(' / ')).toContain('Taken back.');
+  await expect.poll(async () => (await notices.allTextContents()).join(' / ')).toContain('Undone.');
 }
 
 /** The run that is open. */
@@ -99,7 +107,7 @@ export const run = (page: Page) => page.getByTestId('run');
 /** On to the next step, by key: what comes in while one presses may move the button away from under the pointer. */
 export const onwards = (page: Page) =>
   page
-    .getByRole('button', { name: /^(Done, next|They hold: next step)$/ })
+    .getByRole('button', { name: /^(Done, next|They hold, next step)$/ })
     .first()
     .press('Enter');
 
@@ -109,10 +117,11 @@ export async function stepTo(page: Page, step: string) {
     const now = await run(page).getAttribute('data-current');
     if (now === step) return;
     if (now === 'strip') {
-      const off = page.getByRole('listitem').filter({ hasText: 'All of it off' });
+      const off = page.getByRole('listitem').filter({ hasText: 'Strip and discard everything' });
+      await expect(off.or(page.getByText(/The spool is empty|The main line is off/))).toBeVisible();
       if (await off.isVisible()) {
-        await off.getByRole('button', { name: 'It is done' }).click();
-        await expect(page.getByText('Nothing lies on the spool any more.')).toBeVisible();
+        await off.getByRole('button', { name: 'I did this' }).click();
+        await expect(page.getByText('The spool is empty.')).toBeVisible();
       }
     }
     await onwards(page);

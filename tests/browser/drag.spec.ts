@@ -59,7 +59,7 @@ test('a whole setting by keyboard with the stand-in, kept, seen again, and taken
   test.slow();
   await onTheBench(page, 'Longshore');
   await hook(page, 'drag', 24);
-  await expect(page.getByTestId('scale')).toContainText('Stand-in scale');
+  await expect(page.getByTestId('scale')).toContainText('Simulated scale');
   await expect(next(page)).toHaveText('Pull once');
   const table = page.getByRole('table', { name: 'Pulls' });
   let pulls = 0;
@@ -79,14 +79,14 @@ test('a whole setting by keyboard with the stand-in, kept, seen again, and taken
   const median = Number.parseFloat((await page.getByTestId('median').textContent()) ?? '0');
   expect(Math.abs(median / target - 1)).toBeLessThan(0.06);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('The setting is kept.')).toBeVisible();
+  await expect(page.getByText('Setting saved.')).toBeVisible();
   await expect(next(page)).toHaveText('Pull once');
-  await page.getByText('Before', { exact: true }).click();
-  const kept = page.getByRole('listitem').filter({ hasText: 'from fully backed off' }).first();
-  await expect(kept).toContainText('it gave');
-  const before = await page.getByRole('button', { name: /^Same as on/ }).count();
-  await undo(page, 'The setting is kept.');
-  await expect(page.getByRole('button', { name: /^Same as on/ })).toHaveCount(before - 1);
+  await page.getByText('Saved settings', { exact: true }).click();
+  const kept = page.getByRole('listitem').filter({ hasText: 'from fully loose' }).first();
+  await expect(kept).toContainText('the drag was');
+  const before = await page.getByRole('button', { name: /^Repeat the setting of/ }).count();
+  await undo(page, 'Setting saved.');
+  await expect(page.getByRole('button', { name: /^Repeat the setting of/ })).toHaveCount(before - 1);
 });
 
 test('a gauge that shows only its peak sets a drag by its peaks, and the last pull is taken back with a key', async ({
@@ -109,14 +109,14 @@ test('a gauge that shows only its peak sets a drag by its peaks, and the last pu
   for (const times of [1, 1.01, 0.99]) await pullTyped(page, '2', (times * target).toFixed(2), '');
   await expect(page.getByTestId('peaks-only')).toBeVisible();
   await expect(next(page)).toHaveText('Leave it there');
-  await page.getByRole('button', { name: 'Keep this setting' }).click();
-  await expect(page.getByText('The setting is kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save this setting' }).click();
+  await expect(page.getByText('Setting saved.')).toBeVisible();
   await page.goto('/log');
   await expect(page.getByText(`${target.toFixed(2)} kg, by its peaks, 3 pulls`).first()).toBeVisible();
   await page.goBack();
-  await page.getByText('Before', { exact: true }).click();
+  await page.getByText('Saved settings', { exact: true }).click();
   await page
-    .getByRole('button', { name: /^Take back/ })
+    .getByRole('button', { name: /^Undo the setting/ })
     .first()
     .click();
 });
@@ -128,23 +128,23 @@ test('a pull that cannot be is asked about before anything follows, and a shifte
   await pullTyped(page, '1', '', '1.2 kg');
   await pullTyped(page, '1.25', '', '14');
   const asked = page.getByRole('alertdialog', { name: 'Is this pull right?' });
-  await expect(asked).toContainText('it would have parted');
-  await expect(page.getByRole('button', { name: /^Keep/ })).toBeDisabled();
+  await expect(asked).toContainText('It would have broken');
+  await expect(page.getByRole('button', { name: /^Save (it|this)/ })).toBeDisabled();
   await asked.getByRole('button', { name: 'It was 1.40 kg' }).click();
   await expect(asked).toHaveCount(0);
   await expect(page.getByTestId('median')).toHaveText('1.40');
   await pullTyped(page, '1.25', '', '0.7 kg');
-  await expect(asked).toContainText('where the other pulls say about');
-  await asked.getByRole('button', { name: 'It was so' }).click();
+  await expect(asked).toContainText('the other pulls about');
+  await asked.getByRole('button', { name: 'It was right' }).click();
   await expect(asked).toHaveCount(0);
-  await expect(page.getByRole('button', { name: /^Keep it as it is: .*scattered by/ })).toBeEnabled();
+  await expect(page.getByRole('button', { name: /^Save it as it is: .*scattered by/ })).toBeEnabled();
   await page.getByRole('button', { name: 'Start over' }).click();
 });
 
 test('a sticky drag is set by its start-up', async ({ page }) => {
   await benched(page, 'Tarn 20', '?main=8 kg&terminalTested=100&fraction=25');
   // by the log it is no longer new; the angler may say otherwise
-  await expect(page.getByText(/By the log it keeps \d+ % of its strength/)).toBeVisible();
+  await expect(page.getByText(/According to the log it has \d+ % of its strength left/)).toBeVisible();
   await page.getByLabel('It is').first().selectOption('new');
   await expect(figure(page)).toContainText('2.00 kg');
   await pullTyped(page, '1', '1.4', '1.0');
@@ -160,19 +160,19 @@ test('a lever past its strike stop is refused with what was typed, and a target 
   page,
 }) => {
   await benched(page, 'Bight 300', '?mechanism=lever&knob=notch&stop=7&main=30 kg&terminalTested=100');
-  await expect(page.getByText('Never past the strike stop')).toBeVisible();
+  await expect(page.getByText('Never go past the strike stop')).toBeVisible();
   await pullTyped(page, '8', '', '12 lb');
   const wrong = page.getByRole('form', { name: 'A pull' }).getByRole('alert');
   await expect(wrong).toContainText('past the strike stop at 7 notches');
-  await wrong.getByRole('button', { name: 'Change that pull' }).click();
+  await wrong.getByRole('button', { name: 'Edit that pull' }).click();
   await expect(page.getByLabel('Running')).toHaveValue('12 lb');
   await expect(wrong).toHaveCount(0);
   await pullTyped(page, '6', '', '3 kg');
   await expect(next(page)).toContainText('1 notch tighter');
-  await page.getByRole('button', { name: 'The lever stands at 7 notches' }).click();
+  await page.getByRole('button', { name: 'The lever is at 7 notches' }).click();
   await pullTyped(page, '7', '', '3.3 kg');
   await expect(next(page)).toHaveText('Preset up');
-  await expect(page.getByText('Lever to free, preset up a quarter turn, lever back')).toBeVisible();
+  await expect(page.getByText('Put the lever to free, turn the preset up a quarter turn')).toBeVisible();
   await page.getByRole('button', { name: 'Start over' }).click();
 });
 
@@ -186,7 +186,7 @@ test('a sticky lever drag: its preset is turned up at free, and its start-up mee
   await pullTyped(page, '7', '4.2 kg', '3 kg');
   await expect(page.getByTestId('sticky')).toContainText('1.40 times');
   await expect(next(page)).toHaveText('Preset up');
-  await page.getByRole('button', { name: 'The preset is turned: pull again at this notch' }).click();
+  await page.getByRole('button', { name: 'I turned the preset: pull again at this notch' }).click();
   await expect(next(page)).toHaveText('Pull once');
   await expect(page.getByLabel(/^Knob at/)).toHaveValue('7');
   for (const peak of ['5.0 kg', '5.05 kg', '4.95 kg']) await pullTyped(page, '7', peak, '3.6 kg');
@@ -199,15 +199,15 @@ test('over 40 % is asked twice, and every unit stands on one line', async ({ pag
   await benched(page, 'Longshore 80', '?main=3.6 kg&terminalTested=100');
   await expect(page.getByTestId('every-unit')).toContainText('N');
   await expect(page.getByTestId('every-unit')).toContainText('oz');
-  await page.getByLabel('Own share of the weakest link').fill('45');
+  await page.getByLabel('Your share of the weakest link').fill('45');
   const asks = page.getByRole('alertdialog', { name: 'Over 40 %' });
   await expect(asks).toContainText('45 % of the weakest link is over 40 %');
   await expect(next(page)).toHaveCount(0);
   await asks.getByRole('button', { name: 'I mean it: 45 %' }).click();
   await expect(next(page)).toBeVisible();
-  await page.getByLabel('Own share of the weakest link').fill('a lot');
+  await page.getByLabel('Your share of the weakest link').fill('a lot');
   await expect(page.getByText(/“a lot”|a lot/).first()).toBeVisible();
-  await expect(page.getByLabel('Own share of the weakest link')).toHaveValue('a lot');
+  await expect(page.getByLabel('Your share of the weakest link')).toHaveValue('a lot');
 });
 
 test('a field that is emptied stays empty, and another reel begins with its own chain', async ({ page }) => {
@@ -216,7 +216,7 @@ test('a field that is emptied stays empty, and another reel begins with its own 
   await expect(leader).toHaveValue('6.9 kg');
   await leader.fill('');
   await expect(leader).toHaveValue('');
-  await expect(page.getByTestId('governs')).toContainText('terminal knot');
+  await expect(page.getByTestId('governs')).toContainText('hook knot');
   // the address follows once the hand rests
   await page.waitForURL((url) => url.searchParams.has('begun') && !url.searchParams.has('leader'));
   await page.reload();
@@ -255,15 +255,15 @@ test('line runs out under the slider: force, section and table follow, and what 
   const points = page.getByRole('region', { name: 'Measured at other levels' });
   await points.getByLabel('Line out').fill('130');
   await points.getByLabel('Running').fill('2.6 kg');
-  await points.getByRole('button', { name: 'Put it on the curve' }).click();
-  await expect(page.getByTestId('verdict')).toContainText('The rest is the drag');
-  await expect(page.getByTestId('limit')).toContainText('out it reaches half');
+  await points.getByRole('button', { name: 'Add to the curve' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('because the drag sticks or heats up');
+  await expect(page.getByTestId('limit')).toContainText('out, the drag reaches half');
   await expect(page.getByTestId('danger')).toBeAttached();
-  await undo(page, 'The point is on the curve.');
-  await expect(page.getByTestId('verdict')).not.toContainText('The rest is the drag');
-  await page.getByRole('link', { name: 'Pocket card to print' }).click();
+  await undo(page, 'Point added to the curve.');
+  await expect(page.getByTestId('verdict')).not.toContainText('because the drag sticks or heats up');
+  await page.getByRole('link', { name: 'Print a pocket card' }).click();
   const card = page.getByRole('article', { name: 'Pocket card' });
-  await expect(card).toContainText('turns from fully backed off');
+  await expect(card).toContainText('turns from fully loose');
   await expect(card.locator('tbody tr')).toHaveCount(forces.length);
 });
 
@@ -274,35 +274,35 @@ test('the strike compares the lines at hand, wound down and locked', async ({ pa
   await expect(onReel).toContainText('drag slips');
   await page.getByLabel('The drag is').selectOption('locked');
   await expect(onReel).toContainText('breaks');
-  await expect(page.getByText('Drag locked: within')).toBeVisible();
-  await expect(page.getByText('times as much: braid hardly stretches')).toBeVisible();
+  await expect(page.getByText('With the drag locked, a full sweep')).toBeVisible();
+  await expect(page.getByText('times as much. Braid hardly stretches')).toBeVisible();
   const nylon = table.locator('tr').filter({ hasText: 'Plain Tarn nylon 0.26' }).locator('td').first();
   const still = Number.parseFloat((await nylon.textContent()) ?? '0');
-  await page.getByLabel('Turns wound down first').fill('3');
+  await page.getByLabel('Turns to take up slack').fill('3');
   await expect.poll(async () => Number.parseFloat((await nylon.textContent()) ?? '0')).toBeGreaterThan(still);
-  await page.getByLabel('Turns wound down first').fill('90');
-  await expect(page.getByText('takes in all the line there is out')).toBeVisible();
+  await page.getByLabel('Turns to take up slack').fill('90');
+  await expect(page.getByText('would wind in all the line out')).toBeVisible();
 });
 
 test('the same as before goes by its place where it was counted, and by the scale where not', async ({ page }) => {
   await benched(page, 'Skerry 30', '?at=before');
-  await expect(page.getByTestId('drift')).toContainText('less than at first');
+  await expect(page.getByTestId('drift')).toContainText('weaker than at first');
   await page
-    .getByRole('button', { name: /^Same as on/ })
+    .getByRole('button', { name: /^Repeat the setting of/ })
     .last()
     .click();
   // the drag has changed since: the place is that of today's law, not the one it stood at then
   await expect(page.getByTestId('begin')).toContainText('The drag has changed: at');
-  await expect(page.getByTestId('begin')).toContainText('Back it off until the spool turns freely, come up');
+  await expect(page.getByTestId('begin')).toContainText('Loosen it until the spool turns freely, tighten');
   await expect(page.getByLabel(/^Knob at/)).not.toHaveValue('');
-  await page.getByRole('button', { name: 'Take that' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByTestId('governs')).toBeVisible();
   await benched(page, 'Hallow 100', '?at=before');
   await page
-    .getByRole('button', { name: /^Same as on/ })
+    .getByRole('button', { name: /^Repeat the setting of/ })
     .first()
     .click();
-  await expect(page.getByTestId('begin')).toContainText('by the scale');
+  await expect(page.getByTestId('begin')).toContainText('with the scale');
 });
 
 test('practice: a made-up drag is set by three keys and told at the end', async ({ page }) => {
@@ -321,7 +321,7 @@ test('practice: a made-up drag is set by three keys and told at the end', async 
     await page.keyboard.press('Space');
     await expect(rows).toHaveCount(pulls + 1);
   }
-  await page.getByRole('button', { name: 'I leave it there: what was it?' }).click();
+  await page.getByRole('button', { name: 'Finish and show the result' }).click();
   await expect(page.getByTestId('truth')).toContainText('None of the five mistakes');
   await expect(page.getByTestId('truth')).toContainText('it really runs at');
   await expect(page.getByText('turns of the knob', { exact: true })).toBeVisible();
@@ -341,7 +341,7 @@ test('practice: a beginner’s mistakes are named as they are made, and over its
   await expect(page.getByRole('table', { name: 'Pulls' })).toBeVisible();
   await expect(named).toHaveCount(0);
   await slowly.click();
-  await expect(named).toContainText('did not stand at zero');
+  await expect(named).toContainText('was not at zero');
   await zero.click();
   await page.getByRole('button', { name: 'Jerk it' }).click();
   await expect(named).toContainText('Pull slowly and steadily');
@@ -356,13 +356,13 @@ test('practice: a beginner’s mistakes are named as they are made, and over its
   await expect(named).toHaveCount(0);
   await knob.fill('20');
   await slowly.click();
-  await expect(page.getByRole('alert')).toContainText('It parted');
+  await expect(page.getByRole('alert')).toContainText('The line broke');
   await expect(named).toContainText('more than doubled');
-  await expect(page.getByRole('img', { name: 'The line has parted: the rod is straight' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The line broke and the rod is straight' })).toBeVisible();
   await knob.fill('0');
   await zero.click();
   await slowly.click();
-  await page.getByRole('button', { name: 'I leave it there: what was it?' }).click();
+  await page.getByRole('button', { name: 'Finish and show the result' }).click();
   await expect(named).toContainText('fewer than three');
   await expect(page.getByTestId('truth')).toContainText('a jerk');
 });
@@ -372,8 +372,8 @@ test('with nothing on the bench a strength is enough for a target', async ({ pag
   await expect(page.getByRole('heading', { name: 'How strong is the main line?' })).toBeVisible();
   await page.getByLabel('Rated').first().fill('10 lb');
   await expect(figure(page)).toContainText('0.85 kg');
-  await page.getByText('As line runs out').click();
-  await expect(page.getByText('What runs out is not known yet')).toBeVisible();
+  await page.getByText('Line out', { exact: true }).click();
+  await expect(page.getByText('The line on this spool is not known yet')).toBeVisible();
   await page.getByText('Strike', { exact: true }).click();
-  await expect(page.getByText('No line with a strength is in the Rack yet')).toBeVisible();
+  await expect(page.getByText('The Rack has no line with a rated strength yet')).toBeVisible();
 });

@@ -6,9 +6,9 @@ const nylon = (reel: number, spool: number) =>
 test('each kind of reel is drawn as it is, with its own rule for full', async ({ page }) => {
   const section = page.getByRole('group', { name: /^Section of the spool/ });
   for (const [name, kind, housing, why] of [
-    ['Pocket Lantern', 'spincast', 'nose cone and pin', /line must clear the nose cone|by habit/],
-    ['Bight 300', 'baitcasting', 'level-wind', /a rotating spool needs room at the rim|by habit/],
-    ['Longshore 80', 'spinning', null, /lip|bevel|by habit/],
+    ['Pocket Lantern', 'spincast', 'nose cone and pin', /line must clear the nose cone|your preference/],
+    ['Bight 300', 'baitcasting', 'level-wind', /a rotating spool needs room at the rim|your preference/],
+    ['Longshore 80', 'spinning', null, /lip|bevel|your preference/],
   ] as const) {
     await page.goto('/locker');
     await page
@@ -35,15 +35,15 @@ test('a vee and a cone are drawn whole, a poor lay with its hump', async ({ page
   await expect(page.getByText('middle cut out')).toHaveCount(0);
   const flat = await corners();
   await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
-  await page.getByLabel('How it lays line').selectOption('coarse');
+  await page.getByLabel('Lays line').selectOption('coarse');
   await settled(page);
-  await expect(page.getByText(/\+0.75 mm: .*lay/)).toBeVisible();
+  await expect(page.getByText(/\+0.75 mm: .*laid/)).toBeVisible();
   await expect.poll(corners).toBeGreaterThan(flat + 20);
   await page.goto(nylon(5, 6));
   await settled(page);
   await expect(page.getByText('middle cut out')).toHaveCount(0);
   await expect(page.locator('[data-kind="baitcasting"]')).toHaveCount(0);
-  await page.getByLabel('The arbor grips: a strip, a pin or a hole').check();
+  await page.getByLabel('Arbor grips braid (strip, pin or hole)').check();
   await expect(page.locator('[data-kind="baitcasting"]')).toBeVisible();
 });
 
@@ -63,12 +63,12 @@ test('on a phone the words under the spool do not cover each other', async ({ pa
 test('the gap is read in mm, in fractions of an inch and beside an everyday thing', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);
-  await expect(page.getByText('1.60 mm, 1/16 in: about two bank cards, drawn at the lip')).toBeVisible();
-  const gap = page.getByLabel('Gap under the lip');
+  await expect(page.getByText('1.60 mm, 1/16 in: about two bank cards, shown at the lip')).toBeVisible();
+  const gap = page.getByLabel('Full level, below the lip');
   await gap.fill('2.1');
-  await expect(page.getByText('2.10 mm, 5/64 in: about a match, drawn at the lip')).toBeVisible();
+  await expect(page.getByText('2.10 mm, 5/64 in: about a match, shown at the lip')).toBeVisible();
   await gap.fill('1/8 in');
-  await expect(page.getByText('3.17 mm, 1/8 in: about four bank cards, drawn at the lip')).toBeVisible();
+  await expect(page.getByText('3.17 mm, 1/8 in: about four bank cards, shown at the lip')).toBeVisible();
   await gap.fill('0');
   await expect(page.getByText('0.00 mm, 0 in', { exact: true })).toBeVisible();
 });
@@ -78,19 +78,19 @@ test('old line off another spool is taken as backing, and said where it is too s
   await settled(page);
   const under = page.getByLabel('Backing from the rack');
   await under.selectOption({ label: 'Plain Tarn nylon 0.26, 108 m off Tarn 20, standard' });
-  await expect(line(page, 'Under it').getByLabel('Size')).toHaveValue('0.26 mm');
+  await expect(line(page, 'Backing').getByLabel('Size')).toHaveValue('0.26 mm');
   await expect(page.getByLabel('Backed with')).toHaveValue('old_line');
-  await expect(page.getByText(/Worn line does well as backing/)).toBeVisible();
-  await expect(page.getByText(/There are 108 m of old line, which is \d+ m short for the backing/)).toBeVisible();
+  await expect(page.getByText(/Old line is fine as backing/)).toBeVisible();
+  await expect(page.getByText(/There is 108 m of old line, which is \d+ m short for the backing/)).toBeVisible();
   await expect(figure(page)).toContainText('m');
   await under.selectOption({ label: 'Seaglass fluoro 0.28 (72 m left)' });
   await expect(page.getByLabel('Backed with')).toHaveValue('');
-  await expect(page.getByText(/The filler holds 72 m, which/)).toBeVisible();
+  await expect(page.getByText(/The filler spool has 72 m, which/)).toBeVisible();
   await under.selectOption({ label: 'Plain Tarn nylon 0.26, 108 m off Tarn 20, standard' });
   // typed over, it is another line that comes off nothing
-  await line(page, 'Under it').getByLabel('Size').fill('0.30');
+  await line(page, 'Backing').getByLabel('Size').fill('0.30');
   await expect(page.getByText(/of old line, which/)).toHaveCount(0);
   await expect(page).toHaveURL(/backingSize=0\.30/);
   await page.reload();
-  await expect(line(page, 'Under it').getByLabel('Size')).toHaveValue('0.30');
+  await expect(line(page, 'Backing').getByLabel('Size')).toHaveValue('0.30');
 });

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { beyondTheEdge, expect, figure, line, run, stamp, stepTo, test } from './bench';
+import { expect, figure, fits, line, run, stamp, stepTo, test } from './bench';
 
 /** Each evening begins at a bench of its own on which nothing is yet. */
 const EVENINGS = (process.env.UNDRO_EVENING_URLS ?? '').split(' ');
@@ -31,12 +31,12 @@ const left = async (page: Page, name: string) =>
 /** A line with what is on its filler, into the rack. */
 async function rack(page: Page, name: string, kind: string, size: string, there: string) {
   await page.goto('/rack?add=filler');
-  await page.getByLabel('Name of the line').fill(name);
+  await page.getByLabel('Line name').fill(name);
   await page.getByLabel('Kind').selectOption({ label: kind });
-  await page.getByLabel('Thickness or strength').fill(size);
-  await page.getByLabel('On it now').fill(there);
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText(`${name} is in the rack.`)).toBeVisible();
+  await page.getByLabel('Diameter or strength').fill(size);
+  await page.getByLabel('Length left').fill(there);
+  await page.getByRole('button', { name: 'Add filler spool' }).click();
+  await expect(page.getByText(`${name} added to Rack.`)).toBeVisible();
 }
 
 /** On a phone and at twice the size the figure is there without scrolling, and nothing stands out beyond the edge. */
@@ -48,7 +48,7 @@ async function smaller(page: Page, look: Locator) {
     await page.setViewportSize({ width, height });
     await page.evaluate(() => document.getElementById('work')?.scrollTo(0, 0));
     await expect(look).toBeInViewport();
-    expect(await beyondTheEdge(page)).toBeLessThanOrEqual(0);
+    await fits(page);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
 }
@@ -56,13 +56,13 @@ async function smaller(page: Page, look: Locator) {
 test.describe('an evening with a spinning reel, a ruler and half-used nylon', () => {
   test.use({ baseURL: EVENINGS[0] ?? '' });
   test('what is on, what is left and what is in the log is what was done', async ({ page }) => {
-    await rack(page, 'Ledge nylon 0.30', 'nylon (mono)', '0.30', '120 +- 12 m');
+    await rack(page, 'Ledge nylon 0.30', 'mono', '0.30', '120 +- 12 m');
     await rack(page, 'Eight strands', 'braid', 'PE 1', '150 m');
     await page.getByRole('link', { name: /^Plan/ }).click();
     await stamp(page).fill('0.25/200');
     await page.getByLabel('Lip').first().fill('46');
-    await page.getByLabel('Arbor', { exact: true }).fill('31');
-    await page.getByLabel('Traverse').fill('17');
+    await page.getByLabel('Arbor diameter', { exact: true }).fill('31');
+    await page.getByLabel('Spool width').fill('17');
     await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('5.2');
     await page.getByLabel('Measured with').selectOption({ label: 'a ruler' });
@@ -70,30 +70,30 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     await page.getByLabel('Backing from the rack').selectOption({ label: 'Ledge nylon 0.30 (120 ± 12 m left)' });
     await expect(figure(page)).toContainText('±');
     await smaller(page, figure(page));
-    await page.getByRole('button', { name: 'Wind it' }).click();
-    await page.getByLabel(/What is this reel called/).fill('Evening reel');
+    await page.getByRole('button', { name: 'Start winding' }).click();
+    await page.getByLabel(/^Name of the reel/).fill('Evening reel');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('complementary', { name: 'The run' })).toContainText('Evening reel, ');
+    await expect(page.getByRole('complementary', { name: 'Run' })).toContainText('Evening reel, ');
     await stepTo(page, 'wind.0');
 
     // the beat for a while, the rest counted in the head
-    await page.getByRole('button', { name: 'Start the beat' }).click();
+    await page.getByRole('button', { name: 'Start the metronome' }).click();
     await expect.poll(async () => far(await soFar(page).textContent())).toBeGreaterThan(3);
-    await expect(soFar(page)).toContainText(/[1-9]\d*\.\d ± [\d.]+ m on/);
+    await expect(soFar(page)).toContainText(/[1-9]\d*\.\d ± [\d.]+ m wound/);
     await page.keyboard.press('Space');
-    await expect(page.getByRole('button', { name: 'Start the beat' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Start the metronome' })).toBeVisible();
     const wanted = far(await soFar(page).textContent()) + Number(await page.getByTestId('turns-left').textContent());
     await page.keyboard.press('t');
-    await page.getByLabel('Handle turns, all of this line').fill(`${wanted} turns`);
+    await page.getByLabel('Handle turns for this line, in all').fill(`${wanted} turns`);
     await page.keyboard.press('Enter');
     await expect(page.getByTestId('turns-left')).toHaveText(/^[01]$/);
     await smaller(page, page.getByTestId('turns-left'));
     // within the band it is one press, and what it writes stands beside it
-    const said = /writes down ([\d.]+) ± ([\d.]+) m of backing, counted; planned are ([\d.]+)/.exec(
+    const said = /saves ([\d.]+) ± ([\d.]+) m of backing \(counted\)\. The plan says ([\d.]+)/.exec(
       (await toWrite(page).textContent()) ?? '',
     );
     expect(Math.abs(Number(said?.[1]) - Number(said?.[3]))).toBeLessThan(2);
-    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await page.getByRole('button', { name: 'Save: reached the mark' }).click();
     await expect(run(page)).toHaveAttribute('data-current', 'place.1');
     const [backing] = await contents(page);
     expect(backing).toMatchObject({ role: 'main', known: ['counted'] });
@@ -105,33 +105,33 @@ test.describe('an evening with a spinning reel, a ruler and half-used nylon', ()
     // the main line is known by its label, and said so
     await stepTo(page, 'wind.1');
     await page.getByRole('button', { name: 'Type turns or metres' }).click();
-    await page.getByLabel('or what is on, all of this line').fill('164 yd');
-    await page.getByRole('button', { name: 'Count it so' }).click();
-    await expect(toWrite(page)).toContainText(/writes down 150 ± [\d.]+ m of main line, said/);
-    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await page.getByLabel('or the length wound of this line, in all').fill('164 yd');
+    await page.getByRole('button', { name: 'Use this' }).click();
+    await expect(toWrite(page)).toContainText(/saves 150 ± [\d.]+ m of main line \(entered\)/);
+    await page.getByRole('button', { name: 'Save: reached the mark' }).click();
     await expect(run(page)).toHaveAttribute('data-current', 'level');
-    for (const place of ['First place', 'Second place', 'Third place']) await page.getByLabel(place).fill('1.7');
+    for (const place of ['First reading', 'Second reading', 'Third reading']) await page.getByLabel(place).fill('1.7');
     await page.keyboard.press('Enter');
     await expect(page.getByTestId('level')).toHaveText('1.7 mm');
     await stepTo(page, 'first_outing');
-    await page.getByRole('button', { name: 'Done, the run is finished' }).click();
-    await expect(page.getByTestId('run-over')).toContainText(/150 ± [\d.]+ m of main line, said, to the mark/);
+    await page.getByRole('button', { name: 'Done, finish the run' }).click();
+    await expect(page.getByTestId('run-over')).toContainText(/150 ± [\d.]+ m of main line, entered, wound to the mark/);
 
     // the locker, the log and the label say the same
-    await page.getByRole('link', { name: 'To the locker' }).click();
-    await expect(page.getByText(/1\.7 ± 0\.\d mm under the lip, read/)).toBeVisible();
+    await page.getByRole('link', { name: 'Go to Locker' }).click();
+    await expect(page.getByText(/1\.7 ± 0\.\d mm below the lip, measured/)).toBeVisible();
     await expect(
-      page.getByText(/[\d.]+ ± [\d.]+ m Ledge nylon 0\.30, counted under 150 ± [\d.]+ m Eight strands, said/),
+      page.getByText(/[\d.]+ ± [\d.]+ m Ledge nylon 0\.30, counted under 150 ± [\d.]+ m Eight strands, entered/),
     ).toBeVisible();
     await smaller(page, page.getByRole('heading', { name: 'Evening reel' }));
     await page.getByRole('link', { name: /^Log/ }).click();
     const entries = page.getByRole('region', { name: 'Entries' });
     await expect(entries.getByRole('listitem').filter({ hasText: 'Wound' })).toHaveCount(2);
-    await expect(entries).toContainText(/150 ± [\d.]+ m Eight strands, said/);
-    await expect(entries).toContainText('1.7 mm under the lip, 3 readings');
+    await expect(entries).toContainText(/150 ± [\d.]+ m Eight strands, entered/);
+    await expect(entries).toContainText('1.7 mm below the lip, 3 readings');
     await page.goto('/labels');
     await expect(
-      page.getByRole('img', { name: /150 ± [\d.]+ m Eight strands.*1\.7 ± 0\.\d mm down.*length said/ }),
+      page.getByRole('img', { name: /150 ± [\d.]+ m Eight strands.*1\.7 ± 0\.\d mm below lip.*length entered/ }),
     ).toBeVisible();
     expect((await left(page, 'Eight strands'))?.left_m ?? 0).toBeLessThan(0.1);
   });
@@ -144,31 +144,31 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await page.getByRole('link', { name: /^Plan/ }).click();
     await page.getByText('baitcasting', { exact: true }).click();
     await page.getByLabel('Lip').first().fill('34');
-    await page.getByLabel('Arbor', { exact: true }).fill('22');
-    await page.getByLabel('Traverse').fill('23');
+    await page.getByLabel('Arbor diameter', { exact: true }).fill('22');
+    await page.getByLabel('Spool width').fill('23');
     await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
     await page.getByLabel('Gear ratio').fill('7.1');
-    await page.getByLabel('Other arbor end').fill('14');
+    await page.getByLabel('Arbor diameter, other end').fill('14');
     await page.getByLabel('Main line from the rack').selectOption({ label: 'Clear fluoro (90 m left)' });
     await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
     await expect(figure(page)).toBeVisible();
-    await page.getByRole('button', { name: 'Wind it' }).click();
-    await page.getByLabel(/What is this reel called/).fill('Low reel');
+    await page.getByRole('button', { name: 'Start winding' }).click();
+    await page.getByLabel(/^Name of the reel/).fill('Low reel');
     await page.keyboard.press('Enter');
     await stepTo(page, 'wind.0');
     await expect(page.getByText(/Guide by hand until the vee is flush/)).toBeVisible();
 
     // a few metres on, and it snaps: strip and tie again comes first
     await page.keyboard.press('t');
-    await page.getByLabel('Handle turns, all of this line').fill('14');
+    await page.getByLabel('Handle turns for this line, in all').fill('14');
     await page.keyboard.press('Enter');
     await expect(soFar(page)).toContainText('14 turns');
-    await page.getByRole('button', { name: 'It snapped' }).click();
-    await expect(page.getByTestId('ending')).toContainText('tie the line on anew');
+    await page.getByRole('button', { name: 'Line snapped' }).click();
+    await expect(page.getByTestId('ending')).toContainText('Tie it on again');
     const few = (await contents(page))[0]?.length_m ?? 0;
     expect(few).toBeGreaterThan(3);
     await smaller(page, page.getByRole('heading', { level: 1 }));
-    await page.getByRole('button', { name: /are off: tie on anew/ }).click();
+    await page.getByRole('button', { name: /I took off .* Tie it on again/ }).click();
     await expect(run(page)).toHaveAttribute('data-current', 'tie.0');
     expect(await contents(page)).toEqual([]);
     expect((await left(page, 'Clear fluoro'))?.left_m).toBeCloseTo(90 - few, 3);
@@ -176,24 +176,24 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
     await expect(soFar(page)).toContainText('0 turns');
 
     // the filler is empty, and nobody counted: what was on it is asked about, not made up
-    await page.getByRole('button', { name: 'The filler is empty' }).click();
+    await page.getByRole('button', { name: 'Filler spool ran out' }).click();
     const asked = page.getByTestId('how-much');
-    await expect(asked).toContainText('Nothing is counted.');
+    await expect(asked).toContainText('Nothing was counted.');
     await expect(asked.getByRole('textbox')).toBeFocused();
     await asked.getByRole('textbox').fill('lots');
-    await asked.getByRole('button', { name: 'Write that down' }).click();
-    await expect(page.getByText(/"lots" cannot be read/).first()).toBeVisible();
-    await asked.getByRole('button', { name: /^All that was on the filler/ }).click();
+    await asked.getByRole('button', { name: 'Save this length' }).click();
+    await expect(page.getByText(/"lots" can’t be read/).first()).toBeVisible();
+    await asked.getByRole('button', { name: /^Everything on the filler spool/ }).click();
     await expect(page.getByTestId('ending')).toContainText('The line ended');
     await expect.poll(async () => (await contents(page))[0]?.length_m ?? 0).toBeCloseTo(90 - few, 1);
     expect((await contents(page))[0]?.known).toEqual(['said']);
     expect((await left(page, 'Clear fluoro'))?.left_m).toBe(0);
-    await page.getByRole('button', { name: 'Leave it there: next step' }).click();
+    await page.getByRole('button', { name: 'Stop here and go to the next step' }).click();
     await expect(run(page)).not.toHaveAttribute('data-current', 'wind.0');
-    await page.getByRole('button', { name: 'Leave the run' }).click();
-    await expect(page.getByText('Nothing more is written down')).toBeVisible();
-    await page.getByRole('button', { name: 'Leave it as it is' }).click();
-    await expect(page.getByTestId('run-over')).toContainText('the filler ran out');
+    await page.getByRole('button', { name: 'End the run early' }).click();
+    await expect(page.getByText('It saves nothing more')).toBeVisible();
+    await page.getByRole('button', { name: 'End the run', exact: true }).click();
+    await expect(page.getByTestId('run-over')).toContainText('filler spool ran out');
     // what was taken off again stands in the log as it happened
     await page.getByRole('link', { name: /^Log/ }).click();
     const entries = page.getByRole('region', { name: 'Entries' });
@@ -208,25 +208,25 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.goto('/plan');
     await page.getByText('spincast', { exact: true }).click();
     await stamp(page).fill('8lb/75yd');
-    await line(page, 'Main line').getByLabel('Kind').selectOption({ label: 'nylon (mono)' });
+    await line(page, 'Main line').getByLabel('Kind').selectOption({ label: 'mono' });
     await line(page, 'Main line').getByLabel('Size').fill('0.26');
     await page.getByLabel('Under the main line').selectOption({ label: 'Nothing' });
     await expect(figure(page)).toBeVisible();
     await smaller(page, figure(page));
-    await page.getByRole('button', { name: 'Wind it' }).click();
-    await page.getByLabel(/What is this reel called/).fill('Small one');
+    await page.getByRole('button', { name: 'Start winding' }).click();
+    await page.getByLabel(/^Name of the reel/).fill('Small one');
     await page.keyboard.press('Enter');
     await stepTo(page, 'wind.0');
-    await expect(page.getByText('Turns tell no length here')).toBeVisible();
+    await expect(page.getByText('Turns give no length here')).toBeVisible();
     await smaller(page, page.getByTestId('turns-left'));
     // two presses of one button write nothing that nobody said
-    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await page.getByRole('button', { name: 'Save: reached the mark' }).click();
     const asked = page.getByTestId('how-much');
-    await expect(asked).toContainText('Nothing is counted.');
+    await expect(asked).toContainText('Nothing was counted.');
     await asked.getByRole('button', { name: 'Back' }).click();
     expect(await contents(page)).toEqual([]);
     await expect(run(page)).toHaveAttribute('data-current', 'wind.0');
-    await page.getByRole('button', { name: 'At the mark: write it down' }).click();
+    await page.getByRole('button', { name: 'Save: reached the mark' }).click();
     const planned = asked.getByRole('button', { name: /^As planned/ });
     const [, metres, half] = /([\d.]+) ± ([\d.]+) m/.exec((await planned.textContent()) ?? '') ?? [];
     await planned.click();
@@ -236,13 +236,13 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     expect(Math.abs((on?.length_m ?? 0) - Number(metres))).toBeLessThan(0.6);
     expect(Math.abs((on?.half_m ?? 0) - Number(half))).toBeLessThan(0.6);
     await stepTo(page, 'first_outing');
-    await page.getByRole('button', { name: 'Done, the run is finished' }).click();
-    await expect(page.getByTestId('run-over')).toContainText(/of main line, as planned, to the mark/);
+    await page.getByRole('button', { name: 'Done, finish the run' }).click();
+    await expect(page.getByTestId('run-over')).toContainText(/of main line, as planned, wound to the mark/);
     // a notice stands in a row of its own, and what was done can be taken back from Lately
-    await page.getByRole('button', { name: /^Lately/ }).click();
-    await page.getByRole('button', { name: /^Take back: Wound Small one/ }).click();
+    await page.getByRole('button', { name: /^Recent changes/ }).click();
+    await page.getByRole('button', { name: /^Undo: Wound Small one/ }).click();
     await expect.poll(() => contents(page)).toEqual([]);
-    await page.getByRole('button', { name: /^Put back: Wound/ }).click();
+    await page.getByRole('button', { name: /^Redo: Wound/ }).click();
     await expect.poll(async () => (await contents(page)).length).toBe(1);
   });
 });

@@ -6,7 +6,7 @@ const drawn = 'svg.knot[role="img"]';
 
 test('a film is scrubbed by its slider, played, stopped, and mirrored for the other hand', async ({ page }) => {
   await page.goto('/knots?knot=blood');
-  const slider = page.getByRole('slider', { name: 'How far it is tied' });
+  const slider = page.getByRole('slider', { name: 'Progress' });
   const move = page.getByTestId('move');
   await expect(move).toContainText('Overlap');
   await slider.fill('5');
@@ -15,28 +15,28 @@ test('a film is scrubbed by its slider, played, stopped, and mirrored for the ot
   await expect(page.locator(`${drawn} .fresh`).first()).toBeAttached();
   await expect(page.locator(`${drawn} .way`)).toHaveCount(1);
   const before = Number(await slider.inputValue());
-  await page.getByRole('button', { name: 'Play on' }).click();
+  await page.getByRole('button', { name: 'Play' }).click();
   await expect.poll(async () => Number(await slider.inputValue())).toBeGreaterThan(before + 0.3);
-  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('button', { name: 'Pause' }).click();
   await slider.press('End');
   await expect(move).toContainText('Wet it');
   await expect(page.getByRole('button', { name: 'Next →' })).toBeDisabled();
 
   const path = () => page.locator(`${drawn} .body`).first().getAttribute('d');
   const right = await path();
-  await page.getByRole('switch', { name: 'Left-handed: mirrored' }).click();
+  await page.getByRole('switch', { name: 'Left-handed (mirrored)' }).click();
   await expect.poll(path).not.toBe(right);
   await page.reload();
-  await expect(page.getByRole('switch', { name: 'Left-handed: mirrored' })).toBeChecked();
-  await page.getByRole('switch', { name: 'Left-handed: mirrored' }).click();
+  await expect(page.getByRole('switch', { name: 'Left-handed (mirrored)' })).toBeChecked();
+  await page.getByRole('switch', { name: 'Left-handed (mirrored)' }).click();
 });
 
 test('with reduced motion a move is a step', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto('/knots?knot=uni');
   await expect(page.getByTestId('move')).toContainText('Tag round the arbor');
-  await expect(page.getByRole('button', { name: 'Play on' })).toHaveCount(0);
-  const slider = page.getByRole('slider', { name: 'How far it is tied' });
+  await expect(page.getByRole('button', { name: 'Play' })).toHaveCount(0);
+  const slider = page.getByRole('slider', { name: 'Progress' });
   const begun = Number(await slider.inputValue());
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('move')).toContainText('Fold the tag back');
@@ -49,19 +49,19 @@ test('tied along: the next move comes at a tap, at a key, or by itself; without 
   page,
 }) => {
   await page.goto('/knots?knot=taped_tag');
-  await page.getByText('Tie it along').click();
+  await page.getByText('Tie along').click();
   const move = page.getByTestId('move');
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('button', { name: 'On to move 2' })).toBeEnabled();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByRole('button', { name: 'Go to move 2' })).toBeEnabled();
   await page.getByRole('heading', { name: 'taped tag' }).click();
   await page.keyboard.press('Space');
   await expect(move).toContainText('Three wraps');
   await page.getByText('by itself').click();
-  await page.getByLabel('Seconds for a move').fill('2');
+  await page.getByLabel('Seconds per move').fill('2');
   await expect(move).toContainText('A strip of tape');
   // nobody has let it use a microphone here
   await page.getByText('at a sound').click();
-  await expect(page.getByRole('alert')).toContainText('A tap or the space bar goes on');
+  await expect(page.getByRole('alert')).toContainText('Tap or press the space bar');
   await page.getByText('at a tap').click();
 });
 
@@ -92,23 +92,23 @@ test('a knock goes on too', async ({ page }) => {
     Object.assign(window, { AudioContext: Context });
   });
   await page.goto('/knots?knot=taped_tag');
-  await page.getByText('Tie it along').click();
+  await page.getByText('Tie along').click();
   await page.getByText('at a sound').click();
-  await expect(page.getByText('Nothing of it is kept')).toBeVisible();
+  await expect(page.getByText('No sound is recorded')).toBeVisible();
   // first it listens to the room
   await expect.poll(() => page.evaluate('asked()')).toBeGreaterThan(20);
   await page.evaluate('knock()');
-  await expect(page.getByRole('button', { name: 'On to move 2' })).toBeEnabled({ timeout: 10_000 });
+  await expect(page.getByRole('button', { name: 'Go to move 2' })).toBeEnabled();
   await page.getByText('at a tap').click();
 });
 
 test('the next move is asked: three pictures, and what is wrong with the others', async ({ page }) => {
   await page.goto('/knots?knot=arbor');
-  await page.getByText('Say it yourself').click();
+  await page.getByText('Quiz').click();
   const choices = page.getByRole('button').filter({ has: page.locator(drawn) });
   await expect(choices).toHaveCount(3);
   await expect(page.getByRole('heading', { name: /^1 of / })).toBeVisible();
-  const told = page.getByRole('status').filter({ hasText: /Right|No:/ });
+  const told = page.getByRole('status').filter({ hasText: /Right|No\./ });
   const said = new Set<string>();
   let found = -1;
   for (let i = 0; i < 3; ++i) {
@@ -120,7 +120,7 @@ test('the next move is asked: three pictures, and what is wrong with the others'
   expect(said.size).toBe(3);
   await choices.nth(found).click();
   await expect(told).toContainText('An overhand with the tag');
-  await page.getByRole('button', { name: 'The next one' }).click();
+  await page.getByRole('button', { name: 'Next' }).click();
   await expect(page.getByRole('heading', { name: /^2 of / })).toBeVisible();
 });
 

@@ -9,7 +9,7 @@ test('from an empty start to a saved plan, with the mouse', async ({ page }) => 
   await stamp(page).fill('0.25/200');
   await line(page, 'Main line').getByLabel('Size').fill('PE 1');
   await expect(figure(page)).toContainText('m');
-  await expect(page.getByText('Read as 0.25 mm nylon, 200 m')).toBeVisible();
+  await expect(page.getByText('Read as 0.25 mm mono, 200 m')).toBeVisible();
   await expect(page.getByText('front lip · not to scale')).toBeVisible();
   const first = await read(page);
   expect(first.value).toBe(89);
@@ -17,7 +17,7 @@ test('from an empty start to a saved plan, with the mouse', async ({ page }) => 
   // two caliper readings: depth and turns appear
   await expect(page.getByTestId('todo-depth')).toHaveCount(0);
   await page.getByLabel('Lip').first().fill('46');
-  await page.getByLabel('Traverse').fill('17');
+  await page.getByLabel('Spool width').fill('17');
   await page.getByRole('button', { name: 'Gear, lip, lay, taper' }).click();
   await page.getByLabel('Gear ratio').fill('5.2');
   await expect(page.getByTestId('todo-depth')).toContainText('3.4 mm');
@@ -27,7 +27,7 @@ test('from an empty start to a saved plan, with the mouse', async ({ page }) => 
   expect(second.value).toBe(first.value);
 
   // the third narrows the band
-  await page.getByLabel('Arbor', { exact: true }).fill('31');
+  await page.getByLabel('Arbor diameter', { exact: true }).fill('31');
   await settled(page);
   await expect.poll(async () => (await read(page)).half).toBeLessThan(second.half);
 
@@ -57,12 +57,12 @@ test('a newcomer reaches a figure within a minute and 12 interactions', async ({
   await page.goto('/');
   // what somebody does who knows nothing of Undro: the first field, then what the page asks for next
   await counted(stamp(page).fill('8/140 10/120'));
-  await expect(page.getByText(/Now the main line/)).toBeVisible();
+  await expect(page.getByText(/Now choose the main line/)).toBeVisible();
   await counted(line(page, 'Main line').getByLabel('Size').fill('20 lb'));
   await expect(figure(page)).toContainText('±');
   // and gets as far as a depth to stop at
   await counted(page.getByLabel('Lip').first().fill('46'));
-  await counted(page.getByLabel('Traverse').fill('17'));
+  await counted(page.getByLabel('Spool width').fill('17'));
   await expect(page.getByTestId('todo-depth')).toBeVisible();
   expect(interactions).toBeLessThanOrEqual(12);
   expect(Date.now() - begun).toBeLessThan(60_000);
@@ -83,17 +83,17 @@ test('the same by keyboard alone', async ({ page }) => {
     }
     throw new Error(`Tab never reached ${name}`);
   };
-  await tabTo(/Stamped/);
+  await tabTo(/Capacity printed/);
   await page.keyboard.type('8/140 10/120');
   await tabTo(/^Lip/);
   await page.keyboard.type('46');
-  await tabTo(/^Traverse/);
+  await tabTo(/^Spool width/);
   await page.keyboard.type('17');
   await tabTo(/^Size/);
   await page.keyboard.type('20lb');
   await expect(figure(page)).toContainText('±');
   await expect(page.getByText('nominal 0.23 mm')).toBeVisible();
-  await tabTo(/^full, depth/);
+  await tabTo(/^full, below/);
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('slider', { name: /^full/ })).toHaveAttribute('aria-valuetext', '1.7 mm');
@@ -104,21 +104,21 @@ test('the same by keyboard alone', async ({ page }) => {
 
 test('every place has a first step when there is nothing yet', async ({ page }) => {
   await page.goto('/locker');
-  await page.getByRole('button', { name: 'Add the first reel' }).click();
+  await page.getByRole('button', { name: 'Add a reel' }).first().click();
   await page.getByLabel('Name').fill('Only one');
-  await page.getByLabel('Stamped on the spool').fill('nonsense');
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText('“nonsense” cannot be read')).toBeVisible();
+  await page.getByLabel('Capacity printed on the spool').fill('nonsense');
+  await page.getByRole('button', { name: 'Add reel' }).click();
+  await expect(page.getByText('“nonsense” can’t be read')).toBeVisible();
   await expect(page.getByLabel('Name')).toHaveValue('Only one');
-  await page.getByLabel('Stamped on the spool').fill('0.30/150');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByLabel('Capacity printed on the spool').fill('0.30/150');
+  await page.getByRole('button', { name: 'Add reel' }).click();
   await expect(page.getByRole('heading', { name: 'Only one' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Add the first reel' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add a reel' }).first()).toBeVisible();
 
   await page.goto('/rack');
-  await page.getByRole('button', { name: 'Add the first filler' }).click();
-  await expect(page.getByLabel('Name of the line')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a filler spool' }).first().click();
+  await expect(page.getByLabel('Line name')).toBeVisible();
 });
 
 test('a heading with three capacities, typed as it is printed, is read as that', async ({ page }) => {
@@ -126,23 +126,23 @@ test('a heading with three capacities, typed as it is printed, is read as that',
   await stamp(page).fill('Mono lb/yd 8/240 10/200 12/160');
   await line(page, 'Main line').getByLabel('Size').fill('0.16');
   await expect(
-    page.getByText('Read as 8 lb nylon, nominal 0.26 mm, 219 m · 10 lb nylon, nominal 0.29 mm, 183 m · 12 lb nylon'),
+    page.getByText('Read as 8 lb mono, nominal 0.26 mm, 219 m · 10 lb mono, nominal 0.29 mm, 183 m · 12 lb mono'),
   ).toBeVisible();
   await expect(page.getByText(/can be read (two|\d) ways/)).toHaveCount(0);
   await expect(figure(page)).toContainText('±');
   // what cannot be read is said at once beside its field, each by itself, with the piece and what it could have been
   await stamp(page).fill('Mono lb/yd 8/24o 10/200');
   await line(page, 'Main line').getByLabel('Size').fill('0.1b');
-  await expect(page.getByText('“8/24o” cannot be read. Did you mean “8/240”?').first()).toBeVisible();
-  await expect(page.getByText('“0.1b” cannot be read.')).toBeVisible();
+  await expect(page.getByText('“8/24o” can’t be read. Did you mean “8/240”?').first()).toBeVisible();
+  await expect(page.getByText('“0.1b” can’t be read.')).toBeVisible();
   await expect(page.locator('mark', { hasText: '8/24o' })).toBeVisible();
   await expect(page.getByText('1/8 in')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: 'Wind it' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Start winding' })).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Save plan' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Write “Mono lb/yd 8/240 10/200”' }).click();
   await expect(stamp(page)).toHaveValue('Mono lb/yd 8/240 10/200');
   await line(page, 'Main line').getByLabel('Size').fill('0.16');
-  await expect(page.getByRole('button', { name: 'Wind it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start winding' })).toBeVisible();
 });
 
 test('a stamp that can be read two ways is asked about, and the answer is written into it', async ({ page }) => {
@@ -154,8 +154,8 @@ test('a stamp that can be read two ways is asked about, and the answer is writte
   await expect(asked.getByRole('button')).toHaveText(['3 lb / 150 m', '3 lb / 150 yd', 'No. 3 / 150 m']);
   const before = await figure(page).textContent();
   await asked.getByRole('button', { name: 'No. 3 / 150 m' }).click();
-  await expect(stamp(page)).toHaveValue('nylon No. 3 / 150 m; nylon No. 4 / 110 m');
-  await expect(page.getByText('Read as No. 3 nylon, 0.29 mm, 150 m · No. 4 nylon, 0.33 mm, 110 m')).toBeVisible();
+  await expect(stamp(page)).toHaveValue('mono No. 3 / 150 m; mono No. 4 / 110 m');
+  await expect(page.getByText('Read as No. 3 mono, 0.29 mm, 150 m · No. 4 mono, 0.33 mm, 110 m')).toBeVisible();
   await expect(asked).toHaveCount(0);
   await expect(figure(page)).not.toHaveText(before ?? '');
   // a size is asked about too, and nothing is wound before it is said
@@ -164,22 +164,22 @@ test('a stamp that can be read two ways is asked about, and the answer is writte
   await size.getByRole('button', { name: 'PE 1' }).click();
   await expect(line(page, 'Main line').getByLabel('Size')).toHaveValue('PE 1');
   await stamp(page).fill('200/0.25');
-  await expect(page.getByText('The length stood first: turned round.')).toBeVisible();
+  await expect(page.getByText('The length came first, so Undro swapped the two.')).toBeVisible();
 });
 
 test('a half-used nylon is weighed once, and its doubt goes into the plan', async ({ page }) => {
   await page.goto('/rack?add=filler');
-  await page.getByLabel('Name of the line').fill('Old drum nylon');
+  await page.getByLabel('Line name').fill('Old drum nylon');
   await page.getByLabel('Kind').selectOption('mono');
-  await page.getByLabel('Thickness or strength').fill('0.30 mm');
+  await page.getByLabel('Diameter or strength').fill('0.30 mm');
   await page.getByRole('button', { name: 'Weigh it' }).click();
   const weighing = page.getByRole('dialog');
   await weighing.getByLabel('Bare').fill('38');
-  await weighing.getByLabel('With the line').fill('46 g');
+  await weighing.getByLabel('Weight with line').fill('46 g');
   await expect(weighing.getByTestId('measured')).toContainText(/99 ± 1\d m/);
-  await weighing.getByRole('button', { name: 'That is on it' }).click();
-  await expect(page.getByLabel('On it now')).toHaveValue(/^99\.\d ± 1\d\.\d m$/);
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await weighing.getByRole('button', { name: 'Use this length' }).click();
+  await expect(page.getByLabel('Length left')).toHaveValue(/^99\.\d ± 1\d\.\d m$/);
+  await page.getByRole('button', { name: 'Add filler spool' }).click();
   const entry = page.getByRole('listitem').filter({ hasText: 'Old drum nylon' });
   await expect(entry).toContainText(/99 ± 1\d m\s*left/);
 
@@ -192,12 +192,12 @@ test('a half-used nylon is weighed once, and its doubt goes into the plan', asyn
   await expect(option).toHaveText(/Old drum nylon \(99 ± 1\d m left\)/);
   await page.getByLabel('Backing from the rack').selectOption({ label: (await option.textContent()) ?? '' });
   await line(page, 'Main line').getByLabel('Length', { exact: true }).fill('60 m');
-  await expect(page.getByText(/The filler holds 99 m ± 1\d m/)).toBeVisible();
+  await expect(page.getByText(/The filler spool has 99 m ± 1\d m/)).toBeVisible();
   // as main line, all of it: what goes under it is known no better than what lies on the filler
   await page.getByLabel('Main line from the rack').selectOption({ label: (await option.textContent()) ?? '' });
   await settled(page);
   const exact = (await read(page)).half;
-  await page.getByLabel('What says how long the main line is').selectOption('all of the filler');
+  await page.getByLabel('What sets the main line').selectOption('the whole filler spool');
   await expect.poll(async () => (await read(page)).half).toBeGreaterThan(exact + 2);
 });
 
@@ -206,40 +206,38 @@ test('a line typed once is wound and stays out of the lists; one put into the ra
   await stamp(page).fill('0.25/200');
   await line(page, 'Main line').getByLabel('Size').fill('0.19');
   await expect(figure(page)).toContainText('±');
-  await page.getByRole('button', { name: 'Put it into the Locker' }).click();
-  await page.getByLabel(/^What is this reel called/).fill('Once 20');
-  await page.getByLabel(/^What is this reel called/).press('Enter');
+  await page.getByRole('button', { name: 'Add it to the Locker' }).click();
+  await page.getByLabel(/^Name of the reel/).fill('Once 20');
+  await page.getByLabel(/^Name of the reel/).press('Enter');
   await expect(page.getByText('Once 20 is in the locker and on the bench.')).toBeVisible();
   await expect(page.getByLabel('Reel', { exact: true }).locator('option:checked')).toHaveText('Once 20');
-  await page.getByRole('button', { name: 'Put this backing into the Rack' }).click();
-  await page.getByLabel('Name of the line').fill('Shed nylon');
-  await page.getByLabel('On its filler now').fill('500');
-  await page.getByLabel('On its filler now').press('Enter');
+  await page.getByRole('button', { name: 'Add this backing to the Rack' }).click();
+  await page.getByLabel('Line name').fill('Shed nylon');
+  await page.getByLabel('Left on the filler spool').fill('500');
+  await page.getByLabel('Left on the filler spool').press('Enter');
   await expect(page.getByLabel('Backing from the rack').locator('option:checked')).toHaveText(
     'Shed nylon (500 m left)',
   );
-  await page.getByRole('button', { name: 'Wind it', exact: true }).click();
+  await page.getByRole('button', { name: 'Start winding', exact: true }).click();
   await page.waitForURL(/\/wind\/[0-9a-f-]{36}$/);
   await expect(page.getByText('Once 20').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Leave the run' }).click();
-  await page.getByRole('button', { name: 'Leave it as it is' }).click();
-  await expect(page.getByRole('heading', { name: 'Left as it is' })).toBeVisible();
+  await page.getByRole('button', { name: 'End the run early' }).click();
+  await page.getByRole('button', { name: 'End the run', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Run ended early' })).toBeVisible();
 
   await page.goto('/plan?new=1');
   const list = page.getByLabel('Main line from the rack').locator('option');
   await expect(list.filter({ hasText: 'Shed nylon' })).toHaveCount(1);
   await expect(list.filter({ hasText: 'Braid 0.19' })).toHaveCount(0);
   await page.goto('/rack?add=filler');
-  await expect(page.getByLabel('Which line', { exact: true }).locator('option', { hasText: 'Braid 0.19' })).toHaveCount(
-    0,
-  );
+  await expect(page.getByLabel('Line', { exact: true }).locator('option', { hasText: 'Braid 0.19' })).toHaveCount(0);
 });
 
 test('a currency is said once, and a bare figure is a price from then on', async ({ page }) => {
   await page.goto('/rack?add=filler');
   await page.getByRole('button', { name: /^Units/ }).click();
-  await page.getByLabel('Money, for prices').fill('kr');
-  await page.getByLabel('Money, for prices').press('Tab');
+  await page.getByLabel('Currency for prices').fill('kr');
+  await page.getByLabel('Currency for prices').press('Tab');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Price', { exact: true })).toHaveAttribute('placeholder', '9.50 kr');
   await page.getByLabel('Price', { exact: true }).fill('8');

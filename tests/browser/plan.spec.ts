@@ -15,8 +15,8 @@ test('marks are dragged with the mouse and everything follows', async ({ page })
   await settled(page);
   const after = await read(page);
   expect(after.value).toBeLessThan(before.value);
-  await expect(page.getByLabel('Gap under the lip')).not.toHaveValue('');
-  await page.getByRole('button', { name: 'by the rule' }).click();
+  await expect(page.getByLabel('Full level, below the lip')).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Use Undro’s rule' }).click();
   await expect.poll(async () => (await read(page)).value).toBe(before.value);
 });
 
@@ -24,7 +24,7 @@ test('the join is nudged with keys: more main line, less backing', async ({ page
   await page.goto('/plan/1');
   await settled(page);
   const before = await read(page);
-  await mark(page, 'join').focus();
+  await mark(page, 'knot').focus();
   for (let press = 0; press < 5; press++) await page.keyboard.press('ArrowDown');
   await settled(page);
   await expect.poll(async () => (await read(page)).value).toBeLessThan(before.value);
@@ -40,12 +40,12 @@ test('the other two questions are answered too', async ({ page }) => {
   await settled(page);
   const backing = await read(page);
   await page.getByText('Main line', { exact: true }).last().click();
-  await line(page, 'Under it').getByLabel('Length').fill(String(backing.value));
+  await line(page, 'Backing').getByLabel('Length').fill(String(backing.value));
   await expect(page.getByRole('heading', { name: 'Room for this much main line' })).toBeVisible();
   await expect.poll(async () => Math.abs((await read(page)).value - 150)).toBeLessThan(3);
   await page.getByText('Level', { exact: true }).click();
   await line(page, 'Main line').getByLabel('Length').fill('150');
-  await expect(page.getByRole('heading', { name: 'The line ends' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The line will end' })).toBeVisible();
   await expect(figure(page)).toContainText('1.6');
 });
 
@@ -59,7 +59,7 @@ test('reasons of the full level can be switched off', async ({ page }) => {
     .click();
   await line(page, 'Main line').getByLabel('Size').fill('0.16');
   await settled(page);
-  await page.getByRole('button', { name: /At the bench: Orla Venn/ }).click();
+  await page.getByRole('button', { name: /Angler: Orla Venn/ }).click();
   await page.getByRole('radio', { name: 'Tam Hesk' }).click();
   const reason = page.getByRole('checkbox', { name: /you cast for distance/ });
   await expect(reason).toBeChecked();
@@ -74,7 +74,7 @@ test('reasons of the full level can be switched off', async ({ page }) => {
 
 test('a link restores what was typed', async ({ page, context }) => {
   await page.goto('/plan?new=1');
-  await page.getByLabel('Stamped on the spool').fill('PE 1.5-200');
+  await page.getByLabel('Capacity printed on the spool').fill('PE 1.5-200');
   await line(page, 'Main line').getByLabel('Size').fill('0.13');
   await line(page, 'Main line').getByLabel('Length').fill('120 yd');
   await settled(page);
@@ -88,22 +88,22 @@ test('a link restores what was typed', async ({ page, context }) => {
 test('figures typed for a reel of the locker are kept with it, and taken back', async ({ page }) => {
   await page.goto('/locker');
   await page.getByRole('region', { name: 'Tarn 20, standard' }).getByRole('button', { name: 'Plan a fill' }).click();
-  await expect(page.getByLabel('Stamped on the spool')).toHaveValue('0,20/180 0,25/115');
+  await expect(page.getByLabel('Capacity printed on the spool')).toHaveValue('0,20/180 0,25/115');
   await page.getByLabel('Lip').first().fill('41');
-  await page.getByLabel('Traverse').fill('14');
+  await page.getByLabel('Spool width').fill('14');
   await line(page, 'Main line').getByLabel('Size').fill('0.13');
-  await page.getByRole('button', { name: 'Keep these figures with Tarn 20' }).click();
-  await expect(page.getByText('Kept with Tarn 20.')).toBeVisible();
-  await expect(page.getByRole('button', { name: /Keep these figures/ })).toHaveCount(0);
-  await undo(page, 'Kept with');
-  await expect(page.getByText('Taken back.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save these figures with Tarn 20' }).click();
+  await expect(page.getByText('Saved with Tarn 20.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Save these figures/ })).toHaveCount(0);
+  await undo(page, 'Saved with');
+  await expect(page.getByText('Undone.')).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('button', { name: /Keep these figures/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Save these figures/ })).toBeVisible();
 });
 
 test('a saved plan is changed, saved over, and taken back', async ({ page }) => {
   await page.goto('/plan?new=1');
-  await page.getByLabel('Stamped on the spool').fill('0.30/150');
+  await page.getByLabel('Capacity printed on the spool').fill('0.30/150');
   await line(page, 'Main line').getByLabel('Size').fill('0.13');
   await page.getByLabel('Name of the plan').fill('Over and over');
   await page.getByRole('button', { name: 'Save plan' }).click();
@@ -135,15 +135,15 @@ test('a filler that is too short for the plan is said in the units of the angler
   await page.goto('/plan/1');
   await settled(page);
   // Pip's units: other tests read Orla's at the same time
-  await page.getByRole('button', { name: /At the bench/ }).click();
+  await page.getByRole('button', { name: /^Angler:/ }).click();
   await page.getByRole('radio', { name: 'Pip Venn' }).click();
   await page.keyboard.press('Escape');
   await page.getByLabel('Backing from the rack').selectOption({ label: 'Seaglass fluoro 0.28 (72 m left)' });
   await line(page, 'Main line').getByLabel('Length').fill('30 m');
-  await expect(page.getByText(/The filler holds 72 m, which is \d+ m short for the backing/)).toBeVisible();
+  await expect(page.getByText(/The filler spool has 72 m, which is \d+ m short for the backing/)).toBeVisible();
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByRole('radio', { name: 'ft' }).click();
-  await expect(page.getByText(/The filler holds 236 ft/)).toBeVisible();
+  await expect(page.getByText(/The filler spool has 236 ft/)).toBeVisible();
   await page.getByRole('radio', { name: 'm', exact: true }).click();
 });
 
@@ -154,10 +154,10 @@ test('typing before the lists have come is not overwritten', async ({ page }) =>
     await route.continue();
   });
   await page.goto('/plan?new=1');
-  await page.getByLabel('Stamped on the spool').fill('0.25/200');
+  await page.getByLabel('Capacity printed on the spool').fill('0.25/200');
   await line(page, 'Main line').getByLabel('Size').fill('0.16');
   await page.waitForTimeout(2000);
-  await expect(page.getByLabel('Stamped on the spool')).toHaveValue('0.25/200');
+  await expect(page.getByLabel('Capacity printed on the spool')).toHaveValue('0.25/200');
   await settled(page);
 });
 
@@ -184,10 +184,10 @@ test('figures that stand as the locker has them are folded, open when asked, and
   await expect(page.getByText(/^spinning · .* lip 46.2 mm/)).toBeVisible();
   await page.reload();
   await settled(page);
-  await page.getByRole('button', { name: 'Its figures' }).click();
+  await page.getByRole('button', { name: 'Dimensions' }).click();
   await expect(page.getByRole('radio', { name: 'spinning' })).toBeFocused();
   // typed over they are no longer as the locker has them, and cannot be folded away
-  await page.getByLabel('Lip', { exact: true }).fill('47 mm');
+  await page.getByLabel('Lip diameter', { exact: true }).fill('47 mm');
   await expect(page.getByRole('group', { name: 'Reel and spool' }).getByRole('button', { name: 'Fold' })).toHaveCount(
     0,
   );

@@ -11,6 +11,7 @@ use App\Exchange\Import;
 use App\Households\Entry;
 use App\Households\Household;
 use App\Households\Link;
+use App\Households\Name;
 use App\Households\Person;
 use App\Households\Post;
 use Illuminate\Console\Command;
@@ -22,7 +23,7 @@ use Undro\DomainFault;
 final class Account extends Command
 {
     protected $signature = 'undro:account
-        {do : add, list, link, out, in, or remove}
+        {do : add, list, link, keeper, out, in, or remove}
         {who? : a mail address, or of a household its name or id}
         {file? : a document (.json) or a copy of the database (.sqlite)}
         {--household= : what the household is called}
@@ -38,13 +39,14 @@ final class Account extends Command
                 'add' => $this->add(),
                 'list' => $this->listAll(),
                 'link' => $this->link(),
+                'keeper' => $this->keeper(),
                 'out' => $this->out(),
                 'in' => $this->in(),
                 'remove' => $this->remove(),
-                default => throw new RuntimeException('account takes add, list, link, out, in or remove. See ./undro help'),
+                default => throw new RuntimeException('account takes add, list, link, keeper, out, in or remove. See ./undro help'),
             };
         } catch (RuntimeException|DomainFault $fault) {
-            fwrite(STDERR, "undro: {$fault->getMessage()}\n");
+            fwrite(STDERR, 'undro: ' . self::shown($fault->getMessage()) . "\n");
 
             return self::FAILURE;
         }
@@ -59,6 +61,7 @@ final class Account extends Command
         Person::isAddress($email) || throw new RuntimeException('add needs a mail address, such as ann@example.org.');
         Person::of($email) === null || throw new RuntimeException("somebody signs in with $email already. Each person needs an address of their own.");
         $name = trim((string) $this->option('household')) ?: ucfirst(explode('@', $email)[0]);
+        Name::isOne($name) || throw new RuntimeException('the name of a household may have up to 60 letters, signs and spaces.');
         $household = Household::named($name);
         try {
             $from = (string) $this->option('from');
@@ -68,16 +71,16 @@ final class Account extends Command
             $household->giveUp();
             throw $fault;
         }
-        $this->tell("“{$household->name}” is made ($household->id). This link lets its first person in, once and for a week:", Link::invitation($household, $email)[1]);
+        $this->tell("“{$household->name}” was created ($household->id). This link lets its first person in. It works once, for one week:", Link::invitation($household, $email)[1]);
     }
 
     private function listAll(): void
     {
         foreach (Household::query()->orderBy('name')->get() as $household) {
             $size = is_file($household->database()) ? filesize($household->database()) : false;
-            $this->line(sprintf('%s  %s  %s', $household->id, $household->name, $size === false ? 'its database is missing' : sprintf('%.1f MB', $size / 1e6)));
+            $this->line(sprintf('%s  %s  %s', $household->id, self::shown($household->name), $size === false ? 'its database is missing' : sprintf('%.1f MB', $size / 1e6)));
             foreach (Person::query()->where('household_id', $household->id)->orderBy('id')->get() as $person) {
-                $this->line("    $person->email  $person->name" . ($person->keeper ? '  keeps it' : ''));
+                $this->line('    ' . self::shown("$person->email  $person->name") . ($person->keeper ? '  keeps it' : ''));
             }
         }
     }
@@ -88,11 +91,20 @@ final class Account extends Command
         $who = $this->text('who');
         $person = Person::of($who);
         if ($person !== null) {
-            $this->tell("This link lets $person->email choose another password, once and for an hour:", Link::reset($person)[1]);
+            $this->tell("With this link $person->email can choose a new password. It works once, for one hour:", Link::reset($person)[1]);
 
             return;
         }
-        $this->tell('This link lets one person join, once and for a week:', Link::invitation($this->household($who))[1]);
+        $this->tell('This link lets one person join. It works once, for one week:', Link::invitation($this->household($who))[1]);
+    }
+
+    /** Makes somebody a keeper, for a household that has none or whose keeper cannot be reached. */
+    private function keeper(): void
+    {
+        $who = $this->text('who');
+        $person = Person::of($who) ?? throw new RuntimeException("nobody signs in with “{$who}”. ./undro account list shows who does.");
+        $person->update(['keeper' => true]);
+        $this->line(self::shown("$person->email manages “{$person->household()->name}” from now on."));
     }
 
     private function out(): void
@@ -108,7 +120,7 @@ final class Account extends Command
             $file !== '' || throw new RuntimeException('out needs a file: .json for a document, .sqlite for a copy of the database.');
             Backup::make($household->database(), $file);
         }
-        $this->line("“{$household->name}” is written.");
+        $this->line(self::shown("“{$household->name}” was exported."));
     }
 
     private function in(): void
@@ -120,10 +132,11 @@ final class Account extends Command
     private function remove(): void
     {
         $household = $this->household($this->text('who'));
-        $this->option('yes') || $this->confirm("“{$household->name}”, who signs in to it, its database and all copies of it go for good. Is a document of it kept elsewhere?")
-            || throw new RuntimeException('nothing was changed. With --yes it is not asked.');
+        $this->option('yes') || $this->confirm("This deletes “{$household->name}”, its people, its database and all its copies for good. "
+            . 'Do you have an export of it elsewhere?')
+            || throw new RuntimeException('nothing was changed. Add --yes to skip this question.');
         $household->giveUp();
-        $this->line("“{$household->name}” is gone.");
+        $this->line(self::shown("“{$household->name}” was deleted."));
     }
 
     /** Makes its folder and an empty database. */
@@ -137,7 +150,7 @@ final class Account extends Command
     /** A document is taken as it is taken under Data; a copy of a database is put in the place of the one there is. */
     private function bring(Household $household, string $file): void
     {
-        is_file($file) || throw new RuntimeException($file === '' ? 'in needs a file: a document or a copy of a database.' : "there is no file $file.");
+        is_file($file) || throw new RuntimeException($file === '' ? 'in needs a file: an export (.json) or a copy of a database (.sqlite).' : "there is no file $file.");
         Entry::into($household);
         if (str_starts_with((string) file_get_contents($file, length: 16), 'SQLite format 3')) {
             Artisan::call('undro:restore', ['file' => $file]) === self::SUCCESS || throw new RuntimeException(trim(substr(Artisan::output(), 6)));
@@ -147,22 +160,30 @@ final class Account extends Command
         }
         $result = app(Import::class)->run((string) file_get_contents($file), null, true);
         $bad = array_values(array_filter(array_column($result['rows'], 'problem'), is_string(...)));
-        $this->line(sprintf('%d of %d rows were taken.', count($result['rows']) - count($bad), count($result['rows'])));
-        array_map(fn(string $problem) => $this->line("  not taken: $problem"), array_slice($bad, 0, 10));
+        $this->line(sprintf('%d of %d rows were imported.', count($result['rows']) - count($bad), count($result['rows'])));
+        array_map(fn(string $problem) => $this->line("  not imported: $problem"), array_slice($bad, 0, 10));
     }
 
     private function household(string $who): Household
     {
-        $found = Household::query()->where('id', $who)->orWhere('name', $who)->get();
-        $found->count() <= 1 || throw new RuntimeException("several households are called “{$who}”. Name it by its id; ./undro account list tells it.");
+        // what looks like an id is one: nobody can call a household like another one's id
+        $found = Household::query()->where('id', $who)->get();
+        $found = $found->isEmpty() ? Household::query()->where('name', $who)->get() : $found;
+        $found->count() <= 1 || throw new RuntimeException("several households are called “{$who}”. Use its id; ./undro account list shows it.");
 
-        return $found->first() ?? throw new RuntimeException("nobody and no household is known as “{$who}”. ./undro account list tells who is.");
+        return $found->first() ?? throw new RuntimeException("there is no person and no household “{$who}”. ./undro account list shows all.");
     }
 
     private function tell(string $words, string $path): void
     {
-        $this->line($words);
+        $this->line(self::shown($words));
         $this->line('  ' . Post::address($path));
+    }
+
+    /** Returns text that is safe to print: control characters in a name could change what a terminal shows. */
+    private static function shown(string $words): string
+    {
+        return (string) preg_replace('/(?!\n)\p{Cc}+/u', '?', mb_scrub($words));
     }
 
     private function text(string $argument): string

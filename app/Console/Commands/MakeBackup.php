@@ -24,7 +24,7 @@ final class MakeBackup extends Command
                 ? $file
                 : "$folder/undro-" . gmdate('Ymd-His') . '-' . bin2hex(random_bytes(2)) . '.sqlite';
             Backup::make($database, $file);
-            $this->line("The database is copied to $file");
+            $this->line("The database was copied to $file");
 
             return self::SUCCESS;
         } catch (RuntimeException $fault) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\Version;
 use App\Exchange\Backup;
 use App\Ledger\EventLog;
 use App\Models\Account;
@@ -17,31 +18,43 @@ final class Restore extends Command
 {
     private const BESIDE = 'restored';
 
-    protected $signature = 'undro:restore {file : a copy that was made before}';
+    protected $signature = 'undro:restore {file? : a copy that was made before; without one, the copies there are are listed}';
     protected $description = 'Put a copy in the place of the database';
 
     public function handle(): int
     {
-        $known = array_map(static fn(string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
-        sort($known);
+        $known = Version::migrations();
         $file = $this->argument('file');
+        if (!is_string($file)) {
+            return $this->list();
+        }
         $database = config()->string('database.connections.sqlite.database');
         $new = "$database.new-" . bin2hex(random_bytes(4));
+        $old = "$database.old-" . bin2hex(random_bytes(4));
         try {
             DB::disconnect();
             $this->migrate($new);
             $aside = Backup::restore($file, $database, $known, function (string $part): void {
                 $this->migrate($part);
                 $this->read($part);
-            }, $new);
+            }, $new, function (array $done) use ($known, $new, $old): string {
+                if ($done === $known) {
+                    return $new;
+                }
+                $this->migrate($old, $done);
+
+                return $old;
+            });
         } catch (RuntimeException $fault) {
             $this->output->writeln("undro: nothing was changed: {$fault->getMessage()}");
 
             return self::FAILURE;
         } finally {
-            array_map(static fn(string $part): bool => @unlink($new . $part), ['', '-wal', '-shm', '-journal']);
+            array_map(static fn(string $part): bool => @unlink($part), array_merge(
+                ...array_map(static fn(string $end): array => [$new . $end, $old . $end], ['', '-wal', '-shm', '-journal']),
+            ));
         }
-        $this->line("The copy is in place. The database there was is kept as $aside");
+        $this->line("The copy was restored. The previous database is kept as $aside");
 
         return self::SUCCESS;
     }
@@ -79,13 +92,29 @@ final class Restore extends Command
         );
     }
 
-    /** Brings the database in a file up to this version, or makes an empty one. */
-    private function migrate(string $file): void
+    private function list(): int
+    {
+        $copies = Backup::of(config()->string('database.connections.sqlite.database'));
+        $this->line($copies === [] ? 'There is no copy yet. Undro makes one every day it runs.' : 'Choose one of these:');
+        foreach ($copies as $copy) {
+            $this->line(sprintf('  %s  %s  (%s)', gmdate('Y-m-d H:i', $copy['made']), $copy['file'], $copy['why']));
+        }
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * Brings the database in a file up to this version, or makes an empty one.
+     *
+     * @param list<string>|null $only these migrations alone
+     */
+    private function migrate(string $file, ?array $only = null): void
     {
         is_file($file) || touch($file);
         self::beside($file);
         try {
-            $this->callSilently('migrate', ['--force' => true, '--database' => self::BESIDE]);
+            $paths = array_map(static fn(string $name): string => database_path("migrations/$name.php"), $only ?? []);
+            $this->callSilently('migrate', ['--force' => true, '--database' => self::BESIDE] + ($only === null ? [] : ['--path' => $paths, '--realpath' => true]));
         } finally {
             DB::purge(self::BESIDE);
         }

@@ -7,15 +7,16 @@ namespace App\Http\Controllers;
 use App\Households\AccessKey;
 use App\Households\Link;
 use App\Households\LinkKind;
+use App\Households\Name;
 use App\Households\Person;
 use App\Households\Post;
 use App\Households\Sessions;
 use App\Http\Middleware\SignedIn;
+use App\Http\Refusals;
 use App\Http\Requests\ShapeRequest;
 use App\Http\Resources\AccountResource;
 use App\Http\Tries;
 use App\Ledger\DataStamp;
-use App\Models\CalendarKey;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,6 +27,9 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 /** A household that is served: who is in it, where they are signed in, and what lets others and scripts in. */
 final class AccountController
 {
+    private const KEYS = 20;
+    private const INVITED_A_DAY = 20;
+
     public function show(Request $request): JsonResponse
     {
         return new JsonResponse(
@@ -35,20 +39,25 @@ final class AccountController
 
     public function change(ShapeRequest $request): JsonResponse
     {
-        self::keeper($request)->household()->update(['name' => self::said($request, 'household', 'The household needs a name.')]);
+        $household = self::keeper($request)->household();
+        $name = self::said($request, 'household', 'Type a name for the household.');
+        Name::isOne($name) || throw ValidationException::withMessages(['household' => 'Use up to 60 letters, signs and spaces.']);
+        $household->update(['name' => $name]);
 
         return $this->show($request);
     }
 
     /** The link is told once. */
-    public function invite(ShapeRequest $request): JsonResponse
+    public function invite(ShapeRequest $request, Tries $tries): JsonResponse
     {
         $me = self::keeper($request);
         $email = Person::asKept($request->string('email')->value());
         $email === '' || Person::isAddress($email)
-            || throw ValidationException::withMessages(['email' => 'That is no mail address. It should look like ann@example.org.']);
+            || throw ValidationException::withMessages(['email' => 'This is not an email address. Type one like ann@example.org.']);
         $household = $me->household();
-        [, $path] = Link::invitation($household, $email);
+        $tries->onceMoreToday("invited:$household->id", self::INVITED_A_DAY)
+            || throw new HttpException(429, sprintf('You invited %d people today. Invite more tomorrow.', self::INVITED_A_DAY));
+        [, $path] = Link::invitation($household, $email, $me);
         $sent = $email !== '' && config()->boolean('undro.mail');
         $sent && Post::afterwards(static fn() => Post::invitation($email, $me->name, $household->name, $path));
 
@@ -66,29 +75,33 @@ final class AccountController
     /** One more keeper, or one less; somebody always is. */
     public function keep(ShapeRequest $request, int $id): JsonResponse
     {
-        $who = self::another(self::keeper($request), $id);
-        $request->boolean('keeper') || self::others($who)->where('keeper', true)->exists()
-            || throw new HttpException(409, 'Somebody has to keep the household. Make somebody else a keeper first.');
-        $who->update(['keeper' => $request->boolean('keeper')]);
+        Person::oneAfterTheOther(static function () use ($request, $id): void {
+            $who = self::another(self::keeper($request), $id);
+            $request->boolean('keeper') || self::others($who)->where('keeper', true)->exists()
+                || throw new HttpException(409, 'The household needs a manager. Make somebody else a manager first.');
+            $who->update(['keeper' => $request->boolean('keeper')]);
+        });
 
         return $this->show($request);
     }
 
-    /** Shows somebody out, or leaves: sessions, keys and calendars go with them. */
+    /** Shows somebody out, or leaves: sessions, keys, calendars and invitations go with them. */
     public function showOut(Request $request, int $id): JsonResponse|Response
     {
         $me = SignedIn::person($request);
-        $who = self::another($id === $me->id ? $me : self::keeper($request), $id);
-        !$who->keeper || self::others($who)->where('keeper', true)->exists() || throw new HttpException(
-            409,
-            self::others($who)->exists()
-                ? 'Somebody has to keep the household. Make somebody else a keeper first.'
-                : 'You are the last one in here. To end it, give the household up.',
-        );
-        CalendarKey::query()->where('person_id', $who->id)->delete();
-        $who->delete();
+        Person::oneAfterTheOther(static function () use ($request, $me, $id): void {
+            $who = self::another($id === $me->id ? $me : self::keeper($request), $id);
+            !$who->keeper || self::others($who)->where('keeper', true)->exists() || throw new HttpException(
+                409,
+                self::others($who)->exists()
+                    ? 'The household needs a manager. Make somebody else a manager first.'
+                    : 'You are the only member. To leave, delete the household.',
+            );
+            $who->endsAllThatLetsIn();
+            $who->delete();
+        });
 
-        return $who->id === $me->id ? self::goodbye() : $this->show($request);
+        return $id === $me->id ? self::goodbye() : $this->show($request);
     }
 
     public function endSession(Request $request, string $name): JsonResponse|Response
@@ -116,7 +129,9 @@ final class AccountController
     public function makeKey(ShapeRequest $request): JsonResponse
     {
         $me = SignedIn::person($request);
-        [$made, $key] = AccessKey::for($me, self::said($request, 'name', 'Say what the key is for.'));
+        AccessKey::query()->where('person_id', $me->id)->count() < self::KEYS
+            || throw new HttpException(409, sprintf('You have %d keys. Revoke one you no longer use first.', self::KEYS));
+        [$made, $key] = AccessKey::for($me, self::said($request, 'name', 'Type a name for the key.'));
 
         return new JsonResponse(['id' => $made->id, 'name' => $made->name, 'key' => $key], 201);
     }
@@ -147,9 +162,9 @@ final class AccountController
         self::keeper($request);
         $household = $this->confirmed($request, $tries)->household();
         trim($request->string('household')->value()) === $household->name
-            || throw ValidationException::withMessages(['household' => "Type the name as it stands: {$household->name}"]);
+            || throw ValidationException::withMessages(['household' => "Type the household’s name exactly: {$household->name}"]);
         $request->string('stamp')->value() === DataStamp::now()
-            || throw new HttpException(409, 'Something came in since you saved the document. Save it once more, then give the household up.');
+            || throw new HttpException(409, 'Something has changed since you saved the export. Save it again, then delete the household.');
         $household->giveUp();
         $request->session()->invalidate();
 
@@ -164,9 +179,10 @@ final class AccountController
 
     private static function keeper(Request $request): Person
     {
-        $me = SignedIn::person($request);
+        // as it is now: another keeper may have changed it since this was asked
+        $me = SignedIn::person($request)->fresh();
 
-        return $me->keeper ? $me : throw new HttpException(403, 'Only who keeps the household may do this.');
+        return $me?->keeper === true ? $me : throw new HttpException(403, 'Only a manager of the household may do this.');
     }
 
     /** Somebody of the same household, whom nobody elsewhere sees. */
@@ -186,10 +202,12 @@ final class AccountController
     {
         $me = SignedIn::person($request);
         $wait = $tries->waits($request, $me->email);
+        $wait === null || Refusals::note($request, 'too many wrong passwords', $me->email);
         $wait === null || throw new HttpException(429, "Too many wrong passwords. Try again in $wait.");
         if (!Hash::check($request->string('password')->value(), $me->password)) {
             $tries->wrong($request, $me->email);
-            throw ValidationException::withMessages(['password' => 'That is not your password.']);
+            Refusals::note($request, 'wrong password', $me->email);
+            throw ValidationException::withMessages(['password' => 'This is not your password.']);
         }
         $tries->right($request, $me->email);
 

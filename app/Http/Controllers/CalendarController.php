@@ -44,7 +44,7 @@ final class CalendarController
     {
         $of = config()->boolean('undro.served') ? Household::query()->find($household) : null;
         $of === null && abort(404);
-        Entry::into($of);
+        Entry::toAnswer($of);
         CalendarKey::knows($key) || abort(404);
 
         return $this->file($upkeep);

@@ -50,7 +50,7 @@ final class DeviceController
             'amount' => [Rule::requiredIf(static fn(): bool => $say[$request->string('do')->value()][1] ?? false)],
         ]);
         $now = $board->read($device, self::FIGURES[$device]);
-        $now['state'] === 'here' && $now['stand_in'] === true || throw new ConflictHttpException("There is no stand-in $device to work.");
+        $now['state'] === 'here' && $now['stand_in'] === true || throw new ConflictHttpException("There is no simulated $device.");
         [$words, $takes] = $say[$request->string('do')->value()];
         $board->say($device, $takes ? sprintf('%s %.3F', $words, $request->float('amount')) : $words);
 

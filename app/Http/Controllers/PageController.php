@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\FirstAnswers;
+use App\Http\FirstUnits;
 use App\Http\Middleware\SignedIn;
 use App\Models\Event;
 use App\Models\Run;
@@ -30,6 +31,7 @@ final class PageController
         [$place, $of] = explode('/', "$path/");
         // without history the bench opens at Plan
         $started = Event::query()->exists() || Run::query()->exists();
+        $started || FirstUnits::give($request);
         $script = match (true) {
             $place === '' && $started => 'start/StartPlace',
             $place === 'wind' => $of === '' ? 'wind/WindPlace' : 'wind/RunPlace',

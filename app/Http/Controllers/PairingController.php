@@ -50,7 +50,7 @@ final class PairingController
 
     public function forget(Request $request, int $id): JsonResponse
     {
-        PairedOnly::isThisComputer($request) || throw new HttpException(403, 'A device is shut out on the computer itself.');
+        PairedOnly::isThisComputer($request) || throw new HttpException(403, 'You can disconnect a device only on the computer itself.');
         // what it follows goes with it
         PairedDevice::query()->whereKey($id)->delete();
 

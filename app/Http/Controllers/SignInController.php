@@ -7,14 +7,19 @@ namespace App\Http\Controllers;
 use App\Households\Entry;
 use App\Households\Link;
 use App\Households\LinkKind;
+use App\Households\Name;
 use App\Households\Person;
 use App\Households\Post;
+use App\Http\FirstUnits;
+use App\Http\KnownDevice;
+use App\Http\Refusals;
 use App\Http\Tries;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** The pages at the door of an Undro that is served: signing in, and what a link of one's own lets one do. They need no script. */
@@ -22,7 +27,7 @@ final readonly class SignInController
 {
     /** A link is no longer than this, bytes. */
     private const MOST_LINK = 4000;
-    private const TAKEN = 'Somebody signs in with that address already. Each person needs one of their own.';
+    private const TAKEN = 'This address is in use already. Each person needs their own.';
 
     public function __construct(private Tries $tries) {}
 
@@ -41,17 +46,22 @@ final readonly class SignInController
         );
         $wait = $this->tries->waits($request, $email);
         if ($wait !== null) {
-            return $again("Too many wrong passwords. Try again in $wait, or have a link sent to choose another.", 429);
-        }
-        if (!Auth::attempt(['email' => $email, 'password' => self::text($request, 'password')])) {
-            $this->tries->wrong($request, $email);
+            Refusals::note($request, 'too many wrong passwords', $email);
 
-            return $again('That address and that password do not belong together.', 422);
+            return $again("Too many wrong passwords. Try again in $wait, or reset your password by mail.", 429);
+        }
+        $password = self::text($request, 'password');
+        // an address that nobody has takes as long as one that somebody has
+        Person::of($email) !== null || Hash::make(substr($password, 0, Person::MOST_PASSWORD));
+        if (!Auth::attempt(['email' => $email, 'password' => $password])) {
+            $this->tries->wrong($request, $email);
+            Refusals::note($request, 'wrong password', $email);
+
+            return $again('Wrong email address or password. Try again.', 422);
         }
         $this->tries->right($request, $email);
-        $request->session()->regenerate();
 
-        return new RedirectResponse(self::wanted($request));
+        return self::in($request, Person::of($email) ?? throw new \LogicException('Somebody is signed in already.'), self::wanted($request));
     }
 
     public function leave(Request $request): RedirectResponse
@@ -90,13 +100,20 @@ final readonly class SignInController
             return $this->page('used-up', status: 410);
         }
         if ($link->kind === LinkKind::Invitation) {
-            Entry::into($person->household());
-            $person->comesToTheBench();
+            Entry::toAnswer($person->household());
+            $person->comesToTheBench(FirstUnits::of($request));
         }
         Auth::login($person);
+
+        return self::in($request, $person, '/');
+    }
+
+    /** Somebody has come in, in a browser that is known from now on. */
+    private static function in(Request $request, Person $person, string $to): RedirectResponse
+    {
         $request->session()->regenerate();
 
-        return new RedirectResponse('/');
+        return (new RedirectResponse($to))->withCookie(KnownDevice::remember($request, $person));
     }
 
     /** @param array{name: string, email: string, password: string} $typed */
@@ -107,8 +124,8 @@ final readonly class SignInController
         }
         $person = Person::query()->findOrFail($link->person_id);
         $person->update(['password' => $typed['password']]);
-        // whoever knew the old one is out
-        $person->endSessions();
+        // whoever knew the old one is out, and whatever they let in
+        $person->endsAllThatLetsIn();
 
         return $person;
     }
@@ -136,8 +153,8 @@ final readonly class SignInController
         $password = Person::wrongWith($typed['password']);
 
         return match (true) {
-            $fresh && ($typed['name'] === '' || mb_strlen($typed['name']) > 60) => 'Type your name, up to 60 letters.',
-            $fresh && !Person::isAddress(Person::asKept($typed['email'])) => 'That is no mail address. It should look like ann@example.org.',
+            $fresh && !Name::isOne($typed['name']) => 'Type your name, with up to 60 letters.',
+            $fresh && !Person::isAddress(Person::asKept($typed['email'])) => 'This is not an email address. Type one like ann@example.org.',
             $password !== null => $password,
             $fresh && Person::of($typed['email']) !== null => self::TAKEN,
             default => null,

@@ -36,7 +36,7 @@ final class PairedOnly
         }
 
         if ($request->is('api/*')) {
-            throw new HttpException(401, 'This device is not let in. Open the address with the code.');
+            throw new HttpException(401, 'This device is not connected. Open the address with the code.');
         }
 
         return new RedirectResponse('/pair');

@@ -49,13 +49,13 @@ final class ReadableBody
         } catch (UnreadableJson $fault) {
             throw new HttpException(
                 $fault->tooLarge ? 413 : 400,
-                "What was sent cannot be read: {$fault->getMessage()}. Nothing was changed.",
+                "The request can’t be read: {$fault->getMessage()}. Nothing was changed.",
             );
         }
     }
 
     private static function tooLarge(int $most): HttpException
     {
-        return new HttpException(413, sprintf('This is larger than %d MB. Nothing was changed; send it in parts.', $most / 1_000_000));
+        return new HttpException(413, sprintf('This is larger than %d MB. Nothing was changed. Send it in parts.', $most / 1_000_000));
     }
 }

@@ -19,7 +19,7 @@ final class SameOriginWrites
             $site = $request->headers->get('Sec-Fetch-Site');
             $origin = $request->headers->get('Origin');
             $foreign = ($site !== null && $site !== 'same-origin') || ($origin !== null && $origin !== $request->getSchemeAndHttpHost());
-            !$foreign || throw new HttpException(403, 'This came from another page. Open Undro itself and try again.');
+            !$foreign || throw new HttpException(403, 'This request came from another page. Open Undro and try again.');
         }
 
         return $next($request);

@@ -24,7 +24,9 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
-        if (!$response->headers->has('Cache-Control') || $request->is('api/*')) {
+        // what somebody who was signed in has seen is not shown by a browser's “back” to whoever comes after
+        $page = config()->boolean('undro.served') && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html');
+        if ($page || !$response->headers->has('Cache-Control') || $request->is('api/*')) {
             $response->headers->set('Cache-Control', 'no-store');
         }
 

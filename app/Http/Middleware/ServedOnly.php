@@ -15,10 +15,10 @@ final class ServedOnly
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        config()->boolean('undro.served') || throw new HttpException(404, 'Undro was started for this computer alone: nobody signs in here.');
+        config()->boolean('undro.served') || throw new HttpException(404, 'Undro runs on this computer only, without sign-in.');
         // a key is for reels and lines; who may come in is for people to say
         $request->bearerToken() === null || $request->isMethodSafe()
-            || throw new HttpException(403, 'A key lets nobody change who may come in. Sign in for that.');
+            || throw new HttpException(403, 'A key can’t change the household’s people. Sign in for that.');
 
         return $next($request);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Households\AccessKey;
 use App\Households\Entry;
 use App\Households\Person;
+use App\Http\Place;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,6 +23,8 @@ final class SignedIn
 {
     /** Of a request: who it came from. */
     public const PERSON = 'person';
+    /** Of all workers one is never given to the same person; what is at work is mostly done sooner than this, s. */
+    private const WAIT_S = 0.25;
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -32,15 +35,24 @@ final class SignedIn
         $person = self::who($request);
         if ($person === null) {
             if ($request->is('api/*')) {
-                throw new HttpException(401, 'Nobody is signed in here. Open Undro’s page and sign in.');
+                throw new HttpException(401, 'You are not signed in. Open Undro and sign in.');
             }
 
             return new RedirectResponse('/sign-in' . ($request->getRequestUri() === '/' ? '' : '?to=' . rawurlencode($request->getRequestUri())));
         }
-        $household = $person->household();
-        Entry::into($household);
-        $request->attributes->set(self::PERSON, $person);
-        $response = $next($request);
+        $place = Place::take("member-$person->id", max(1, config()->integer('undro.workers') - 1), self::WAIT_S, new HttpException(
+            503,
+            'You are making too many requests at once. Try again in a moment.',
+            headers: ['Retry-After' => '1'],
+        ));
+        try {
+            $household = $person->household();
+            Entry::toAnswer($household);
+            $request->attributes->set(self::PERSON, $person);
+            $response = $next($request);
+        } finally {
+            $place->giveBack();
+        }
         // a device that keeps answers for where there is none keeps them by this
         $response->headers->set('X-Household', $household->mark());
 
@@ -63,6 +75,6 @@ final class SignedIn
     {
         $person = $request->attributes->get(self::PERSON);
 
-        return $person instanceof Person ? $person : throw new \LogicException('Nobody comes here who has not signed in.');
+        return $person instanceof Person ? $person : throw new \LogicException('This page needs a sign-in.');
     }
 }

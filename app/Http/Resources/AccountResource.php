@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Database\Quota;
 use App\Households\AccessKey;
 use App\Households\Link;
 use App\Households\LinkKind;
@@ -52,6 +53,9 @@ final class AccountResource
                 'used_on' => $each->used_on,
             ])->all(),
             'sessions' => Sessions::of($me, $session),
+            'used_MB' => round($used = Quota::used(), 1),
+            'most_MB' => Quota::most(),
+            'nearly_full' => Quota::isNear($used),
             'stamp' => DataStamp::now(),
         ];
     }

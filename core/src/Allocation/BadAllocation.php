@@ -31,10 +31,10 @@ final class BadAllocation extends DomainFault
     public static function says(string $what, bool $forbidden = false, bool $pinned = false): string
     {
         return match (true) {
-            $forbidden => "Nothing else can give $what: what could is not to be cut for it. Allow it again, take another line, or add a pack.",
-            $pinned => "What it is pinned to cannot give $what. Unpin it, shorten it, or take another line.",
-            default => "No filler and no pack can give $what: it is too long, or of a line that neither the rack nor the list of packs has. "
-                . 'Shorten it, take another line, or add a pack.',
+            $forbidden => "No other spool has enough for $what: you ruled out those that do. Allow one again, choose another line, or add "
+                . 'line to buy.',
+            $pinned => "The pinned spool hasn’t enough for $what. Unpin it, shorten the line, or choose another line.",
+            default => "No filler spool has enough for $what, and none to buy has either. Shorten it, choose another line, or add line to buy.",
         };
     }
 

@@ -12,6 +12,6 @@ final class BadChoice extends DomainFault
     /** Names “fish”. */
     public static function noFish(): self
     {
-        return new self('fish', 'How heavy is the fish you hope for? Give a weight above 0, such as 3 kg or 6 lb.');
+        return new self('fish', 'Fish weight must be above 0. Type a weight such as 3 kg or 6 lb.');
     }
 }

@@ -66,37 +66,37 @@ enum Fishing: string
     /** @return non-empty-list<array{Material, string}> the fitting materials, best first, and why */
     public function materials(): array
     {
-        $forgiving = 'cheap and forgiving, stretches under a lunging fish; keeps some memory of the spool';
-        $between = 'between nylon and fluorocarbon: less stretch, still easy to knot';
+        $forgiving = 'Cheap and forgiving. It stretches when a fish lunges, but keeps some memory of the spool.';
+        $between = 'Between mono and fluorocarbon: less stretch, and still easy to knot.';
 
         return match ($this) {
             self::LightClear => [
-                [Material::Fluoro, 'hard to see and sinks; stiff and dear, so keep it thin'],
-                [Material::Braid, 'thin, feels everything; fish see it, so with a clear leader'],
+                [Material::Fluoro, 'Hard to see, and it sinks. It is stiff and expensive, so keep it thin.'],
+                [Material::Braid, 'Thin, and you feel everything. Fish can see it, so use a clear leader.'],
                 [Material::Hybrid, $between],
                 [Material::Mono, $forgiving],
             ],
             self::General => [
                 [Material::Mono, $forgiving],
                 [Material::Hybrid, $between],
-                [Material::Braid, 'casts far for its strength and feels everything; with a leader'],
+                [Material::Braid, 'Casts far for its strength, and you feel everything. Use a leader.'],
             ],
             self::HeavyCover => [
-                [Material::Braid, 'no stretch: turns a fish before it is in the roots, and cuts through weed'],
-                [Material::Fluoro, 'stands rubbing better than nylon'],
+                [Material::Braid, 'No stretch, so you can turn a fish before it reaches the roots. It cuts through weed.'],
+                [Material::Fluoro, 'Resists rubbing better than mono.'],
                 [Material::Mono, $forgiving],
             ],
             self::Distance => [
-                [Material::Braid, 'thin for its strength: casts farthest and drifts least; it needs a stout leader for the cast'],
-                [Material::Mono, 'takes sand and shingle better, costs little; thicker, so casts less far'],
+                [Material::Braid, 'Thin for its strength, so it casts farthest and drifts least. It needs a strong casting leader.'],
+                [Material::Mono, 'Copes better with sand and shingle, and is cheap. It is thicker, so it casts less far.'],
             ],
             self::DeepJigging => [
-                [Material::Braid, 'no stretch at depth and thin in the current; bright colours by length show the depth'],
+                [Material::Braid, 'No stretch at depth, and thin in the current. Colour marks along the line show the depth.'],
             ],
             self::BigFish => [
-                [Material::Mono, 'stretch saves the hook hold on a long fight'],
+                [Material::Mono, 'Its stretch keeps the hook in during a long fight.'],
                 [Material::Hybrid, $between],
-                [Material::Braid, 'when distance or depth ask for it, with a leader that gives'],
+                [Material::Braid, 'For distance or depth, with a leader that stretches.'],
             ],
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Choice;
 
+use Undro\Drag\Link;
 use Undro\Join\Cast;
 use Undro\Join\CastingLeader;
 use Undro\Line\Material;
@@ -20,9 +21,6 @@ use Undro\Units\Sentence;
  */
 final readonly class LineChoice
 {
-    /** The low end of the usual joins, and a line after some use. Source: handbook, chapters 4 and 5. */
-    private const KNOT = 0.75;
-    private const CONDITION = 0.9;
     /** A line up to this much stronger than needed still suits. */
     private const STRONGER = 1.6;
     /** A rod that nobody has measured, and the usual drop and spool of a long-distance cast. Ours. */
@@ -108,7 +106,7 @@ final readonly class LineChoice
 
     private static function strength(Asked $asked, Force $pull): Force
     {
-        return Force::newtons($pull->inNewtons() / $asked->fraction() / self::KNOT / self::CONDITION);
+        return Force::newtons($pull->inNewtons() / $asked->fraction() / Link::USUAL_KNOT / Link::USUAL_CONDITION);
     }
 
     /** Nothing under 4 lb, of braid 5 lb, is proposed unless it is asked for. */
@@ -129,33 +127,33 @@ final readonly class LineChoice
         return array_values(array_filter([
             Sentence::of(
                 sprintf(
-                    'Let run {0} three times, a fish of that weight is tired by a steady pull of about {1}%s. With the drag at %.0f %% of '
-                        . 'the line, a knot that keeps %.0f %% and a season of wear, that asks for {2}.',
-                    $cover ? ', weed and all' : '',
+                    'A fish of that weight that runs {0} three times tires at a steady pull of about {1}%s. That takes a line of {2}: '
+                        . 'drag at %.0f %%, a knot that keeps %.0f %%, and a season of wear.',
+                    $cover ? ', weed included' : '',
                     100 * $asked->fraction(),
-                    100 * self::KNOT,
+                    100 * Link::USUAL_KNOT,
                 ),
                 $room->length,
                 $pull,
                 $asks,
             ),
-            $floor ? Sentence::of('Lines under {0} are hard to handle: none is proposed unless you ask for it.', $least) : null,
+            $floor ? Sentence::of('Lines under {0} are hard to handle. Undro suggests them only if you ask.', $least) : null,
             !$floor && $more->inNewtons() < 0.97 * $asks->inNewtons()
-                ? Sentence::of('With {0} of room {1} would do. Line costs nothing where room can be given.', $room->more()->length, $more)
+                ? Sentence::of('With {0} of room for a run, {1} would be enough.', $room->more()->length, $more)
                 : null,
             $room->byLine
                 ? Sentence::of(
-                    'The line is what ends the room here: the longest cast and {0} stay on the reel. More line gives more room.',
+                    'Your line limits the run here, because the longest cast and {0} stay on the reel. More line gives more room.',
                     Length::metres(Room::SPARE_M),
                 )
                 : null,
             $cover
                 ? Sentence::of(
-                    'The room, and {0} for the weed that comes with the fish, are Undro’s own figures: say your room where you know it.',
+                    'Undro assumed the room for a run and {0} for weed. Type your own room if you know it.',
                     Force::newtons(Room::WEED_N),
                 )
                 : ($asked->room === null
-                    ? Sentence::of('The room is Undro’s own figure for such water: say yours where you know it.')
+                    ? Sentence::of('Undro assumed the room for a run in such water. Type your own if you know it.')
                     : null),
         ]));
     }
@@ -168,15 +166,15 @@ final readonly class LineChoice
 
         return match (true) {
             $length->inMetres() > max($reach['usual'], $casts) => Sentence::of(
-                'Length: the room you give, the longest cast, and {0} that never leave the reel.',
+                'Length: the room for a run, your longest cast, and {0} that never leave the reel.',
                 Length::metres(Room::SPARE_M),
             ),
             $casts > $reach['usual'] => Sentence::of(
-                'Length: twice the longest cast and {0} for a run, so that a snag or a fish never shows the arbor.',
+                'Length: twice your longest cast and {0} for a run. That way neither a snag nor a fish empties the spool.',
                 Length::metres($reach['run']),
             ),
             default => Sentence::of(
-                'Length: {0} is usual for this fishing, a long cast twice over with a run to spare.',
+                'Length: {0} is usual for this fishing. It covers two long casts and a run.',
                 Length::metres($reach['usual']),
             ),
         };
@@ -213,8 +211,8 @@ final readonly class LineChoice
             );
 
             return [$length, $strength, Sentence::of(
-                'Leader: a casting leader of {0}, since lead thrown with force snaps thinner line, and a lead that flies off can kill. About '
-                    . '{1}: from the lead through the guides, with eight turns on the spool, tied again until five are left.',
+                'Leader: use a casting leader of {0}. A sinker cast hard snaps thinner line, and a flying sinker can kill. Make it about '
+                    . '{1}: through the guides, plus eight turns on the spool. Replace it at five turns.',
                 $strength,
                 $length,
             )];
@@ -224,8 +222,8 @@ final readonly class LineChoice
             $long = Length::metres($asked->fishing === Fishing::DeepJigging ? 1.0 : 0.5);
 
             return [$long, $strength, Sentence::of(
-                'Leader: teeth, spines and gill covers cut any line. {0} of wire, or of much thicker nylon or fluorocarbon, of {1}; '
-                    . 'against teeth wire alone is sure.',
+                'Leader: teeth, spines and gill covers cut any line. Use {0} of wire, or of much thicker mono or fluorocarbon, of {1}. '
+                    . 'Only wire is safe against teeth.',
                 $long,
                 $strength,
             )];
@@ -238,19 +236,19 @@ final readonly class LineChoice
             });
 
             return [$long, $least, Sentence::of(
-                'Leader: fish see braid, and it does not stand rubbing: tie {0} of fluorocarbon or nylon of about {1} in front of it.',
+                'Leader: fish see braid, and rubbing damages it. Tie on {0} of fluorocarbon or mono of about {1}.',
                 $long,
                 $least,
             )];
         }
         if ($asked->snags === Snags::Many) {
             return [Length::metres(1.0), $least, Sentence::of(
-                'Leader: {0} of something harder, for rock and root.',
+                'Leader: {0} of tougher line, against rocks and roots.',
                 Length::metres(1.0),
             )];
         }
 
-        return [null, null, Sentence::of('Leader: none needed with this line in this water.')];
+        return [null, null, Sentence::of('Leader: you need none with this line in this water.')];
     }
 
     /** @return list<Sentence> */
@@ -259,14 +257,14 @@ final readonly class LineChoice
         $limits = [];
         if ($reelMax !== null && $reelMax->inNewtons() < $pull->inNewtons()) {
             $limits[] = Sentence::of(
-                'The reel holds {0} at most, less than the {1} this asks for: a stronger line does not help, a stronger reel does.',
+                'The reel’s drag reaches {0}, less than the {1} this needs. A stronger line doesn’t help. A stronger reel does.',
                 $reelMax,
                 $pull,
             );
         }
         if ($rod !== null && $rod->strongest->inNewtons() < $least->inNewtons()) {
             $limits[] = Sentence::of(
-                'The rod is made for lines to {0}, under the {1} this asks for: hope for less, give more line, or take a stronger rod.',
+                'The rod is rated for lines up to {0}, and this needs {1}. Use a stronger rod or more line, or aim for smaller fish.',
                 $rod->strongest,
                 $least,
             );

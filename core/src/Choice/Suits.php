@@ -18,10 +18,10 @@ enum Suits: string
     {
         return match ($this) {
             self::Yes => 'suits',
-            self::TooShort => 'suits, but too little is left',
-            self::Stronger => 'stronger than needed: holds less and casts shorter',
-            self::TooLight => 'too light',
-            self::OtherMaterial => 'another material than this asks for',
+            self::TooShort => 'suitable, but too little left',
+            self::Stronger => 'stronger than needed: less fits, and it casts shorter',
+            self::TooLight => 'too weak',
+            self::OtherMaterial => 'wrong material for this',
         };
     }
 }

@@ -36,6 +36,7 @@ final class Compute
         'match' => MatchCase::class,
         'choose' => ChooseCase::class,
         'measure' => MeasureCase::class,
+        'photo' => PhotoCase::class,
         'paper' => PaperCase::class,
         'schools' => SchoolsCase::class,
         'picture' => PictureCase::class,

@@ -238,20 +238,22 @@ final class DragCase implements Calculator
 
         return match (true) {
             $atLeast && $reached === null => Sentence::of(
-                'This is the least it can be. Drags that stuck or ran hot were measured at three to four times the set force with a third of the '
-                    . "line gone, and then half of what the $weakest->name bears is soon passed. Pull once with {0} off, and it is known.",
+                'These figures are the lowest possible. Drags that stick or heat up have been measured at three to four times their '
+                    . 'setting with a third of the line gone. ' . "That soon passes half of what the $weakest->name holds. "
+                    . 'Pull once with {0} out to find out.',
                 $third,
             ),
             $atLeast && $reached->inMetres() >= 0.5 => Sentence::of(
-                "At {0} out at the latest it reaches half of what the $weakest->name bears, and sooner where the drag sticks or runs hot. Pull "
-                    . 'once with {1} off, and it is known. Ease off before that; never tighten as the spool empties.',
+                "With {0} out at the latest, the drag reaches half of what the $weakest->name holds; sooner if it sticks or heats up. "
+                    . 'Pull once with {1} out to find out. Ease off before that, and never tighten as the spool empties.',
                 $reached,
                 $third,
             ),
-            $reached === null => Sentence::of("It does not reach half of what the $weakest->name bears before the arbor."),
-            $reached->inMetres() < 0.5 => Sentence::of("It is at half of what the $weakest->name bears from the start: set less."),
+            $reached === null => Sentence::of("The drag stays below half of what the $weakest->name holds, down to the arbor."),
+            $reached->inMetres() < 0.5 => Sentence::of("The drag is at half of what the $weakest->name holds from the start. Set it lower."),
             default => Sentence::of(
-                "At {0} out it reaches half of what the $weakest->name bears. Ease off before that; never tighten as the spool empties.",
+                "With {0} out, the drag reaches half of what the $weakest->name holds. Ease off before that, and never tighten as the "
+                    . 'spool empties.',
                 $reached,
             ),
         };

@@ -120,7 +120,7 @@ final class MeasureCase implements Calculator
             PlanInput::line($in->object('line'))[0],
             self::under($in),
             Method::Level,
-            Sentence::of('{0} under the lip, ' . ($readings === 1 ? 'one reading' : "$readings readings"), $depth),
+            Sentence::of('{0} below the lip, ' . ($readings === 1 ? 'one reading' : "$readings readings"), $depth),
         );
     }
 
@@ -136,7 +136,7 @@ final class MeasureCase implements Calculator
             PlanInput::line($in->object('line'))[0],
             self::under($in),
             Method::SteppedGauge,
-            Sentence::of('{0} under the lip: step ' . sprintf('%.1F', $step) . ' goes in, the next does not', $depth),
+            Sentence::of('{0} below the lip: step ' . sprintf('%.1F', $step) . ' fits, the next does not', $depth),
         );
     }
 

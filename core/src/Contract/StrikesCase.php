@@ -114,7 +114,7 @@ final class StrikesCase implements Calculator
             if ($soft->inNewtons() > 0.01) {
                 $says[] = Sentence::of(
                     sprintf(
-                        'With the drag locked, %s brings {1} to the hook {0} out and %s {2}, %.1F times as much: braid hardly stretches.',
+                        'With the drag locked and {0} out, %s puts {1} on the hook and %s {2}, %.1F times as much. Braid hardly stretches.',
                         $others[0]['name'],
                         $braids[0]['name'],
                         $stiff->inNewtons() / $soft->inNewtons(),
@@ -125,7 +125,7 @@ final class StrikesCase implements Calculator
                 );
             } elseif ($stiff->inNewtons() > 0.01) {
                 $says[] = Sentence::of(
-                    sprintf('With {0} out the sweep only takes up the slack of %s; %s brings {1}.', $others[0]['name'], $braids[0]['name']),
+                    sprintf('With {0} out, the sweep only takes up the stretch of %s, while %s puts {1} on the hook.', $others[0]['name'], $braids[0]['name']),
                     $at,
                     $stiff,
                 );
@@ -137,11 +137,11 @@ final class StrikesCase implements Calculator
             if ($inside !== null && $inside->inMetres() >= 1) {
                 $says[] = $drag === null
                     ? Sentence::of(
-                        "Drag locked: within {0} a full sweep breaks {$line['name']}. Close in, strike softly or let the drag slip.",
+                        "With the drag locked, a full sweep breaks {$line['name']} within {0}. Close in, strike softly or let the drag slip.",
                         $inside,
                     )
                     : Sentence::of(
-                        "Were the drag locked, a full sweep within {0} would break {$line['name']}; set to {1}, it slips first.",
+                        "With the drag locked, a full sweep within {0} would break {$line['name']}. Set to {1}, the drag slips first.",
                         $inside,
                         $drag,
                     );

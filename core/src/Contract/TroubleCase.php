@@ -21,7 +21,7 @@ use Undro\Upkeep\Finding;
 final class TroubleCase implements Calculator
 {
     /**
-     * Without `seen`, the signs there are to choose from.
+     * Without `seen`, only the signs that such a reel can show.
      *
      * @throws \Undro\DomainFault naming the figure that cannot be
      */
@@ -30,12 +30,15 @@ final class TroubleCase implements Calculator
         $seen = $in->optionalChoice('seen', Sign::class);
         $known = $in->has('known') ? self::known($in->object('known')) : new Known();
 
+        $signs = array_values(array_filter(Sign::cases(), static fn(Sign $sign): bool => $sign->isSeenOn($known->reel)));
+
         return [
-            'signs' => array_map(static fn(Sign $sign): array => ['id' => $sign->value, 'words' => $sign->words()], Sign::cases()),
+            'signs' => array_map(static fn(Sign $sign): array => ['id' => $sign->value, 'words' => $sign->words()], $signs),
+            'at_once' => $seen?->atOnce(),
             'causes' => $seen === null ? [] : array_map(static fn(Trouble $each): array => [
                 'id' => $each->cause->value,
                 'words' => $each->cause->words(),
-                'do' => $each->cause->remedy(),
+                'do' => $each->cause->remedy($known->reel, $known->main?->material),
                 'speaks' => $each->speaks,
                 'because' => $each->because === null ? null : Written::sentence($each->because),
                 'action' => ['id' => $each->cause->action()->value, 'words' => $each->cause->action()->words()],
@@ -65,6 +68,7 @@ final class TroubleCase implements Calculator
             $in->optionalChoice('found', Finding::class),
             $flag('rises'),
             $flag('low'),
+            $flag('at_bench'),
         );
     }
 }

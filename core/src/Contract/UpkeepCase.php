@@ -71,6 +71,7 @@ final class UpkeepCase implements Calculator
         )->gap;
         $gear = $reelIn->optionalNumber('gear_ratio', ...Bounds::GEAR_RATIO);
         $upkeep = $in->make(static fn(): Upkeep => Upkeep::of(new Facts(
+            $reel,
             $spool,
             $layers,
             self::layers($in->objects('then', 0, 100)),

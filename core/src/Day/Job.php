@@ -105,8 +105,8 @@ final readonly class Job
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
             $note = Sentence::of(
                 $asked->way === WayId::Kept
-                    ? '{0} of main line do not fit over the backing that stays: {1} fill it.'
-                    : '{0} of main line do not fit: {1}, and nothing under it, fill it.',
+                    ? '{0} of main line doesn’t fit over the retained backing. There is room for {1}.'
+                    : '{0} of main line doesn’t fit. Even without backing there is room for {1}.',
                 $asked->mainLength ?? Length::metres(0),
                 Length::metres($main),
             );
@@ -181,7 +181,7 @@ final readonly class Job
 
         return $wanted->way === WayId::Kept && $level !== null
             && abs($level->inMillimetres() - $wanted->gap->inMillimetres()) > self::OFF_MM
-            ? Sentence::of('It ends {0} under the lip, and full is {1}: another length, or all of it new.', $level, $wanted->gap)
+            ? Sentence::of('The line would end {0} below the lip, and full is {1}. Choose another length, or new main line and backing.', $level, $wanted->gap)
             : null;
     }
 

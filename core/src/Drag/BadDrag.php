@@ -27,7 +27,7 @@ final class BadDrag extends DomainFault
     /** Names “spool”. */
     public static function noDepth(): self
     {
-        return new self('spool', 'The drag over the line out needs the shape of the spool: the lip, and the arbor or the traverse.');
+        return new self('spool', 'Drag by line out needs the spool’s shape: the lip, and the arbor or the spool width.');
     }
 
     /** Names “running_N”. */
@@ -35,7 +35,7 @@ final class BadDrag extends DomainFault
     {
         return new self(
             'running_N',
-            'A pull needs a force above 0: what the scale shows while the spool turns slowly, or the peak of a gauge that shows only that.',
+            'A pull needs a force above 0. Type what the scale shows while the spool turns slowly, or its peak.',
         );
     }
 
@@ -45,8 +45,8 @@ final class BadDrag extends DomainFault
         return new self(
             'start_up_N',
             Sentence::of(
-                'The start-up of {0} lies under the running force of {1}. The start-up is the peak as it lets go; swap the two, or '
-                    . 'leave it out.',
+                'The start-up of {0} is below the running force of {1}. The start-up is the peak as the drag starts to slip. Swap the '
+                    . 'two, or leave it out.',
                 $startUp,
                 $running,
             ),
@@ -59,7 +59,7 @@ final class BadDrag extends DomainFault
         return new self(
             'efficiency_high',
             sprintf(
-                'The knot of "%s" keeps %d to %d %%: the range is the wrong way round.',
+                'The range of the knot "%s" is the wrong way round: %d to %d %%.',
                 $name,
                 (int) round(100 * $low),
                 (int) round(100 * $high),
@@ -73,8 +73,7 @@ final class BadDrag extends DomainFault
         return new self(
             'position',
             sprintf(
-                'The lever stands at %s, past the strike stop at %s. Put it back to the stop and read there: what lies past it is for a '
-                    . 'fish that is beaten, not for setting.',
+                'The lever is at %s, past the strike stop at %s. Measure at the stop. Beyond it is for tired fish, not for setting the drag.',
                 $knob->many($position),
                 $knob->many($stop),
             ),
@@ -87,7 +86,7 @@ final class BadDrag extends DomainFault
         return new self(
             'position',
             sprintf(
-                'The knob stands at %s, and it goes from %s to %s. Count it again from fully backed off.',
+                'The knob is at %s, but it goes from %s to %s. Count again from fully loose.',
                 $knob->many($position),
                 $least === null ? 'anywhere' : $knob->many($least),
                 $most === null ? 'anywhere' : $knob->many($most),
@@ -101,7 +100,7 @@ final class BadDrag extends DomainFault
         return new self(
             'position',
             sprintf(
-                '%s is between two %s: count whole ones.',
+                '%s is between two %s. Count whole ones.',
                 rtrim(rtrim(number_format($position, 2, '.', ''), '0'), '.'),
                 $knob === Knob::Click ? 'clicks' : 'notches',
             ),
@@ -112,7 +111,7 @@ final class BadDrag extends DomainFault
     public static function scattered(Pulls $pulls): self
     {
         return new self('scattered', sprintf(
-            'The pulls at this place lie %d %% apart, over 10 %%. Pull again, or keep it as scattered.',
+            'The pulls at this setting are %d %% apart, over 10 %%. Pull again, or save them as scattered.',
             (int) round(100 * $pulls->spread),
         ));
     }
@@ -120,7 +119,7 @@ final class BadDrag extends DomainFault
     /** Names “layers”. */
     public static function emptySpool(): self
     {
-        return new self('layers', 'There is no line on this spool. Say what is on it, and how much runs out follows.');
+        return new self('layers', 'There is no line on this spool. Add the line on it first.');
     }
 
     /** Names “measured”. */
@@ -128,7 +127,7 @@ final class BadDrag extends DomainFault
     {
         return new self(
             'measured',
-            Sentence::of('{0} of line out is measured twice. Keep one figure: the median of its pulls.', $lineOut),
+            Sentence::of('You measured {0} of line out twice. Keep one figure, the median of its pulls.', $lineOut),
         );
     }
 }

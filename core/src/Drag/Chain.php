@@ -118,7 +118,7 @@ final readonly class Chain
         $ones = $this->weakestOnes();
 
         return count($ones) < 2 ? null : Sentence::of(
-            ucfirst(self::named($ones)) . ' bear the same to a few per cent, {0}: any of them may be what goes.',
+            ucfirst(self::named($ones)) . ' hold about the same, {0}. Any of them may break first.',
             $this->weakest->working(),
         );
     }
@@ -154,11 +154,15 @@ final readonly class Chain
         $changed = $this->with(LinkKind::Leader, self::STRONGER);
         $gain = $this->gain($changed);
         $first = self::named($changed->weakestOnes());
-        $give = count($changed->weakestOnes()) === 1 ? 'gives' : 'give';
+        $break = count($changed->weakestOnes()) === 1 ? 'breaks' : 'break';
 
         return $gain < self::NOTHING * $this->weakest->working()->inNewtons()
-            ? Sentence::of("A stronger leader changes nothing: $first $give way first, at {0}.", $this->weakest->working())
-            : Sentence::of("A leader half as strong again gains {0}; then $first $give way first.", Force::newtons($gain));
+            ? Sentence::of("A stronger leader gains nothing: $first $break first, at {0}.", $this->weakest->working())
+            : Sentence::of(
+                "With a leader of {0}, the weakest link would hold {1} more. Beyond that, $first $break first.",
+                Force::newtons($leader->rated->inNewtons() * self::STRONGER),
+                Force::newtons($gain),
+            );
     }
 
     private function mainTooStrong(): ?Sentence
@@ -172,9 +176,9 @@ final readonly class Chain
 
         return !$nothing || $this->is(LinkKind::Join) ? null : Sentence::of(
             sprintf(
-                'The {0} of the main line are not there to be used: all of it hangs on %s, {1}. That is as it should be where a '
-                    . 'break is to cost the end of the line and no more.',
+                'Your main line holds {0}, but %s %s at {1}. That is fine if a break should cost only the end of the line.',
                 self::named($ones),
+                count($ones) === 1 ? 'breaks' : 'break',
             ),
             $main->working(),
             $this->weakest->working(),
@@ -189,8 +193,8 @@ final readonly class Chain
             return null;
         }
         $lost = $this->is(LinkKind::Main)
-            ? 'The main line itself is the weakest: a snag breaks it anywhere, and leader and lure stay behind with whatever line is out.'
-            : 'The join is the weakest: a break loses the whole leader.';
+            ? 'The main line is the weakest link. A snag can break it anywhere, and you lose lure, leader and line.'
+            : 'The joining knot is the weakest link. A break loses the whole leader.';
         foreach (range(19, 4) as $twentieths) {
             $lighter = $this->with(LinkKind::Leader, $twentieths / 20);
             $ones = $lighter->weakestOnes();
@@ -202,7 +206,7 @@ final readonly class Chain
             }
         }
 
-        return Sentence::of("$lost A lighter leader does not change that: its join would still go before its other end.");
+        return Sentence::of("$lost A lighter leader doesn’t change that: its joining knot would still break before its other end.");
     }
 
     private function betterKnot(): ?Sentence
@@ -217,12 +221,12 @@ final readonly class Chain
 
         return $gain < self::GAIN * $this->weakest->working()->inNewtons() ? null : Sentence::of(
             $changed->is($kind)
-                ? "A better {$this->weakest->name} gains up to {0}: no knot keeps more than its line."
+                ? "A better {$this->weakest->name} would hold up to {0} more. No knot holds more than its line."
                 : sprintf(
-                    'A better %s gains up to {0}; beyond that %s %s way.',
+                    'A better %s would hold up to {0} more. Beyond that, %s %s first.',
                     $this->weakest->name,
                     self::named($ones),
-                    count($ones) === 1 ? 'gives' : 'give',
+                    count($ones) === 1 ? 'breaks' : 'break',
                 ),
             Force::newtons($gain),
         );
@@ -238,8 +242,8 @@ final readonly class Chain
         );
 
         return $best === $this->weakest ? null : Sentence::of(
-            "Untested, the low end of a knot’s range counts. Tied as well as they can be, the weakest would be the {$best->name}, at "
-                . '{0}: a pull test of your own settles it.',
+            "Undro counts an untested knot at the low end of its range. Tied as well as they can be, the weakest link would be the {$best->name}, at "
+                . '{0}. A pull test of your own settles it.',
             $best->atBest(),
         );
     }

@@ -59,7 +59,7 @@ final readonly class Doubt
         }
 
         return new self($index, Sentence::of(
-            '{0} is more than the weakest link bears, {1}: it would have parted. A slip of the pen?',
+            '{0} is more than the weakest link holds ({1}). It would have broken. Is this a typing mistake?',
             Force::newtons($highest),
             $weakest,
         ), self::shifted($pull, 0.1));
@@ -83,7 +83,7 @@ final readonly class Doubt
         $tenth = Force::newtons(0.1 * $pull->startUp->inNewtons());
 
         return new self($index, Sentence::of(
-            sprintf('The start-up of {0} is %.1F times the running force, {1}. A slip of the pen?', $ratio),
+            sprintf('The start-up of {0} is %.1F times the running force of {1}. Is this a typing mistake?', $ratio),
             $pull->startUp,
             $pull->running,
         ), $ratio >= 8 && $ratio / 10 <= $most ? Pull::of($pull->position, $pull->running, $tenth) : null);
@@ -122,8 +122,8 @@ final readonly class Doubt
 
         return new self($worst, Sentence::of(
             $last === 1
-                ? '{0}, where the other pull says about {1}. One of the two must be wrong: a slip of the pen?'
-                : '{0}, where the other pulls say about {1}. A slip of the pen?',
+                ? 'This pull says {0}, the other pull about {1}. One of them must be wrong. Is it a typing mistake?'
+                : 'This pull says {0}, the other pulls about {1}. Is this a typing mistake?',
             $pull->running($stickiness),
             Force::newtons($middle),
         ), $offered);

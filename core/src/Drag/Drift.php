@@ -49,16 +49,16 @@ final readonly class Drift
         $apart = $last[1] > $first[2] || $last[2] < $first[1];
 
         return Sentence::of(match (true) {
-            !$apart => "At $where the drag gives what it gave at first, as far as these pulls can tell: {0} then, {1} now.",
+            !$apart => "At $where the drag is the same as at first, as far as these pulls can tell: {0} then, {1} now.",
             $change > 0 => sprintf(
-                'At %s it gives %d %% more than at first, {0} then and {1} now: salt or dirt between the washers, or old grease. Have it '
-                    . 'cleaned before it sticks.',
+                'At %s the drag is %d %% stronger than at first: {0} then, {1} now. Salt, dirt or old grease is between the washers. Have '
+                    . 'it cleaned before it sticks.',
                 $where,
                 (int) round(100 * $change),
             ),
             default => sprintf(
-                'At %s it gives %d %% less than at first, {0} then and {1} now: washers wear and flatten. Set by the scale, not by the '
-                    . 'place.',
+                'At %s the drag is %d %% weaker than at first: {0} then, {1} now. Washers wear and flatten. Set the drag by the scale, '
+                    . 'not by the knob position.',
                 $where,
                 (int) round(-100 * $change),
             ),

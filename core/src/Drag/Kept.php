@@ -48,12 +48,12 @@ final readonly class Kept
     public function again(?self $newest = null): array
     {
         if (!$this->fromOff) {
-            return [null, Sentence::of('Its place was not counted from fully backed off: set it to {0} by the scale.', $this->pulls->median)];
+            return [null, Sentence::of('The knob position was not counted from fully loose, so set the drag to {0} with the scale.', $this->pulls->median)];
         }
 
         return $newest !== null && $newest !== $this && $newest->comparable($this)
             ? $this->asItIsNow($newest)
-            : $this->there('it gave {0} there. One pull tells whether it still does.');
+            : $this->there('the drag was {0} there. Check it with one pull.');
     }
 
     /** Counted from fully backed off, with the same knob, and read the same way. */
@@ -66,7 +66,7 @@ final readonly class Kept
     private function there(string $says): array
     {
         return [$this->position(), Sentence::of(
-            "Back it off until the spool turns freely, then come up {$this->knob->many($this->position())}: $says",
+            "Loosen the drag until the spool turns freely, then tighten by {$this->knob->many($this->position())}: $says",
             $this->pulls->median,
         )];
     }
@@ -79,7 +79,7 @@ final readonly class Kept
         $there = $law->force($this->position());
         $off = $there / $wanted->inNewtons() - 1;
         if (abs($off) <= Pulls::SPREAD) {
-            return $this->there('it gave {0} there, and by the setting kept last it still does. One pull tells.');
+            return $this->there('the drag was {0} there, and your last setting says it still is. Check it with one pull.');
         }
         $step = $this->knob->resolution();
         $most = (int) floor(2 * max($this->position(), $newest->position()) / $step + 1e-6);
@@ -90,15 +90,15 @@ final readonly class Kept
             }
         }
         $says = sprintf(
-            'The drag has changed: at %s it would give {0} now, %s than the {1} of then. ',
+            'The drag has changed: at %s it would be {0} now, %s than the {1} of then. ',
             $this->knob->many($this->position()),
             $off > 0 ? 'more' : 'less',
         );
 
         return $steps === 0
-            ? [null, Sentence::of("{$says}Set it to {1} by the scale.", Force::newtons($there), $wanted)]
+            ? [null, Sentence::of("{$says}Set it to {1} with the scale.", Force::newtons($there), $wanted)]
             : [round($steps * $step, 4), Sentence::of(
-                "{$says}Back it off until the spool turns freely, come up {$this->knob->many($steps * $step)}, and pull.",
+                "{$says}Loosen it until the spool turns freely, tighten by {$this->knob->many($steps * $step)}, and pull.",
                 Force::newtons($there),
                 $wanted,
             )];

@@ -9,6 +9,10 @@ use Undro\Units\Force;
 /** One link of the chain from reel to hook. */
 final readonly class Link
 {
+    /** What knots are taken to keep of a line's strength, and what a season leaves of it, where neither is known (handbook, chapter 1). */
+    public const USUAL_KNOT = 0.75;
+    public const USUAL_CONDITION = 0.9;
+
     private function __construct(
         public string $name,
         public Force $rated,

@@ -16,8 +16,8 @@ enum Mechanism: string
     case Spincast = 'spincast';
 
     /** Never the face near the line, whatever the drag. */
-    public const CAUTION = 'Hooks off, nobody in line with the rod, eyes away from the tip: what lets go comes back. Mind lamps and '
-        . 'cables.';
+    public const CAUTION = 'Take hooks off. Wear glasses. Keep everybody out of line with the rod: a broken line springs back. Watch out '
+        . 'for lamps and cables.';
 
     /** As the screen says it. */
     public function word(): string
@@ -77,40 +77,40 @@ enum Mechanism: string
     public function steps(bool $tip, Knob $knob): array
     {
         $where = $tip
-            ? 'Line through all the guides, rod held as when fishing, about 45 degrees, and the scale on the line.'
-            : 'Straight off the reel: the scale on the line, the rod pointing at it or taken off.';
+            ? 'Thread the line through all guides, hold the rod at about 45 degrees, and hook the scale to the line.'
+            : 'Pull straight off the reel: hook the scale to the line, and point the rod at it or take the rod off.';
 
         return array_merge([
-            'Hooks off. Spool full, line dry, reel as you fish it.',
+            'Take hooks off. Have the spool full, the line dry and the reel as you fish it.',
             $where,
         ], match ($this) {
             self::Front => [
-                'Back the knob on the front of the spool off until the spool turns freely; count from there if you want the place again.',
-                'Come up to each place from below; when you pass it, go back past it and up again.',
+                'Loosen the knob on the front of the spool until the spool turns freely. Count from there, so that you can find the '
+                    . 'setting again.',
+                'Come up to each setting from below. If you pass it, go back below it and come up again.',
             ],
             self::Rear => [
-                'Back the knob at the back off until it stops clicking into anything; count clicks from there.',
-                'Small moves at the end of its range do much: one click at a time there.',
+                'Loosen the knob at the back until its clicks stop. Count clicks from there.',
+                'Near the end of its range small moves do a lot. Go one click at a time there.',
             ],
             self::Star => [
-                'Back the star off until the spool turns freely; count from there.',
-                'Anti-reverse on; the handle held so that only the drag slips. Come up from below, and give the washers a pull after '
-                    . 'each move.',
+                'Loosen the star until the spool turns freely. Count from there.',
+                'Switch the anti-reverse on and hold the handle, so that only the drag slips. Come up from below, and pull once after '
+                    . 'each move to settle the washers.',
             ],
             self::Lever => $knob === Knob::Notch
                 ? [
                     'Leave the preset alone. Push the lever up from free, notch by notch.',
-                    'Never past the strike stop: readings are taken at it or under it.',
+                    'Never go past the strike stop. Measure at it or below it.',
                 ]
                 : [
-                    'Lever to free, then back the preset off. Only turn the preset with the lever at free.',
-                    'Push the lever to the strike stop, no farther, and pull there. Back to free before the next move of the preset.',
+                    'Put the lever to free, then loosen the preset. Turn the preset only with the lever at free.',
+                    'Push the lever to the strike stop, no further, and pull there. Put it back to free before you turn the preset again.',
                 ],
             self::Spincast => [
-                'Back the wheel or star off until line comes off the pin freely. The pick-up pin has to be out: turn the handle until it '
-                    . 'clicks.',
-                'Spincast drags are short: small moves, and a pull after each, since the pin and the cover rub too.',
+                'Loosen the wheel or star until line comes off freely. The pick-up pin has to be out: turn the handle until it clicks.',
+                'Spincast drags have a short range. Make small moves with a pull after each, because pin and nose cone rub too.',
             ],
-        }, ['Pull slowly and steadily. The peak as it lets go is the start-up, what it settles at is the running force.']);
+        }, ['Pull slowly and steadily. The peak as the drag starts to slip is the start-up. What it settles at is the running force.']);
     }
 }

@@ -97,51 +97,51 @@ final readonly class NextMove
 
         return match (true) {
             $this->outOfReach && $knob === Knob::Notch => Sentence::of(
-                'The lever is at its ' . ($off < 0 ? 'strike stop' : 'least') . ' and gives {0}, {1} is wanted. Lever to free, preset '
-                    . ($off < 0 ? 'up' : 'down') . ' a quarter turn, lever back to the same notch, and pull: never turn the preset '
-                    . 'with the lever engaged.',
+                ($off < 0 ? 'At the strike stop' : 'At the lowest notch') . ' the drag slips at {0}, and you want {1}. Put the lever to free, turn the '
+                    . 'preset ' . ($off < 0 ? 'up' : 'down') . ' a quarter turn, and bring the lever back to the same notch. Then pull again. Never turn '
+                    . 'the preset with the lever engaged.',
                 $pulls->median,
                 $target,
             ),
             $this->outOfReach && $off < 0 => Sentence::of(
-                'The knob is at its stop and gives {0}; {1} cannot be had here. Leave it there and fish with less, or have the washers '
-                    . 'replaced: never force it.',
+                'The knob is at its stop, and the drag slips at {0}. It can’t reach {1}. Fish with less, or have the washers replaced. '
+                    . 'Never force the knob.',
                 $pulls->median,
                 $target,
             ),
             $this->outOfReach => Sentence::of(
-                'The knob is as loose as it goes and still gives {0}, over {1}: the drag sticks, or was put together wrongly.',
+                'The knob is as loose as it goes, and the drag still slips at {0}, over {1}. It sticks, or was put together wrongly.',
                 $pulls->median,
                 $target,
             ),
             $this->asNearAsItGoes && $this->state === State::Accept => Sentence::of(
-                '{0} is as near under {1} as this knob goes: one step more is over it.',
+                '{0} is as close below {1} as this knob goes. One step more would be over.',
                 $pulls->median,
                 $target,
             ),
             $this->state === State::Accept && $pulls->scattered() => Sentence::of(
-                "The median of $pulls->here pulls is right, {0}, but they scatter by $apart %: the washers are not even. It may be "
-                    . 'fished so; have them cleaned.',
+                "The median of $pulls->here pulls is right, {0}, but they scatter by $apart %. The washers are uneven. You can fish like this; "
+                    . 'have them cleaned.',
                 $pulls->median,
             ),
             $this->state === State::Accept => Sentence::of(
-                "The median of $pulls->here $counts pulls is {0}, within 5 % of {1}, and they lie $apart % apart.",
+                "The median of $pulls->here $counts pulls is {0}, within 5 % of {1}, and they are $apart % apart.",
                 $pulls->median,
                 $target,
             ),
             $predicted !== null && $off > 0 => Sentence::of(
-                "It is $percent % over: ease it off, below the place, and come up to it. {0} is expected there.",
+                "The drag is $percent % over. Ease off past the new position, then come up to it. Expect {0} there.",
                 $predicted,
             ),
             $predicted !== null => Sentence::of(
-                "It is $percent % under. {0} is expected there, from below, and at most double what it is now.",
+                "The drag is $percent % under. Come up to the new position from below. Expect {0} there, at most double what it is now.",
                 $predicted,
             ),
             $pulls->scattered() && $pulls->here >= Pulls::ENOUGH => Sentence::of(
-                "The pulls here lie $apart % apart, over 10 %: pull slower, up to six times.",
+                "The pulls here are $apart % apart, over 10 %. Pull more slowly, up to six times.",
             ),
             default => Sentence::of(
-                "$pulls->here of 3 pulls here, " . ($percent === 0 ? 'on the target' : "$percent % $side") . ': pull again.',
+                "Pull $pulls->here of 3 at this setting: " . ($percent === 0 ? 'on the target' : "$percent % $side the target") . '. Pull again.',
             ),
         };
     }

@@ -110,8 +110,8 @@ final readonly class Rise
         return match (true) {
             $worst[1] > self::OWN_DOING => Sentence::of(
                 sprintf(
-                    'With {0} out the shape of the spool explains {1}; you measured {2}, %.2F times that. The rest is the drag: it '
-                        . 'sticks or heats. From here on the measured curve counts; have the washers cleaned or replaced.',
+                    'With {0} out, the spool’s shape explains {1}. You measured {2}, %.2F times that, because the drag sticks or heats '
+                        . 'up. Undro uses your measured curve from here on. Have the washers cleaned or replaced.',
                     $worst[1],
                 ),
                 $out,
@@ -120,15 +120,15 @@ final readonly class Rise
             ),
             $worst[1] < 1 / self::OWN_DOING => Sentence::of(
                 sprintf(
-                    'With {0} out you measured {1}, %.2F times what the shape of the spool explains. A drag does not ease by itself: '
-                        . 'look whether the knob has moved, or the pull was too quick at first.',
+                    'With {0} out you measured {1}, %.2F times what the spool’s shape explains. A drag doesn’t loosen by itself. Check '
+                        . 'whether the knob moved, or whether you pulled too fast at first.',
                     $worst[1],
                 ),
                 $out,
                 Force::newtons($worst[1] * $shape->inNewtons()),
             ),
             default => Sentence::of(
-                sprintf('Measured over predicted is %.2F at most: the shape of the spool explains it, and the drag is sound.', $worst[1]),
+                sprintf('The drag is sound. You measured at most %.2F times what the spool’s shape predicts.', $worst[1]),
             ),
         };
     }

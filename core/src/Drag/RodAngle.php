@@ -27,9 +27,8 @@ enum RodAngle: string
     public function says(): string
     {
         return match ($this) {
-            self::Flat => 'So flat the guides hardly rub: with the rod up, expect more at the tip.',
-            self::High => 'So steep the guides rub hard and the tip takes all the bend, where rods break. Lower the rod to about 45 '
-                . 'degrees.',
+            self::Flat => 'With the rod this flat, the guides hardly rub. Expect more force at the tip with the rod up.',
+            self::High => 'Lower the rod to about 45 degrees. This steep, the guides rub hard and the tip takes all the bend, where rods break.',
         };
     }
 }

@@ -14,7 +14,7 @@ final class BadFill extends DomainFault
     /** Names “length_m”. */
     public static function negativeLength(Role $role): self
     {
-        return new self('length_m', "The length of the {$role->word()} must not be negative.");
+        return new self('length_m', "Length of the {$role->word()} can’t be negative.");
     }
 
     /** Names “layers”. */
@@ -26,20 +26,20 @@ final class BadFill extends DomainFault
     /** Names “layers”. */
     public static function twoOpen(): self
     {
-        return new self('layers', 'Only one length can be worked out at a time; give all the others.');
+        return new self('layers', 'Undro works out one length at a time. Type all the others.');
     }
 
     /** Names “gear_ratio”. */
     public static function noTurns(): self
     {
-        return new self('gear_ratio', 'The gear ratio must be above 0, such as 5.2.');
+        return new self('gear_ratio', 'Gear ratio must be above 0, such as 5.2.');
     }
 
     /** Names “join_depth_mm”. */
     public static function joinOutside(Length $join, Length $full, Length $bare): self
     {
         return new self('join_depth_mm', Sentence::of(
-            'The join can lie between the full line ({0} under the lip) and the bare arbor ({1}); {2} is outside that.',
+            'The knot must sit between the full level ({0} below the lip) and the bare arbor ({1}). {2} is outside that.',
             $full,
             $bare,
             $join,

@@ -33,16 +33,16 @@ enum GapReasonId: string
     public function why(ReelKind $reel, LipShape $lip, FullMeans $means = FullMeans::Rule, bool $mark = false): string
     {
         return match ($this) {
-            self::Base => $mark ? 'the spool’s own full mark' : ($means !== FullMeans::Rule ? 'by habit' : match ($reel) {
+            self::Base => $mark ? 'the full mark on the spool' : ($means !== FullMeans::Rule ? 'your preference' : match ($reel) {
                 ReelKind::Spinning => $lip === LipShape::Bevelled ? 'level with the lower edge of the bevel' : 'a straight or rounded lip',
                 ReelKind::Baitcasting => 'a rotating spool needs room at the rim',
                 ReelKind::Spincast => 'line must clear the nose cone',
             }),
             self::Springy => 'thick springy line jumps off a brimming spool',
             self::ThinBraid => 'very thin braid blows off in loops',
-            self::PoorLay => 'a humped or crossing lay stands proud of the level',
-            self::LongCast => 'you cast for distance, and a fuller spool sheds line easier',
-            self::Beginner => 'room for slack coils while learning',
+            self::PoorLay => 'unevenly laid line has high spots',
+            self::LongCast => 'you cast for distance, and line leaves a fuller spool more easily',
+            self::Beginner => 'room for loose coils while you are a beginner',
             self::Floor => 'never closer to the lip than this',
         };
     }

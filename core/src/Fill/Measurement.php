@@ -21,15 +21,15 @@ enum Measurement: string
     public function words(): string
     {
         return match ($this) {
-            self::AllThreeMeasures => 'lip, arbor and traverse by caliper',
-            self::ArborToo => 'the arbor by caliper too',
-            self::TraverseToo => 'the traverse by caliper too',
-            self::Stamp => 'the capacity stamped on the spool',
-            self::ByCaliper => 'a caliper for all three measures',
-            self::WrapTestMain => 'touching wraps of the main line over 10 mm of pencil, or a micrometer',
-            self::WrapTestBacking => 'touching wraps of the backing over 10 mm of pencil, or a micrometer',
-            self::ItsSurface => 'three depth readings of the backing, with the main line off',
-            self::ThreeDepths => 'stopping by turns and three depth readings together',
+            self::AllThreeMeasures => 'Measure lip, arbor and spool width with calipers.',
+            self::ArborToo => 'Measure the arbor with calipers too.',
+            self::TraverseToo => 'Measure the spool width with calipers too.',
+            self::Stamp => 'Add the capacity printed on the spool.',
+            self::ByCaliper => 'Use calipers for all three spool dimensions.',
+            self::WrapTestMain => 'Do a wrap test of the main line: touching wraps over 10 mm of pencil. Or use a micrometer.',
+            self::WrapTestBacking => 'Do a wrap test of the backing: touching wraps over 10 mm of pencil. Or use a micrometer.',
+            self::ItsSurface => 'Measure the level of the backing three times, with the main line off.',
+            self::ThreeDepths => 'Stop by turns and by three level readings together.',
         };
     }
 }

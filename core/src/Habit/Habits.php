@@ -121,8 +121,8 @@ final readonly class Habits
         $advice[] = match (true) {
             $reel === ReelKind::Baitcasting && $this->school(Question::FillerHold) === 'flat' => Advice::departing(
                 Question::FillerHold,
-                'Filler on an axle, line off its top as it faces you.',
-                'Your habit is flat on the floor; over the end every coil would put a twist into a baitcaster.',
+                'Put the filler spool on an axle, facing you, with line coming off its top.',
+                'You usually lay it flat. Over its end, every coil would twist a baitcaster’s line.',
             ),
             $this->hold($reel)->feed() === Feed::Rotating => Advice::of(
                 Question::FillerHold,
@@ -132,27 +132,29 @@ final readonly class Habits
                     $reel === ReelKind::Baitcasting ? ', line off its top as it faces you' : '',
                 ),
             ),
-            default => Advice::of(Question::FillerHold, 'Filler flat on the floor, or on an axle.'),
+            default => Advice::of(Question::FillerHold, 'Lay the filler spool flat on the floor, or put it on an axle.'),
         };
         if ($this->hold($reel)->feed() === Feed::OverEnd) {
             $way = $this->school(Question::FillerWay);
             $advice[] = $way === 'look'
-                ? Advice::of(Question::FillerWay, 'Lay it so that the line circles off the way the rotor turns, seen from your seat.')
+                ? Advice::of(Question::FillerWay, 'Place the filler spool so that line comes off in the direction the rotor turns, seen '
+                    . 'from where you sit.')
                 : Advice::of(
                     Question::FillerWay,
                     sprintf(
-                        'Start with the %s, then do the slack test after ten turns: if loops spring up, look which way rotor and line turn.',
+                        'Start with the %s and do the slack test after ten turns. If loops spring up, check which way rotor and line turn.',
                         $way === 'label_up' ? 'label up' : 'label down',
                     ),
                 );
         }
         $advice[] = $this->soak($braid, $line->material);
         $advice[] = Advice::of(Question::Guides, match (true) {
-            $reel === ReelKind::Spincast => 'Cone off, line through its hole, then through the guides.',
-            $this->school(Question::Guides) === 'butt' => 'Line through the butt guide alone; pull it through all of them for the slack '
-                . 'test.',
-            $reel === ReelKind::Baitcasting => 'Line through all guides from the tip down and through the level-wind.',
-            default => 'Line through all guides from the tip down, bail open before tying.',
+            $reel === ReelKind::Spincast => 'Take the nose cone off. Thread the line through all guides from the tip down, then through '
+                . 'the nose cone from the front.',
+            $this->school(Question::Guides) === 'butt' => 'Thread the line through the butt guide only. Pull it through all guides for '
+                . 'the slack test.',
+            $reel === ReelKind::Baitcasting => 'Thread the line through all guides from the tip down, then through the level-wind.',
+            default => 'Thread the line through all guides from the tip down. Open the bail before you tie.',
         });
         $advice[] = $this->tension($line);
         $advice[] = $this->leader($braid);
@@ -164,11 +166,11 @@ final readonly class Habits
     private function leader(bool $braid): Advice
     {
         return match ($this->school(Question::Leader)) {
-            'short' => Advice::of(Question::Leader, 'Leader: short, its join outside the tip at the cast.'),
-            'rod' => Advice::of(Question::Leader, 'Leader: about a rod long, its join in the guides at the cast, never on the spool.'),
+            'short' => Advice::of(Question::Leader, 'Leader: short, with its knot outside the rod tip when you cast.'),
+            'rod' => Advice::of(Question::Leader, 'Leader: about a rod’s length, with its knot in the guides when you cast, never on the spool.'),
             default => Advice::of(Question::Leader, $braid
-                ? 'Leader: braid is seen and does not stand rubbing, so one goes before it; its join never on the spool at the cast.'
-                : 'Leader: only where rock or teeth ask for one; its join never on the spool at the cast.'),
+                ? 'Leader: use one, because fish see braid and rubbing damages it. Its knot must not be on the spool when you cast.'
+                : 'Leader: only against rocks or teeth. Its knot must not be on the spool when you cast.'),
         };
     }
 
@@ -178,22 +180,22 @@ final readonly class Habits
         if ($material === Material::Braid && in_array($this->school(Question::LineLife), ['season', 'months'], true)) {
             return Advice::departing(
                 Question::LineLife,
-                'Due: turn it end for end when the outer half is worn; braid fishes on for years.',
-                'Your habit would change it by the calendar, which braid does not need.',
+                'Due: reverse the braid when its outer half is worn. Braid lasts for years.',
+                'You usually replace line by the calendar, but braid doesn’t need that.',
             );
         }
 
         return Advice::of(Question::LineLife, match ($this->school(Question::LineLife)) {
             'season' => 'Due: new line next season.',
             'months' => 'Due: in 12 to 18 months.',
-            'two_years' => 'Due: in two years, if it is kept cool, dark and dry.',
+            'two_years' => 'Due: in two years, if you keep it cool, dark and dry.',
             'never' => $material === Material::Braid
-                ? 'Due: never; turn it end for end when the outer half is worn.'
-                : 'Due: in 12 months or 40 outings; only braid lasts.',
+                ? 'Due: never. Reverse the braid when its outer half is worn.'
+                : 'Due: in 12 months or 40 trips. Only braid lasts longer.',
             default => match ($material) {
-                Material::Mono, Material::Hybrid => 'Due: in 12 months or 40 outings, a third sooner in heavy sun or over rough ground.',
-                Material::Fluoro => 'Due: in 18 months or 50 outings, a third sooner in heavy sun or over rough ground.',
-                Material::Braid => 'Due: in 36 months or 120 outings, turned end for end at half of that.',
+                Material::Mono, Material::Hybrid => 'Due: in 12 months or 40 trips, a third sooner in heavy sun or over rough ground.',
+                Material::Fluoro => 'Due: in 18 months or 50 trips, a third sooner in heavy sun or over rough ground.',
+                Material::Braid => 'Due: in 36 months or 120 trips. Reverse the braid halfway.',
             },
         });
     }
@@ -202,19 +204,19 @@ final readonly class Habits
     {
         $school = $this->school(Question::Soak);
         if ($braid) {
-            $wet = 'Braid: wet it as it goes on, for a tight lay.';
+            $wet = 'Wet the braid as you wind, so that it packs tightly.';
 
             return in_array($school, ['before', 'after'], true) && $this->departs(Question::Soak)
-                ? Advice::departing(Question::Soak, $wet, 'Soaking does nothing for braid.')
+                ? Advice::departing(Question::Soak, $wet, 'You usually soak line, but braid doesn’t benefit.')
                 : Advice::of(Question::Soak, $wet);
         }
 
         return Advice::of(Question::Soak, match ($school) {
-            'after' => 'Afterwards the filled spool in water for about 15 minutes, bearings and washers out first.',
-            'conditioner' => 'Wipe a line conditioner on as it goes on.',
-            'none' => 'Dry, as it comes off the filler.',
+            'after' => 'Soak the filled spool for about 15 minutes afterwards. Take bearings and washers out first.',
+            'conditioner' => 'Wipe line conditioner on as you wind.',
+            'none' => 'Wind the line dry, as it comes off the filler spool.',
             default => sprintf(
-                'Filler in hand-hot water before, %s; not boiling, out of children’s reach.',
+                'Soak the filler spool in hand-hot water first, for %s. Never use boiling water, and keep it out of children’s reach.',
                 $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
             ),
         });
@@ -224,7 +226,7 @@ final readonly class Habits
     {
         $school = $this->school(Question::Tension);
         $grip = $this->grip($line);
-        $firm = 'firm all the way: the finished spool must not give under a thumb.';
+        $firm = 'firm all the way. The finished spool must not yield under your thumb.';
         $words = match ($grip) {
             'fingers' => "Hold it between your fingers, $firm",
             'cloth' => "Hold it through a damp cloth, $firm",
@@ -232,8 +234,8 @@ final readonly class Habits
             'book' => "Run it through a weighted book, $firm",
             'hold' => match ($school) {
                 'clamp' => 'Set the spool clamp so that the line goes on firm.',
-                'water' => 'Filler in a bowl of water; keep a finger on the line too.',
-                default => 'A helper brakes the filler, a card between thumb and line.',
+                'water' => 'Put the filler spool in a bowl of water, and keep a finger on the line too.',
+                default => 'A helper brakes the filler spool, with a card between thumb and line.',
             },
         };
 
@@ -241,12 +243,12 @@ final readonly class Habits
             $school === 'fingers' && $grip !== 'fingers' => Advice::departing(
                 Question::Tension,
                 $words,
-                'Your habit is bare fingers; braid cuts skin under load.',
+                'You usually use bare fingers, but braid under load cuts skin.',
             ),
             $school === 'cloth' && $grip !== 'cloth' => Advice::departing(
                 Question::Tension,
                 $words,
-                'Your habit is a cloth; braid this thick cuts through it under load.',
+                'You usually use a cloth, but braid this thick cuts through it under load.',
             ),
             default => Advice::of(Question::Tension, $words),
         };

@@ -25,19 +25,19 @@ enum Question: string
     public function words(): string
     {
         return match ($this) {
-            self::Backing => 'Backing under braid?',
-            self::HowMuch => 'How is the amount of backing found?',
-            self::BackingThickness => 'How thick may the backing be?',
-            self::BackWith => 'What to back with?',
-            self::Guides => 'Through which guides while winding?',
-            self::FillerWay => 'Which way up does the filler lie?',
-            self::FillerHold => 'Filler flat, or on an axle?',
-            self::Soak => 'Soak the line?',
-            self::Tension => 'How is tension held?',
-            self::Full => 'When is a spool full?',
-            self::Drag => 'How much of the line’s strength for the drag?',
-            self::Leader => 'How long a leader?',
-            self::LineLife => 'How long does line last?',
+            self::Backing => 'Do you put backing under braid?',
+            self::HowMuch => 'How do you find the amount of backing?',
+            self::BackingThickness => 'How thick may backing be?',
+            self::BackWith => 'What do you use as backing?',
+            self::Guides => 'Which guides do you use while winding?',
+            self::FillerWay => 'Which way up do you lay the filler spool?',
+            self::FillerHold => 'Do you lay the filler spool flat or on an axle?',
+            self::Soak => 'Do you soak the line?',
+            self::Tension => 'How do you keep tension?',
+            self::Full => 'How full is a full spool?',
+            self::Drag => 'What share of the line’s strength do you set the drag to?',
+            self::Leader => 'How long is your leader?',
+            self::LineLife => 'How long do you keep line?',
         };
     }
 
@@ -51,51 +51,49 @@ enum Question: string
         return match ($this) {
             self::Backing => [
                 'rule',
-                'Slick braid can spin round a bare arbor, and backing is cheaper than braid. So some where there is room, a '
-                    . 'little where there is not, none only where the arbor grips.',
+                'Slick braid can spin on a bare arbor, and backing is cheaper than braid. So use some where there is room, a little where '
+                    . 'there isn’t, and none only if the arbor grips.',
             ],
             self::HowMuch => [
                 'calculate',
-                'The volumes are simple; the depth mark checks them at the spool. Turning over stays the way without numbers.',
+                'The sums are simple, and the level mark checks them as you wind. Fill and reverse works without numbers.',
             ],
             self::BackingThickness => [
                 'rule',
-                'Thin line sinks between thick coils, casts badly and can snap off. Nylon under nylon: warned of above 1.25 times; nylon '
-                    . 'under braid: mentioned above 1.5 times, warned of above 2.2.',
+                'Thin line sinks between thick coils, casts badly and can snap. Undro warns about mono under mono above 1.25 times the '
+                    . 'diameter. It mentions mono under braid above 1.5 times and warns above 2.2 times.',
             ],
             self::BackWith => [
                 'nylon',
-                'Cotton holds water and rots, glue creeps into braid when warm, good thread costs more than nylon. Worn line that is '
-                    . 'sound does as well.',
+                'Cotton holds water and rots, warm glue creeps into braid, and good thread costs more than mono. Old line works too if it '
+                    . 'is sound.',
             ],
             self::Guides => [
                 'all',
-                'The line lies as it will fish, and the tip shows the twist: that is what the slack test needs. The butt alone is fine '
-                    . 'for winding.',
+                'Line lies as it will when you fish, and the tip shows twist for the slack test. The butt guide alone is fine for winding.',
             ],
             self::FillerWay => [
                 'look',
-                'Neither label up nor down: the line must circle off the filler the way the rotor turns, seen from your seat. Look at '
-                    . 'the line, not at the label.',
+                'Line must come off the filler spool in the direction the rotor turns, seen from where you sit. Watch the line, not the label.',
             ],
             self::FillerHold => [
                 'either',
-                'Flat and matched, or on an axle: both are sound on a fixed spool. A baitcaster always takes an axle.',
+                'On a spinning or spincast reel both work: flat and matched to the rotor, or on an axle. A baitcaster always needs an axle.',
             ],
             self::Soak => [
                 'before',
-                'A few minutes in hand-hot water with a drop of washing-up liquid softens nylon, fluorocarbon and hybrid and takes the '
-                    . 'factory film off. Braid is only wetted, for a tight lay.',
+                'A few minutes in hand-hot water with a drop of dish soap softens mono, fluorocarbon and hybrid and removes the factory '
+                    . 'film. Braid is only wetted, so that it packs tightly.',
             ],
             self::Tension => [
                 'by_line',
-                'A damp cloth for thin braid, fingers for nylon, a glove for thick braid. Firm all the way: the finished spool '
-                    . 'must not give under a thumb.',
+                'Use a damp cloth for thin braid, fingers for mono and a glove for thick braid. Stay firm all the way: the finished spool '
+                    . 'must not yield under your thumb.',
             ],
-            self::Full => ['rule', 'By reel, lip, line, lay and casting, each as a reason that can be switched off.'],
-            self::Drag => ['rule', 'A quarter of the weakest link, unless the fishing says otherwise.'],
-            self::Leader => ['reach', 'As long as the water asks, never so long that the join lies on the spool at the cast.'],
-            self::LineLife => ['rule', 'By material, days of use and sun, with the worn end cut back first.'],
+            self::Full => ['rule', 'It depends on reel, lip, line, line lay and casting. You can switch each reason off in a plan.'],
+            self::Drag => ['rule', 'A quarter of the weakest link, unless your fishing needs something else.'],
+            self::Leader => ['reach', 'As long as the water needs, but never so long that its knot is on the spool when you cast.'],
+            self::LineLife => ['rule', 'It depends on material, trips and sun. Cut back the worn end first.'],
         };
     }
 
@@ -108,93 +106,94 @@ enum Question: string
             self::Backing => [
                 $school(
                     'rule',
-                    'by the spool',
-                    'some where the spool is deeper than the main line needs, a little where it is not, none where the arbor grips',
+                    'depends on the spool',
+                    'some if the spool is deeper than the main line needs, a little if not, none if the arbor grips',
                 ),
-                $school('some', 'always some nylon', 'it holds, it saves braid, and it costs next to nothing'),
-                $school('grip', 'a little, for grip', 'braid fills the spool; the nylon only keeps it from slipping'),
-                $school('none', 'none', 'tape, a grip strip or a tight knot is enough, and there is no join to fail'),
+                $school('some', 'always some mono', 'it grips, saves braid and costs next to nothing'),
+                $school('grip', 'a little, for grip', 'braid fills the spool; mono only keeps it from slipping'),
+                $school('none', 'none', 'tape, a grip strip or a tight knot is enough, and there is no joining knot to fail'),
             ],
             self::HowMuch => [
-                $school('calculate', 'worked out', 'length, turns and a depth to stop at, before anything is wound'),
+                $school('calculate', 'calculate it', 'length, turns and a level to stop at, before you wind'),
                 $school(
                     'turn_over',
-                    'wound and turned over',
-                    'main line first, backing on top until full, then all of it over: right without a figure',
+                    'fill and reverse',
+                    'main line first, backing on top until full, then swap the two: right without any numbers',
                 ),
-                $school('counter', 'by a line counter', 'the length is counted as it goes on'),
-                $school('eye', 'by eye', 'a third to a half, as it always was'),
+                $school('counter', 'by a line counter', 'the counter shows the length as you wind'),
+                $school('eye', 'by eye', 'a third to a half of the spool'),
             ],
             self::BackingThickness => [
-                $school('rule', 'a little more is allowed', 'thicker backing fills sooner; it matters only well above the main line'),
-                $school('same', 'never thicker than the main line', 'nothing can sink into it'),
+                $school('rule', 'a little thicker is fine', 'thicker backing fills faster; it matters only if it is much thicker than the '
+                    . 'main line'),
+                $school('same', 'never thicker than the main line', 'the main line can’t sink into it'),
             ],
             self::BackWith => [
                 $school('nylon', 'nylon', 'cheap, even, grips'),
-                $school('old_line', 'old line', 'it is there, and nobody will ever fish it'),
+                $school('old_line', 'old line', 'you have it, and nobody will ever fish it'),
                 $school('thread', 'thread', 'thin and even'),
                 $school('tape', 'adhesive tape', 'no knot and no lump'),
             ],
             self::Guides => [
-                $school('all', 'all of them', 'natural lay, and the tip shows twist'),
-                $school('butt', 'the first alone, or just the butt', 'quicker, and the tip is out of the way'),
+                $school('all', 'all guides', 'line lies as when fishing, and the tip shows twist'),
+                $school('butt', 'only the butt guide', 'faster, and the tip is out of the way'),
             ],
             self::FillerWay => [
-                $school('look', 'as the line turns', 'matched to the rotor by looking'),
-                $school('label_up', 'label up', 'many fillers are wound so that this is right; the slack test shows the others'),
-                $school('label_down', 'label down', 'many fillers are wound so that this is right; the slack test shows the others'),
+                $school('look', 'matched to the rotor', 'you look which way both turn'),
+                $school('label_up', 'label up', 'right for many filler spools; the slack test shows the others'),
+                $school('label_down', 'label down', 'right for many filler spools; the slack test shows the others'),
             ],
             self::FillerHold => [
-                $school('either', 'whichever is at hand', 'both are sound if done right'),
-                $school('flat', 'flat on the floor', 'no gear, and no filler running on'),
-                $school('axle', 'on an axle', 'no twist goes in'),
+                $school('either', 'either', 'both work if done right'),
+                $school('flat', 'flat on the floor', 'needs nothing, and the filler spool can’t overrun'),
+                $school('axle', 'on an axle', 'adds no twist'),
             ],
             self::Soak => [
                 $school(
                     'before',
-                    'the filler before, in hand-hot water',
-                    'five to ten minutes for nylon, under one for fluorocarbon: it lies down at once',
+                    'the filler spool before winding, in hand-hot water',
+                    'five to ten minutes for mono, under one for fluorocarbon; the line is limp at once',
                 ),
-                $school('after', 'the filled spool, about 15 minutes', 'it sets where it lies; bearings and washers come out first'),
-                $school('conditioner', 'a line conditioner', 'wiped on, no bucket'),
-                $school('none', 'nothing', 'good line lies down after the first outing'),
+                $school('after', 'the filled spool, for about 15 minutes', 'the coils settle in place; take bearings and washers out first'),
+                $school('conditioner', 'a line conditioner', 'you wipe it on, with no bucket'),
+                $school('none', 'nothing', 'good line settles after the first trip'),
             ],
             self::Tension => [
-                $school('by_line', 'by the line', 'cloth, fingers or glove as the line asks'),
-                $school('fingers', 'fingers', 'one feels every knot and nick'),
+                $school('by_line', 'depends on the line', 'cloth, fingers or glove to suit the line'),
+                $school('fingers', 'fingers', 'you feel every knot and nick'),
                 $school('cloth', 'a damp cloth', 'even, cool and clean'),
-                $school('glove', 'a glove', 'no cuts'),
-                $school('book', 'a weighted book', 'steady, and both hands free'),
-                $school('clamp', 'a spool clamp', 'the same from start to end'),
-                $school('water', 'the filler in water', 'wet and braked at once'),
-                $school('helper', 'a helper', 'with a card between thumb and filler'),
+                $school('glove', 'a glove', 'protects from cuts'),
+                $school('book', 'a weighted book', 'steady, and it leaves both hands free'),
+                $school('clamp', 'a spool clamp', 'even from start to end'),
+                $school('water', 'filler spool in water', 'wets and brakes the line at once'),
+                $school('helper', 'a helper', 'with a card between thumb and filler spool'),
             ],
             self::Full => [
-                $school('rule', 'by the rule', 'reel, lip, line, lay and casting together'),
-                $school('bevel', "the bevel's lower edge", 'the maker drew it there'),
+                $school('rule', 'Undro works it out', 'from reel, lip, line, line lay and casting'),
+                $school('bevel', "the bevel's lower edge", 'the maker put it there'),
                 $school('two_mm', '1.5 to 2 mm', 'easy to see'),
                 $school('sixteenth', '1/16 inch', 'easy to see'),
                 $school('eighth', '1/8 inch', 'no loose coils, ever'),
                 $school('brim', 'to the brim', 'distance'),
             ],
             self::Drag => [
-                $school('rule', 'by the fishing', 'a fifth for light line, a quarter in general, more for cover'),
+                $school('rule', 'depends on the fishing', 'a fifth for light line, usually a quarter, more for heavy cover'),
                 $school('0.20', '20 %', 'soft mouths and light line'),
                 $school('0.25', '25 %', 'a quarter, always'),
                 $school('0.30', '30 %', 'braid and heavy cover'),
                 $school('0.35', '35 %', 'braid, deep jigging'),
             ],
             self::Leader => [
-                $school('reach', 'as long as the water asks', 'the join outside the tip or in the guides, never on the spool'),
-                $school('short', 'short, the join outside the tip', 'the knot never meets a guide'),
-                $school('rod', 'about a rod’s length', 'more to rub and to cut back'),
+                $school('reach', 'as long as the water needs', 'its knot outside the tip or in the guides, never on the spool'),
+                $school('short', 'short, with its knot outside the tip', 'the knot never meets a guide'),
+                $school('rod', 'about a rod’s length', 'more length to rub and to cut back'),
             ],
             self::LineLife => [
-                $school('rule', 'by use', 'material, outings and sun'),
+                $school('rule', 'by wear', 'from material, trips and sun'),
                 $school('season', 'a season', 'new line each spring'),
                 $school('months', '12 to 18 months', 'by the calendar'),
-                $school('two_years', 'two years', 'if it was kept dark'),
-                $school('never', 'braid never, only turned over', 'the inner end is as new'),
+                $school('two_years', 'two years', 'if kept in the dark'),
+                $school('never', 'braid forever, only reversed', 'the inner end is as new'),
             ],
         };
     }
@@ -203,13 +202,13 @@ enum Question: string
     public function drives(): string
     {
         return match ($this) {
-            self::Backing, self::HowMuch => 'the way a plan proposes',
-            self::BackingThickness, self::BackWith => 'what a plan warns of',
-            self::Guides, self::FillerWay, self::FillerHold, self::Soak, self::Tension => 'how a plan says to wind',
-            self::Full => 'the gap of a plan',
-            self::Drag => 'the line chosen, and what reel and rod must bear',
-            self::Leader => 'what a plan says of the leader',
-            self::LineLife => 'what a plan says of when the line is due',
+            self::Backing, self::HowMuch => 'the fill method a plan suggests',
+            self::BackingThickness, self::BackWith => 'the warnings of a plan',
+            self::Guides, self::FillerWay, self::FillerHold, self::Soak, self::Tension => 'the winding advice of a plan',
+            self::Full => 'the full level of a plan',
+            self::Drag => 'line choice, and the drag that reel and rod must take',
+            self::Leader => 'the leader advice of a plan',
+            self::LineLife => 'the due date in a plan',
         };
     }
 }

@@ -20,19 +20,19 @@ final class BadInput extends DomainFault
     /** Names no field. */
     public static function notJson(string $why): self
     {
-        return new self('', "The question cannot be read: $why.");
+        return new self('', "The request can’t be read: $why.");
     }
 
     /** Names the field it is given. */
     public static function missing(string $field): self
     {
-        return new self($field, 'This figure is needed.');
+        return new self($field, 'This figure is missing.');
     }
 
     /** A filler of which nobody said how much is on it. Names the field it is given. */
     public static function noLength(string $field): self
     {
-        return new self($field, 'Say how much is on it: by its label, such as 300 m, or as weighed, such as 80 ± 12 m.');
+        return new self($field, 'Type how much line is on it: from the label, such as 300 m, or as weighed, such as 80 ± 12 m.');
     }
 
     /** Names the field it is given. */
@@ -53,7 +53,7 @@ final class BadInput extends DomainFault
         if ($exact !== null) {
             return new self(
                 $field,
-                Sentence::of('{0} is out of range: it can be from {1} to {2}.', $exact($value), $exact($least), $exact($most)),
+                Sentence::of('{0} is out of range. Type a value from {1} to {2}.', $exact($value), $exact($least), $exact($most)),
             );
         }
         $unit = $unit === '' ? '' : " $unit";
@@ -61,7 +61,7 @@ final class BadInput extends DomainFault
         return new self(
             $field,
             sprintf(
-                '%s%s is out of range: it can be from %s to %s%s.',
+                '%s%s is out of range. Type a value from %s to %s%s.',
                 Exact::plain($value),
                 $unit,
                 Exact::plain($least),

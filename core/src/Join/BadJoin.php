@@ -13,7 +13,7 @@ final class BadJoin extends DomainFault
     /** Names “other”. */
     public static function needsTwo(): self
     {
-        return new self('other', 'A line-to-line join needs both lines.');
+        return new self('other', 'A joining knot needs both lines.');
     }
 
     /** Names “tested.$knot”. */
@@ -21,7 +21,7 @@ final class BadJoin extends DomainFault
     {
         return new self(
             "tested.$knot",
-            sprintf('A knot keeps a share of the line between 0 and 1 (0.85 for 85 %%); %.2F cannot be.', $share),
+            sprintf('A knot keeps between 0 and 1 of the line’s strength (0.85 for 85 %%). %.2F is impossible.', $share),
         );
     }
 
@@ -34,13 +34,13 @@ final class BadJoin extends DomainFault
     /** Names “path_m”. */
     public static function noRod(): self
     {
-        return new self('path_m', 'The way from tip to spool must be above 0.2 m: about the length of the rod.');
+        return new self('path_m', 'The distance from rod tip to spool must be above 0.2 m. It is about the length of the rod.');
     }
 
     /** Names “strength”. */
     public static function noStrength(): self
     {
-        return new self('strength', 'How strong is the leader? As it is printed: 6 kg or 15 lb.');
+        return new self('strength', 'Type the leader’s strength as printed, such as 6 kg or 15 lb.');
     }
 
     /** Names “knot”. */
@@ -60,7 +60,7 @@ final class BadJoin extends DomainFault
     {
         return new self(
             'spool_diameter_mm',
-            'With lead this heavy the leader lies with turns on the spool: give the diameter of the spool where the line lies, such as 65 mm.',
+            'With a sinker this heavy, turns of leader must be on the spool. Type the spool diameter over the line, such as 65 mm.',
         );
     }
 }

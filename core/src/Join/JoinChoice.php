@@ -82,7 +82,7 @@ final readonly class JoinChoice
             $by >= 0 ? $for[] = $why : $against[] = $why;
         }
         if ($tested !== null) {
-            $for[] = sprintf('your own pull tests: it kept %d %%', (int) round(100 * $tested));
+            $for[] = sprintf('it kept %d %% in your own pull tests', (int) round(100 * $tested));
         }
         if ($no !== null) {
             array_unshift($against, $no);
@@ -107,17 +107,17 @@ final readonly class JoinChoice
 
         return match ($knot) {
             Knot::Blood => match (true) {
-                $ratio > Pair::UNEQUAL => sprintf('one line is %.1F times as thick as the other; over 2 it does not grip', $ratio),
-                $this->pair->braids() > 0 => 'for nylon and fluorocarbon; braid slips out of it',
-                $ratio > Pair::NEAR => sprintf('for near equal lines; these differ by %.1F times', $ratio),
+                $ratio > Pair::UNEQUAL => sprintf('one line is %.1F times as thick as the other; above 2 the knot doesn’t grip', $ratio),
+                $this->pair->braids() > 0 => 'made for mono and fluorocarbon; braid slips out',
+                $ratio > Pair::NEAR => sprintf('made for nearly equal lines; these differ %.1F times', $ratio),
                 default => null,
             },
-            Knot::Surgeons => $ratio > Pair::UNEQUAL ? sprintf('for like lines; one is %.1F times as thick as the other', $ratio) : null,
-            Knot::Alberto, Knot::Fg => $this->pair->mixed() ? null : 'for braid onto nylon or fluorocarbon',
-            Knot::Albright => $this->pair->braids() === 2 ? 'the loop has to be stiffer than braid' : null,
+            Knot::Surgeons => $ratio > Pair::UNEQUAL ? sprintf('made for similar lines; one is %.1F times as thick as the other', $ratio) : null,
+            Knot::Alberto, Knot::Fg => $this->pair->mixed() ? null : 'made for braid to mono or fluorocarbon',
+            Knot::Albright => $this->pair->braids() === 2 ? 'its loop must be stiffer than braid' : null,
             Knot::TapedTag => match (true) {
                 $this->backing => 'only without backing',
-                $this->pair->one->material !== Material::Braid => 'for braid straight onto the arbor',
+                $this->pair->one->material !== Material::Braid => 'for braid tied straight to the arbor',
                 default => null,
             },
             Knot::DoubleOverhand => $this->slick() ? 'slips on bare braid' : null,
@@ -134,9 +134,9 @@ final readonly class JoinChoice
         }
         if ($hard !== []) {
             if ($knot->quick() >= 0.7) {
-                yield [0.4, 'ties with cold hands, in the dark or afloat'];
+                yield [0.4, 'easy with cold hands, in the dark or in a boat'];
             } elseif ($knot->quick() <= 0.4) {
-                yield [-0.9, 'fiddly with cold hands, in the dark or afloat'];
+                yield [-0.9, 'fiddly with cold hands, in the dark or in a boat'];
             }
         }
         if ($this->where === Where::Arbor) {
@@ -146,7 +146,7 @@ final readonly class JoinChoice
         }
         $ratio = $this->pair->ratio();
         if ($this->where === Where::Buried && $knot === Knot::Fg) {
-            yield [-0.6, 'more work than a buried join needs'];
+            yield [-0.6, 'more work than a knot under the line needs'];
         }
         if ($this->where === Where::Guides && $knot->slim() >= 0.7) {
             yield [0.2, 'slim: it runs through the guides'];
@@ -155,24 +155,24 @@ final readonly class JoinChoice
             yield [-0.3, 'bulky in the guides'];
         }
         if ($knot === Knot::Albright && $ratio > 1.5) {
-            yield [0.35, 'made for unequal lines: the thin one wraps the thick one’s loop'];
+            yield [0.35, 'made for unequal lines: the thin one wraps round the thick one’s loop'];
         }
         if ($knot === Knot::Alberto && $this->pair->mixed()) {
-            yield [0.15, 'made for braid onto nylon or fluorocarbon'];
+            yield [0.15, 'made for braid to mono or fluorocarbon'];
         }
         if ($knot === Knot::Blood && $ratio <= Pair::NEAR && $this->pair->braids() === 0) {
-            yield [0.3, 'near equal lines: the slimmest there is for them'];
+            yield [0.3, 'the slimmest knot for nearly equal lines'];
         }
         if ($knot === Knot::DoubleUni && $ratio <= Pair::UNEQUAL) {
-            yield [0.15, 'the all-rounder: both barrels jam against each other'];
+            yield [0.15, 'the all-rounder: its two barrels jam against each other'];
         }
         if ($knot === Knot::DoubleUni && $ratio > Pair::UNEQUAL) {
             yield $this->where === Where::Buried
-                ? [-0.3, sprintf('one line is %.1F times as thick: two more turns with the thin one; buried it is commonly used', $ratio)]
-                : [-0.8, sprintf('one line is %.1F times as thick: double the thin one or take more turns, and pull-test it', $ratio)];
+                ? [-0.3, sprintf('one line is %.1F times as thick: take two more turns with the thin one; common under the line', $ratio)]
+                : [-0.8, sprintf('one line is %.1F times as thick: double the thin one or take more turns, and pull-test the knot', $ratio)];
         }
         if ($knot === Knot::Surgeons) {
-            yield [-0.15, 'all of the leader has to go through its loop'];
+            yield [-0.15, 'the whole leader has to go through its loop'];
         }
     }
 
@@ -181,7 +181,7 @@ final readonly class JoinChoice
     {
         $slick = $this->slick();
         if ($slick && $knot === Knot::FigureEight) {
-            yield [0.9, 'winding pulls its noose tight: it bites even with braid'];
+            yield [0.9, 'winding pulls its noose tight, so it grips even with braid'];
         }
         if ($slick && $knot === Knot::TapedTag) {
             yield [0.7, 'tape keeps slick braid from spinning round the arbor'];
@@ -190,13 +190,13 @@ final readonly class JoinChoice
             yield [-0.3, 'on bare braid it may slip until the first layer bites'];
         }
         if ($knot === Knot::Uni && in_array(Hands::Cramped, $this->hands, true)) {
-            yield [0.9, 'pulls down from outside: no room for fingers needed'];
+            yield [0.9, 'pulls tight from outside, so it needs no room for fingers'];
         }
         if (in_array($knot, [Knot::Arbor, Knot::DoubleOverhand], true) && in_array(Hands::Cramped, $this->hands, true)) {
-            yield [-0.6, 'wants fingers at the arbor'];
+            yield [-0.6, 'needs room for fingers at the arbor'];
         }
         if ($this->grips && $knot === Knot::DoubleOverhand) {
-            yield [0.2, 'the arbor grips: the quickest will do'];
+            yield [0.2, 'the arbor grips, so the quickest knot is enough'];
         }
         if ($knot === Knot::Arbor && !$slick) {
             yield [0.3, 'small and tight, with a stopper'];

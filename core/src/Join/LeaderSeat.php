@@ -90,26 +90,29 @@ final readonly class LeaderSeat
     /** What is so, and what to do about it. */
     public function says(): Sentence
     {
-        $nobody = 'Nobody stands behind or beside the cast.';
+        $nobody = 'Make sure nobody stands behind or beside you when you cast.';
         [$strength, $cut] = [$this->strength ?? Force::newtons(0), $this->cut ?? $this->longest];
 
         return match (true) {
             $this->casting && !$this->sound() => Sentence::of(
-                'Do not throw this: the main line would take the cast, break, and a lead that flies off can kill. The leader has to lie with '
-                    . sprintf('five turns on the spool: cut it to {0}, with eight, of {1}. %s', $nobody),
+                sprintf(
+                    'Don’t cast this. The main line would take the cast and break, and a flying sinker can kill. At least five turns of '
+                        . 'leader must be on the spool. Tie on a new leader of {0}, for eight turns, with a strength of {1}. %s',
+                    $nobody,
+                ),
                 $cut,
                 $strength,
             ),
             $this->casting => Sentence::of(
                 sprintf(
-                    '%s turns lie on the spool, so the leader takes the cast: {0} of strength or more. Cut back at each new knot, it '
-                        . 'is done when five are left. Feel it for nicks before each outing. %s',
+                    '%s turns are on the spool, so the leader takes the cast. It must hold at least {0}. Replace it when only five turns '
+                        . 'are left. Feel for nicks before each trip. %s',
                     self::turns($this->turns ?? 0.0),
                     $nobody,
                 ),
                 $strength,
             ),
-            $this->sound() => Sentence::of("{$this->seat->words()} The longest that works is {0}.", $this->longest),
+            $this->sound() => Sentence::of("{$this->seat->words()} The longest leader that works is {0}.", $this->longest),
             default => Sentence::of("{$this->seat->words()} Cut the leader to {0} or less.", $this->longest),
         };
     }

@@ -15,9 +15,9 @@ enum Seat: string
     public function words(): string
     {
         return match ($this) {
-            self::OutsideTip => 'The join stays outside the tip: it never meets a guide.',
-            self::InGuides => 'The join lies in the guides: slim, and trimmed close.',
-            self::OnSpool => 'The join would lie on the spool at the cast, and catch in the coils.',
+            self::OutsideTip => 'The knot stays outside the rod tip and never touches a guide.',
+            self::InGuides => 'The knot is in the guides. Tie it slim and trim it close.',
+            self::OnSpool => 'The knot would be on the spool when you cast and catch in the coils.',
         };
     }
 }

@@ -71,6 +71,6 @@ final class AllocationInput
     {
         $name = $in->text($key, self::NAME);
 
-        return $name !== '' ? $name : $in->make(static fn(): never => throw new BadAllocation($key, 'A name is needed.'));
+        return $name !== '' ? $name : $in->make(static fn(): never => throw new BadAllocation($key, 'The name is missing.'));
     }
 }

@@ -34,7 +34,7 @@ final class ChainInput
         $tested = self::tested($in, 'terminal_tested', Knot::Uni);
         $links[] = $in->make(
             static fn(): Link => Link::of(
-                'terminal knot',
+                'hook knot',
                 $end->rated,
                 $tested ?? self::TERMINAL[0],
                 $end->condition,
@@ -67,7 +67,7 @@ final class ChainInput
         $weaker = $leader->holdsLessThan($main) ? $leader : $main;
 
         return Link::of(
-            'join',
+            'joining knot',
             Force::newtons($weaker->rated->inNewtons()),
             $tested ?? $keeps[0],
             $weaker->condition,

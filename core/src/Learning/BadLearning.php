@@ -17,7 +17,7 @@ final class BadLearning extends DomainFault
         return new self(
             'spools',
             sprintf(
-                'The shape of spool "%s" is not known: a gap tells of its room only where its lip, arbor and traverse are.',
+                'The shape of spool "%s" is missing. A line level tells nothing without lip, arbor and spool width.',
                 mb_substr($spool, 0, 40),
             ),
         );
@@ -38,7 +38,7 @@ final class BadLearning extends DomainFault
     /** Names “layers”. */
     public static function oneOpen(): self
     {
-        return new self('layers', 'Exactly one layer of the plan is left open, its length empty.');
+        return new self('layers', 'Leave the length of exactly one layer empty.');
     }
 
     /** The place of the fill it is about, where it is about one. */
@@ -49,8 +49,8 @@ final class BadLearning extends DomainFault
     {
         $fault = new self('fills', Sentence::of(
             sprintf(
-                'Counted all the same, fill %d ({0} under the lip on "%s") would make a spool or a line more than a third off what its '
-                    . 'figures say. Put the figure right, or leave it out.',
+                'With fill %d ({0} below the lip on "%s"), a spool or a line would be more than a third off its figures. Correct the '
+                    . 'figure, or leave it out.',
                 $number,
                 mb_substr($fill->spool, 0, 40),
             ),
@@ -65,8 +65,7 @@ final class BadLearning extends DomainFault
     public static function cannotCount(Length $gap): self
     {
         return new self('keep', Sentence::of(
-            '{0} cannot count: with it a spool or a line would be more than a third off what its figures say. Put the figure right, or '
-                . 'leave it out for good.',
+            '{0} can’t count. A spool or a line would then be more than a third off its figures. Correct the figure, or leave it out for good.',
             $gap,
         ));
     }

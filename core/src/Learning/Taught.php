@@ -25,9 +25,9 @@ final readonly class Taught
         $share = $this->factor - 1;
 
         return abs($share) < self::CLEAR * $this->sd
-            ? sprintf('It holds what its figures say, to within %s: %s.', self::percent($this->sd), $this->from())
+            ? sprintf('This spool holds what its figures say, give or take %s (%s).', self::percent($this->sd), $this->from())
             : sprintf(
-                'It holds %s %s than its figures say, give or take %s: %s.',
+                'This spool holds %s %s than its figures say, give or take %s (%s).',
                 self::percent(abs($share)),
                 $share > 0 ? 'more' : 'less',
                 self::percent($this->sd),
@@ -42,9 +42,9 @@ final readonly class Taught
         $sd = $this->sd / 2;
 
         return abs($thick) < self::CLEAR * $sd
-            ? sprintf('It lies as thick as printed, to within %s: %s.', self::percent($sd), $this->from())
+            ? sprintf('This line winds as thick as printed, give or take %s (%s).', self::percent($sd), $this->from())
             : sprintf(
-                'It lies %s %s than printed, give or take %s: %s.',
+                'This line winds %s %s than printed, give or take %s (%s).',
                 self::percent(abs($thick)),
                 $thick > 0 ? 'thicker' : 'thinner',
                 self::percent($sd),

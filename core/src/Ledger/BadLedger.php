@@ -17,20 +17,20 @@ final class BadLedger extends DomainFault
     /** Names “length_m”. */
     public static function noLength(): self
     {
-        return new self('length_m', 'A length of line that moves must be above 0.');
+        return new self('length_m', 'The length must be above 0.');
     }
 
     /** Names “place”. */
     public static function noSuchPlace(PlaceKind $kind): self
     {
-        return new self('place', "Say which: {$kind->word()} needs a number, and only fillers, spools and carriers have one.");
+        return new self('place', ucfirst($kind->word()) . ' needs a number. Only filler spools, spools and spare spools have one.');
     }
 
     /** Names “length_m”. */
     public static function notEnough(Place $place, Length $wanted, Length $there): self
     {
         $says = Sentence::of(
-            ucfirst($place->kind->word()) . ' holds {0}, and {1} cannot come off it. Give {0} at most, or correct the stock first.',
+            ucfirst($place->kind->word()) . ' has {0}, so you can’t take {1} off it. Take {0} at most, or correct the stock first.',
             Exact::metres(floor(10 * $there->inMetres()) / 10),
             Exact::metres(ceil(10 * $wanted->inMetres()) / 10),
         );
@@ -59,7 +59,7 @@ final class BadLedger extends DomainFault
         return new self(
             $fault->field,
             $fault->says->after(sprintf(
-                'Then the entry "%s" of %s could not have happened. ',
+                'Then the entry "%s" of %s would be impossible. ',
                 str_replace('_', ' ', $event->kind->value),
                 substr($event->happenedAt, 0, 10),
             )),
@@ -70,7 +70,7 @@ final class BadLedger extends DomainFault
     /** Names “product”. */
     public static function otherProduct(Place $place): self
     {
-        return new self('product', "A filler holds one kind of line; something else lies on {$place->kind->word()}.");
+        return new self('product', "A filler spool holds one kind of line, and something else is on {$place->kind->word()}.");
     }
 
     /** Names “sources”. */
@@ -78,7 +78,7 @@ final class BadLedger extends DomainFault
     {
         return new self(
             'sources',
-            'On the spool it comes off this line does not lie outermost. Take off what lies over it first, and write that down.',
+            'This line is not the outermost one on its spool. Strip what is on top first, and log it.',
         );
     }
 
@@ -87,13 +87,13 @@ final class BadLedger extends DomainFault
     {
         return new self(
             'id',
-            sprintf('The id "%s" is that of something else already. Each entry needs an id of its own.', mb_substr($id, 0, 40)),
+            sprintf('The id "%s" is in use already. Each entry needs its own id.', mb_substr($id, 0, 40)),
         );
     }
 
     /** Names “corrects”. */
     public static function correctsNothing(string $id): self
     {
-        return new self('corrects', sprintf('There is no event "%s" before it to correct.', mb_substr($id, 0, 40)));
+        return new self('corrects', sprintf('There is no earlier entry "%s" to correct.', mb_substr($id, 0, 40)));
     }
 }

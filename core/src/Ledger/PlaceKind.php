@@ -28,12 +28,12 @@ enum PlaceKind: string
     {
         return match ($this) {
             self::Shop => 'the shop',
-            self::Filler => 'the filler',
+            self::Filler => 'the filler spool',
             self::Spool => 'the spool',
-            self::Carrier => 'the carrier',
+            self::Carrier => 'the spare spool',
             self::Waste => 'the waste',
             self::Water => 'the water',
-            self::Unseen => 'nowhere known',
+            self::Unseen => 'an unknown place',
         };
     }
 }

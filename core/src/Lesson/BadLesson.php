@@ -21,7 +21,7 @@ final class BadLesson extends DomainFault
     {
         $open = implode(', ', array_map(static fn(Choice $each): string => $each->do, $can));
 
-        return new self('do', "“{$do}” cannot be done here. " . ($open === '' ? 'Nothing is left to do.' : "It may be: $open."));
+        return new self('do', "You can’t do “{$do}” here. " . ($open === '' ? 'There is nothing left to do.' : "You can: $open."));
     }
 
     /** Names “amount”. */
@@ -44,6 +44,6 @@ final class BadLesson extends DomainFault
     /** Names “over”. */
     public static function tooSoon(): self
     {
-        return new self('over', 'It cannot be left yet: nothing has come of it that could be judged. Go on first.');
+        return new self('over', 'There is nothing to judge yet. Make a few moves first.');
     }
 }

@@ -109,13 +109,15 @@ final class EaseOff extends Lesson
 
         return [
             Sentence::of(
-                'Set to {0} on the full spool, a quarter of what the line bears. A quarter turn back gives {1}, half a turn {2}, a whole one {3}.',
+                'The drag is set to {0} on the full spool, a quarter of what the line holds. A quarter turn back gives {1}, half a turn '
+                    . '{2}, a full turn {3}.',
                 $at(0),
                 $at(0.25),
                 $at(0.5),
                 $at(1),
             ),
-            Sentence::of('At the bench somebody walks off with the line as a fish would, in ' . self::RUNS . ' runs of {0}. Keep the force near what it was set to.', $this->out(1)),
+            Sentence::of('A friend walks off with the line as a fish would, in ' . self::RUNS . ' runs of {0}. Keep the force close to '
+                . 'the setting.', $this->out(1)),
         ];
     }
 
@@ -126,10 +128,10 @@ final class EaseOff extends Lesson
         }
 
         return [
-            new Choice('run', 'Let it run'),
-            new Choice('back', 'Ease off, turns back', 'turns', 0.05, self::MOST_TURNS, 0.25),
-            new Choice('pull', 'Pull with the gauge here'),
-            new Choice('forth', 'Tighten, turns', 'turns', 0.05, self::MOST_TURNS, 0.25, true),
+            new Choice('run', 'Let the fish run'),
+            new Choice('back', 'Ease off (turns)', 'turns', 0.05, self::MOST_TURNS, 0.25),
+            new Choice('pull', 'Pull with the scale here'),
+            new Choice('forth', 'Tighten (turns)', 'turns', 0.05, self::MOST_TURNS, 0.25, true),
         ];
     }
 
@@ -176,10 +178,10 @@ final class EaseOff extends Lesson
             'percent',
             100 * self::WITHIN,
             Sentence::of(
-                'Farthest from {0} was {1}. With {2} out the shape alone makes it '
-                    . sprintf('%.1F times as much', $this->runout->rise($end))
-                    . ($rest > 1.02 ? sprintf('; this drag heats, and makes it %.1F times as much again', $rest) : '; the drag added nothing to it')
-                    . '. Left alone it would have been {3}.',
+                'Your force furthest from {0} was {1}. With {2} out, the smaller spool alone makes the drag '
+                    . sprintf('%.1F times as strong', $this->runout->rise($end))
+                    . ($rest > 1.02 ? sprintf('; this drag also heats up, for another %.1F times', $rest) : '; this drag didn’t heat up')
+                    . '. Without easing off it would have reached {3}.',
                 Force::newtons(self::SET_N),
                 Force::newtons(self::SET_N * $worst),
                 $end,
@@ -238,14 +240,14 @@ final class EaseOff extends Lesson
             };
 
             return new Seen(
-                Sentence::of(sprintf('The knob stands %.2F turns %s.', abs($this->back), $this->back >= 0 ? 'back' : 'past where it was set')),
+                Sentence::of(sprintf('The knob is %.2F turns %s.', abs($this->back), $this->back >= 0 ? 'back' : 'tighter than the setting')),
                 $slips,
             );
         }
         if ($move->do === 'pull') {
             $this->read = self::SET_N * $this->share($this->runs) * (1 + SimulatedDrag::NOISE * Made::error($this->seed, $number));
 
-            return new Seen(Sentence::of('The gauge shows {0}.', Force::newtons($this->read)));
+            return new Seen(Sentence::of('The scale shows {0}.', Force::newtons($this->read)));
         }
         $before = $this->share($this->runs);
         ++$this->runs;
@@ -255,7 +257,7 @@ final class EaseOff extends Lesson
 
         return new Seen(
             Sentence::of(
-                $this->parted ? 'The line parted with {0} out.' : '{0} are out, the line lies {1} under the lip.',
+                $this->parted ? 'The line broke with {0} out.' : '{0} of line is out. The line is {1} below the lip.',
                 $this->out($this->runs),
                 $this->runout->depth($this->out($this->runs)),
             ),

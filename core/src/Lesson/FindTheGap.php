@@ -77,30 +77,30 @@ final class FindTheGap extends Lesson
             ReelKind::Spincast => 'A spincast reel',
         };
         $lip = match ($this->lip) {
-            LipShape::Bevelled => Sentence::of("$reel, its lip bevelled, the bevel {0} deep.", $this->bevel ?? Length::millimetres(0)),
-            LipShape::Straight => Sentence::of("$reel, its lip straight."),
-            LipShape::Rounded => Sentence::of("$reel, its lip rounded."),
+            LipShape::Bevelled => Sentence::of("$reel with a bevelled lip. The bevel is {0} deep.", $this->bevel ?? Length::millimetres(0)),
+            LipShape::Straight => Sentence::of("$reel with a straight lip."),
+            LipShape::Rounded => Sentence::of("$reel with a rounded lip."),
         };
 
         return [
             $lip,
-            Sentence::of('On top lies ' . $this->line->material->word() . ' of {0}.', $this->line->diameter),
+            Sentence::of('The outer line is ' . $this->line->material->word() . ' of {0}.', $this->line->diameter),
             Sentence::of(match (true) {
-                $this->longCast => 'It is to be cast for distance.',
-                $this->beginner => 'Whoever casts it is still learning.',
-                default => 'It is cast as most are, by somebody who can.',
+                $this->longCast => 'The angler casts for distance.',
+                $this->beginner => 'The angler is a beginner.',
+                default => 'The angler casts normally and knows how.',
             }),
-            Sentence::of('How far under the lip should the line lie, and how far does it?'),
+            Sentence::of('Where should the line level be, and where is it?'),
         ];
     }
 
     public function can(): array
     {
         return [
-            new Choice('read', 'Read one place, the blade square'),
-            new Choice('askew', 'Read it in passing', careless: true),
-            new Choice('should', 'It should lie', 'mm', 0.2, 8),
-            new Choice('lies', 'It lies', 'mm', 0.0, 8),
+            new Choice('read', 'Take one reading with the blade square'),
+            new Choice('askew', 'Take a quick reading', careless: true),
+            new Choice('should', 'Full level should be', 'mm', 0.2, 8),
+            new Choice('lies', 'Line level is', 'mm', 0.0, 8),
         ];
     }
 
@@ -142,10 +142,10 @@ final class FindTheGap extends Lesson
             'mm',
             Tolerance::DEPTH_READING_MM,
             Sentence::of(
-                "It should lie {0} under the lip: $reasons. It really lies {1} under it: " . match (true) {
-                    abs($higher) <= Tolerance::DEPTH_READING_MM => 'full, as it should be.',
-                    $higher > 0 => '{2} too full, so coils jump off.',
-                    default => '{2} lower, so it casts a little shorter.',
+                "The full level is {0} below the lip: $reasons. The line is really {1} below it: " . match (true) {
+                    abs($higher) <= Tolerance::DEPTH_READING_MM => 'full, just right.',
+                    $higher > 0 => '{2} too high, so coils jump off.',
+                    default => '{2} too low, so it casts a little shorter.',
                 },
                 $this->full->gap,
                 Length::millimetres($this->depth),
@@ -164,7 +164,7 @@ final class FindTheGap extends Lesson
             $move->do === 'should' ? $this->should = $move->amount : $this->lies = $move->amount;
 
             return new Seen(Sentence::of(
-                $move->do === 'should' ? 'You say it should lie {0} under the lip.' : 'You say it lies {0} under the lip.',
+                $move->do === 'should' ? 'You say it should be {0} below the lip.' : 'You say it is {0} below the lip.',
                 Length::millimetres((float) $move->amount),
             ));
         }
@@ -176,7 +176,7 @@ final class FindTheGap extends Lesson
         }
 
         return new Seen(
-            Sentence::of('The calipers read {0} under the lip here.', Length::millimetres($this->blade)),
+            Sentence::of('The calipers read {0} below the lip here.', Length::millimetres($this->blade)),
             $askew > 0 ? [Slip::Askew] : [],
         );
     }

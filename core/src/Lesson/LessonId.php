@@ -18,7 +18,7 @@ enum LessonId: string
     public function title(): string
     {
         return match ($this) {
-            self::Gap => 'Find the gap',
+            self::Gap => 'Find the full level',
             self::Filler => 'Place the filler spool',
             self::Mark => 'Stop at the mark without a counter',
             self::Memory => 'Tell memory from twist',
@@ -31,11 +31,11 @@ enum LessonId: string
     public function about(): string
     {
         return match ($this) {
-            self::Gap => 'How far under the lip line should lie, and how to read how far it does.',
-            self::Filler => 'Which way round the filler spool goes, by looking instead of by a rule of thumb.',
-            self::Mark => 'Wind backing until it stands where it should, with calipers alone.',
-            self::Memory => 'Four lines that hang from the tip: which of them wants the filler turned over?',
-            self::Drag => 'A knob whose law nobody told you, a gauge, and a quarter of what the line bears.',
+            self::Gap => 'Where the line level should be, and how to measure where it is.',
+            self::Filler => 'Find out which way round the filler spool goes by looking.',
+            self::Mark => 'Wind backing up to its mark with calipers alone.',
+            self::Memory => 'Four lines hang from the rod tip. For which do you flip the filler spool?',
+            self::Drag => 'Set an unknown drag to a quarter of what the line holds.',
             self::Ease => 'A fish takes line, the spool gets smaller, and the same knob pulls harder.',
         };
     }

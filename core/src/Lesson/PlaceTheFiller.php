@@ -78,12 +78,12 @@ final class PlaceTheFiller extends Lesson
     {
         return [
             Sentence::of(
-                'A reel with a fixed spool, {0} over its line, and a filler of {1} with ' . $this->line->material->word() . ' of {2}.',
+                'Your reel has a fixed spool, {0} in diameter over its line. The filler spool is {1} in diameter, with ' . $this->line->material->word() . ' of {2}.',
                 $this->spool,
                 $this->filler,
                 $this->line->diameter,
             ),
-            Sentence::of('Lay the filler so that winding puts as little twist in as can be, and wind ten turns or more.'),
+            Sentence::of('Place the filler spool for the least twist, and wind at least ten turns.'),
         ];
     }
 
@@ -92,13 +92,13 @@ final class PlaceTheFiller extends Lesson
         $placed = $this->up !== null || $this->axle;
 
         return array_values(array_filter([
-            $this->rotorSeen ? null : new Choice('rotor', 'Turn the handle and look'),
-            $this->up === true ? null : new Choice('up', 'Lay it flat, label up'),
-            $this->up === false ? null : new Choice('down', 'Lay it flat, label down'),
-            $this->axle ? null : new Choice('axle', 'Put it on an axle'),
-            $this->up !== null && !isset($this->circlesSeen[(int) $this->up]) ? new Choice('circles', 'Pull some line and look') : null,
-            $placed ? new Choice('wind', 'Wind, turns', 'turns', 1, self::MOST_TURNS, self::USUAL) : null,
-            $this->wound > 0 ? new Choice('slack', 'Let a metre hang from the tip') : null,
+            $this->rotorSeen ? null : new Choice('rotor', 'Turn the handle and watch'),
+            $this->up === true ? null : new Choice('up', 'Lay the filler spool flat, label up'),
+            $this->up === false ? null : new Choice('down', 'Lay the filler spool flat, label down'),
+            $this->axle ? null : new Choice('axle', 'Put the filler spool on an axle'),
+            $this->up !== null && !isset($this->circlesSeen[(int) $this->up]) ? new Choice('circles', 'Pull off some line and watch') : null,
+            $placed ? new Choice('wind', 'Wind (turns)', 'turns', 1, self::MOST_TURNS, self::USUAL) : null,
+            $this->wound > 0 ? new Choice('slack', 'Let a metre of slack hang from the tip') : null,
         ]));
     }
 
@@ -133,14 +133,15 @@ final class PlaceTheFiller extends Lesson
             0.0,
             Sentence::of(
                 sprintf(
-                    'Label up, line circles %s the rotor. The same way, %.1F turns of twist go into each metre while winding; against it, %.1F.',
+                    'With the label up, line circles %s the rotor. The same way, winding twists each metre by %.1F turns; against the '
+                        . 'rotor, by %.1F.',
                     $this->labelUp === $this->rotor ? 'with' : 'against',
                     abs($this->twist(true)->winding),
                     abs($this->twist(false)->winding),
-                ) . ($this->opposed > 0 ? ' {0} were wound against it.' : ' None was wound against it.')
-                    . ($knots > 0 ? " In a day’s casting the wind would make $knots knots of it." : '')
+                ) . ($this->opposed > 0 ? ' You wound {0} against the rotor.' : ' You wound none against the rotor.')
+                    . ($knots > 0 ? " A day of casting would bring about $knots wind knots." : '')
                     . ($this->twist(true)->loopsInSlack() === true
-                        ? ' The filler is so large for this spool that slack loops all the same: that is expected here.' : ''),
+                        ? ' This filler spool is so large that slack loops anyway. That is normal here.' : ''),
                 $opposed,
             ),
             array_values(array_filter([
@@ -191,14 +192,14 @@ final class PlaceTheFiller extends Lesson
     {
         $this->rotorSeen = true;
 
-        return new Seen(Sentence::of("From the seat the rotor turns $way."));
+        return new Seen(Sentence::of("From where you sit, the rotor turns $way."));
     }
 
     private function lookAtLine(string $way): Seen
     {
         $this->circlesSeen[(int) $this->up] = true;
 
-        return new Seen(Sentence::of("From the seat the line circles $way as it comes off."));
+        return new Seen(Sentence::of("From where you sit, the line circles $way as it comes off."));
     }
 
     private function lay(string $how): Seen
@@ -211,9 +212,9 @@ final class PlaceTheFiller extends Lesson
         $this->loops = null;
 
         return new Seen(Sentence::of(match ($how) {
-            'axle' => 'The filler turns with the line now.',
-            'up' => 'The filler lies flat, its label up; line comes off over its end.',
-            default => 'The filler lies flat, its label down; line comes off over its end.',
+            'axle' => 'The filler spool turns as line comes off now.',
+            'up' => 'The filler spool lies flat, label up. Line comes off over its end.',
+            default => 'The filler spool lies flat, label down. Line comes off over its end.',
         }), $wasRight && !$this->axle ? [Slip::TurnedRight] : []);
     }
 
@@ -227,7 +228,7 @@ final class PlaceTheFiller extends Lesson
         $this->opposed += $opposed ? $turns : 0.0;
 
         return new Seen(
-            Sentence::of(Exact::plain($turns) . ' turns more are on, ' . Exact::plain($this->wound) . ' in all.'),
+            Sentence::of(Exact::plain($turns) . ' more turns wound, ' . Exact::plain($this->wound) . ' in all.'),
             // where somebody looked it could have been known; where nobody did, it was a guess
             array_values(array_filter([$opposed && $known ? Slip::Opposed : null, $known || $this->axle ? null : Slip::Blind])),
         );

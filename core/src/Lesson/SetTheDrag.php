@@ -18,7 +18,7 @@ final class SetTheDrag extends Lesson
 {
     private const TARGET_N = 18.0;
     private const TARGETS_N = [1.0, 300.0];
-    /** Moves of the knob that should do. */
+    /** Moves of the knob that should be enough. */
     private const MOVES = 4;
 
     /** @var list<Attempt> */
@@ -60,18 +60,19 @@ final class SetTheDrag extends Lesson
     public function given(): array
     {
         return [
-            Sentence::of('A drag whose knob follows a law nobody told you. Set it to {0}, a quarter of what the line bears, in four moves.', $this->target),
+            Sentence::of('You don’t know yet how fast this knob tightens. Set the drag to {0}, a quarter of what the line holds, in '
+                . 'four moves.', $this->target),
         ];
     }
 
     public function can(): array
     {
         return [
-            ...($this->seen() === [] ? [new Choice('target', 'Set it to', 'N', ...self::TARGETS_N)] : []),
+            ...($this->seen() === [] ? [new Choice('target', 'Save the setting at', 'N', ...self::TARGETS_N)] : []),
             new Choice('pull', 'Pull slowly'),
-            new Choice('zero', 'Put the needle back to zero'),
-            new Choice('past', 'Turn the knob, from below', 'turns', -100, 100),
-            new Choice('turn', 'Turn the knob straight to it', 'turns', -100, 100, careless: true),
+            new Choice('zero', 'Reset the needle to zero'),
+            new Choice('past', 'Come up to a knob position (turns)', 'turns', -100, 100),
+            new Choice('turn', 'Turn the knob down to a position (turns)', 'turns', -100, 100, careless: true),
             new Choice('jerk', 'Jerk it', careless: true),
         ];
     }
@@ -108,9 +109,9 @@ final class SetTheDrag extends Lesson
             'percent',
             100 * Pulls::WITHIN,
             Sentence::of(
-                'It ' . ($sticks ? 'lets go' : 'runs') . " at {0}, where {1} are wanted, after $this->moves "
+                'The drag ' . ($sticks ? 'slips' : 'runs') . " at {0}, and you wanted {1}, after $this->moves "
                     . ($this->moves === 1 ? 'move' : 'moves') . ' of the knob'
-                    . ($this->moves > self::MOVES ? '; ' . self::MOVES . ' should do' : '') . '. ' . $this->drag->says(),
+                    . ($this->moves > self::MOVES ? '; ' . self::MOVES . ' should be enough' : '') . '. ' . $this->drag->says(),
                 $counts,
                 $this->target,
             ),
@@ -126,19 +127,19 @@ final class SetTheDrag extends Lesson
     protected function make(int $number, Move $move): Seen
     {
         if ($move->do === 'target') {
-            return new Seen(Sentence::of('To be set to {0}.', $this->target));
+            return new Seen(Sentence::of('Set the drag to {0}.', $this->target));
         }
         if ($move->do === 'zero') {
             $this->zeroed = true;
 
-            return new Seen(Sentence::of('The needle stands at zero.'));
+            return new Seen(Sentence::of('The needle is at zero.'));
         }
         if ($move->do === 'past' || $move->do === 'turn') {
             $this->moves += abs($this->turns - (float) $move->amount) > 1e-6 ? 1 : 0;
             $this->turns = (float) $move->amount;
             $this->past = $move->do === 'past';
 
-            return new Seen(Sentence::of(sprintf('The knob stands at %.2F turns.', $this->turns)));
+            return new Seen(Sentence::of(sprintf('The knob is at %.2F turns.', $this->turns)));
         }
         $this->attempts[] = new Attempt($this->turns, $move->do === 'jerk', $this->zeroed, $this->past);
         [$this->zeroed, $this->past] = [false, true];
@@ -148,7 +149,7 @@ final class SetTheDrag extends Lesson
         $read = $shown['running'] ?? $shown['startUp'];
 
         return $shown['broke']
-            ? new Seen(Sentence::of('The line parted.'), [...$slips, Slip::Broke])
-            : new Seen(Sentence::of('The gauge shows {0}.', $read ?? Force::newtons(0)), $slips);
+            ? new Seen(Sentence::of('The line broke.'), [...$slips, Slip::Broke])
+            : new Seen(Sentence::of('The scale shows {0}.', $read ?? Force::newtons(0)), $slips);
     }
 }

@@ -36,23 +36,23 @@ enum Slip: string
     public function word(): string
     {
         return match ($this) {
-            self::Askew => 'the blade askew',
+            self::Askew => 'the blade was not square',
             self::FewReadings => 'fewer than three readings',
-            self::WrongGap => 'another gap',
+            self::WrongGap => 'wrong full level',
             self::Blind => 'without looking',
             self::Opposed => 'against the rotor',
-            self::TurnedRight => 'turned over what lay right',
+            self::TurnedRight => 'flipped a well-placed spool',
             self::Untested => 'no slack test',
             self::TestedEarly => 'tested too soon',
-            self::NothingToTell => 'slack off an axle',
+            self::NothingToTell => 'slack test on an axle',
             self::Loose => 'wound loosely',
             self::Past => 'past the mark',
-            self::SoakedTwist => 'soaked what was twisted',
+            self::SoakedTwist => 'soaked twisted line',
             self::LeftLoops => 'left loops in',
             self::Tightened => 'tightened with line out',
             self::Late => 'eased too late',
             self::TooFar => 'eased too far',
-            self::Broke => 'the line parted',
+            self::Broke => 'the line broke',
             self::Fast, self::NotZeroed, self::FromAbove, self::Leap, self::FewPulls => Mistake::from($this->value)->word(),
         };
     }
@@ -61,25 +61,28 @@ enum Slip: string
     public function says(): string
     {
         return match ($this) {
-            self::Askew => 'The blade stood askew: it reads too deep. Lay the rule across both edges of the lip and drop the blade square to it.',
-            self::FewReadings => 'Fewer than three readings: one place is good to 0.3 mm at best, and line does not lie alike all round. Read '
-                . 'three places and take their middle.',
-            self::WrongGap => 'That is not the gap for this reel and this line: the reasons stand below.',
-            self::Blind => 'Nobody had looked which way the two turn, so it was a guess. Turn the handle and look; pull some line and look.',
-            self::Opposed => 'They turn against each other: the two twists add. Turn the filler over before more goes on.',
-            self::TurnedRight => 'They turned the same way: turned over, the twists add. Loops here are memory, or a large filler on a small spool.',
-            self::Untested => 'Left without a slack test: ten to twenty turns on, let a metre of slack hang from the tip.',
-            self::TestedEarly => 'Fewer than ten turns are on: slack says little yet. Ten to twenty turns, then test.',
-            self::NothingToTell => 'The filler turns on an axle: slack says nothing of direction there.',
-            self::Loose => 'Wound loosely: it takes more room than it will, braid throws wind knots off it, and tight turns above cut into it.',
-            self::Past => 'Past the mark: with all of the main line it would end too full. Wind some back onto the filler, firmly.',
-            self::SoakedTwist => 'That line is twisted: soaking takes no twist out. Look which way the two turn.',
-            self::LeftLoops => 'Loops were left in: they come off the spool as knots in the wind.',
-            self::Tightened => 'Tightened with line out: the spool is smaller, so it pulls harder already. Ease off as it empties, never tighten; '
-                . 'slow a fish with a palm.',
-            self::Late => 'Half as much again as it was set to before anything was eased. Ease off before the next run, not in it.',
-            self::TooFar => 'Eased to less than seven tenths: a fish takes line for nothing. A little at a time.',
-            self::Broke => 'The line parted. Eyes away from the tip, nobody in line with the rod: what lets go comes back.',
+            self::Askew => 'The blade was not square, so it read too deep. Lay the ruler across both edges of the lip and drop the blade '
+                . 'square to it.',
+            self::FewReadings => 'You took fewer than three readings. One is good to 0.3 mm at best, and line isn’t level all round. Take '
+                . 'three and use the middle one.',
+            self::WrongGap => 'That isn’t the full level for this reel and line. See the reasons below.',
+            self::Blind => 'You guessed which way the two turn. Turn the handle and watch, then pull off some line and watch.',
+            self::Opposed => 'They turn opposite ways, so the twists add up. Flip the filler spool before you wind more.',
+            self::TurnedRight => 'They turned the same way. Flipping the filler spool made the twists add up. Loops here come from '
+                . 'memory, or from a large filler spool.',
+            self::Untested => 'You skipped the slack test. After ten to twenty turns, let a metre of slack hang from the tip.',
+            self::TestedEarly => 'With fewer than ten turns wound, slack says little. Wind ten to twenty turns, then test.',
+            self::NothingToTell => 'With the filler spool on an axle, slack says nothing about direction.',
+            self::Loose => 'You wound loosely. Loose line takes more room, throws wind knots, and lets tight turns above cut into it.',
+            self::Past => 'You went past the mark. With all the main line, the spool would be too full. Wind some back onto the filler '
+                . 'spool, firmly.',
+            self::SoakedTwist => 'That line is twisted, and soaking removes no twist. Check which way the two turn.',
+            self::LeftLoops => 'You left loops in. They come off the spool as wind knots.',
+            self::Tightened => 'You tightened with line out. The spool is smaller then, so the drag already pulls harder. Ease off as it '
+                . 'empties, and slow a fish with your palm.',
+            self::Late => 'The drag rose to one and a half times its setting before you eased off. Ease off before the next run, not during it.',
+            self::TooFar => 'You eased off to less than 70 % of the setting. A fish takes line too easily. Ease off a little at a time.',
+            self::Broke => 'The line broke. Keep your eyes away from the rod tip and nobody in line with the rod: a broken line springs back.',
             self::Fast, self::NotZeroed, self::FromAbove, self::Leap, self::FewPulls => Mistake::from($this->value)->says(),
         };
     }

@@ -63,7 +63,7 @@ final class StopAtTheMark extends Lesson
     {
         $chance = new RandomSource($seed);
         $spool = Made::spool(ReelKind::Spinning, $chance);
-        $geometry = $spool->geometry ?? throw new \LogicException('a made-up spool has a shape');
+        $geometry = $spool->geometry ?? throw new \LogicException('a practice spool has a shape');
         $thin = $chance->uniform() < 0.5;
         $backing = $thin ? Line::of(Material::Braid, Diameter::millimetres(0.22)) : Line::of(Material::Mono, Diameter::millimetres(0.30));
         $main = Line::of(Material::Braid, Diameter::millimetres(0.18));
@@ -108,25 +108,25 @@ final class StopAtTheMark extends Lesson
 
         return [
             Sentence::of(
-                'Backing of ' . $backing->layer->line->material->word() . ', {0}, is to lie under {1} of braid. About {2} should do it; what is '
-                    . 'printed is never quite so.',
+                'Backing of ' . $backing->layer->line->material->word() . ', {0}, goes under {1} of braid. About {2} should be enough, '
+                    . 'but printed figures are never exact.',
                 $backing->layer->line->diameter,
                 $main->length,
                 $backing->length,
             ),
-            Sentence::of('Stop where its surface stands {0} under the lip. Nothing counts.', $this->mark),
+            Sentence::of('Stop when its surface is {0} below the lip. You have no line counter.', $this->mark),
         ];
     }
 
     public function can(): array
     {
         return array_values(array_filter([
-            new Choice('while', 'Wind a good while'),
-            new Choice('bit', 'Wind a bit'),
-            new Choice('few', 'A few turns'),
-            $this->stretches === [] ? null : new Choice('read', 'Read one place'),
-            $this->stretches === [] ? null : new Choice('back', 'A few turns back onto the filler'),
-            new Choice('loose', 'Wind a good while, loosely', careless: true),
+            new Choice('while', 'Wind a lot'),
+            new Choice('bit', 'Wind some'),
+            new Choice('few', 'Wind a few turns'),
+            $this->stretches === [] ? null : new Choice('read', 'Take one reading'),
+            $this->stretches === [] ? null : new Choice('back', 'Wind a few turns back onto the filler spool'),
+            new Choice('loose', 'Wind a lot, loosely', careless: true),
         ]));
     }
 
@@ -166,12 +166,12 @@ final class StopAtTheMark extends Lesson
             'mm',
             Tolerance::DEPTH_READING_MM,
             Sentence::of(
-                '{0} of backing are on, where {1} were thought of. Its surface stands {2} under the lip, ' . match (true) {
+                'You wound {0} of backing, and the estimate was {1}. Its surface is {2} below the lip, ' . match (true) {
                     abs($off) <= Tolerance::DEPTH_READING_MM => 'at the mark',
                     $off > 0 => '{4} short of the mark',
                     default => '{4} past the mark',
-                } . ': with all of the main line it would end {3} under the lip, where {5} are wanted.'
-                    . ($knots > 0 ? " In a day’s casting the wind would make $knots knots of what lies loosely." : ''),
+                } . '. With all the main line it would end {3} below the lip, and you want {5}.'
+                    . ($knots > 0 ? " Its loose line would bring about $knots wind knots in a day of casting." : ''),
                 $this->metres(),
                 $this->plan->layers[0]->length,
                 Length::millimetres($depth),
@@ -190,7 +190,7 @@ final class StopAtTheMark extends Lesson
             $this->read[] = $this->blade;
             $this->everRead = true;
 
-            return new Seen(Sentence::of('The calipers read {0} under the lip here.', Length::millimetres($this->blade)));
+            return new Seen(Sentence::of('The calipers read {0} below the lip here.', Length::millimetres($this->blade)));
         }
         $was = $this->depth();
         $turns = self::TURNS[$move->do] * (1 + self::HAND * Made::error($this->seed, $number));
@@ -199,7 +199,7 @@ final class StopAtTheMark extends Lesson
         if ($turns < 0) {
             $this->takeOff(-$turns);
 
-            return new Seen(Sentence::of('A few turns went back onto the filler.'));
+            return new Seen(Sentence::of('You wound a few turns back onto the filler spool.'));
         }
         $this->wound = null;
         $this->stretches[] = new Stretch(0, $turns, tension: $move->do === 'loose' ? Tension::Loose : Tension::Firm);
@@ -216,7 +216,7 @@ final class StopAtTheMark extends Lesson
         }
 
         return new Seen(
-            Sentence::of('The line came up by {0}, as near as an eye can tell.', Length::millimetres(round(max(0.0, $was - $this->depth()), 1))),
+            Sentence::of('The line rose by about {0}.', Length::millimetres(round(max(0.0, $was - $this->depth()), 1))),
             $slips,
         );
     }
@@ -253,7 +253,7 @@ final class StopAtTheMark extends Lesson
 
     private function surface(): Diameter
     {
-        return $this->wound()[1] ?? throw new \LogicException('a made-up spool has a shape');
+        return $this->wound()[1] ?? throw new \LogicException('a practice spool has a shape');
     }
 
     private function depth(): float

@@ -23,9 +23,9 @@ final class TellMemory extends Lesson
 {
     /** What can be said of a line, and what it means. */
     private const SAYS = [
-        'turn_over' => 'Twist: turn the filler over',
-        'memory' => 'Memory: soak it, or a warm cloth',
-        'expected' => 'Expected here: leave it as it is',
+        'turn_over' => 'Twist: flip the filler spool',
+        'memory' => 'Memory: soak it, or use a warm cloth',
+        'expected' => 'Normal here: leave it',
         'carry_on' => 'Straight: carry on',
     ];
     /** Of a line of each kind: how thick, mm; over the spool and the filler, mm; whether both turn the same way; whether it is set in coils. */
@@ -116,11 +116,12 @@ final class TellMemory extends Lesson
     public function given(): array
     {
         return [
-            Sentence::of('Four nylon lines, one after the other, each with fifteen turns on, over the end of a filler that lies flat.'),
+            Sentence::of('You get four mono lines, one after the other. Each has fifteen turns wound, over the end of a filler spool that '
+                . 'lies flat.'),
             Sentence::of(
                 $this->at < count($this->lines)
-                    ? 'Line ' . ($this->at + 1) . ' of ' . count($this->lines) . ': say what it wants. Look first.'
-                    : 'All are told.',
+                    ? 'Line ' . ($this->at + 1) . ' of ' . count($this->lines) . ': look first, then decide what to do.'
+                    : 'You have decided all four.',
             ),
         ];
     }
@@ -131,9 +132,9 @@ final class TellMemory extends Lesson
             return [];
         }
         $looks = [
-            $this->hung ? null : new Choice('slack', 'Let a metre hang from the tip'),
-            $this->looked ? null : new Choice('senses', 'Look which way both turn'),
-            $this->spins !== null ? null : new Choice('free', 'Let the end go free'),
+            $this->hung ? null : new Choice('slack', 'Let a metre of slack hang from the tip'),
+            $this->looked ? null : new Choice('senses', 'Check which way both turn'),
+            $this->spins !== null ? null : new Choice('free', 'Let the end hang free'),
         ];
         $says = array_map(
             fn(string $do, string $says): Choice => new Choice($do, $says, careless: !$this->hung),
@@ -172,7 +173,7 @@ final class TellMemory extends Lesson
             $told[] = ($number + 1) . ': ' . lcfirst(self::SAYS[$wants]);
         }
 
-        return new Outcome($this->wrong, 'wrong', 0.0, Sentence::of('What they wanted. ' . implode('. ', $told) . '.'));
+        return new Outcome($this->wrong, 'wrong', 0.0, Sentence::of('The right answers. ' . implode('. ', $told) . '.'));
     }
 
     /** What a line wants by its truth: turned over where the two turn against each other; else what loops there are is its own. */
@@ -205,14 +206,14 @@ final class TellMemory extends Lesson
         }
         if ($move->do === 'senses') {
             $this->looked = true;
-            $ratio = $line['expected'] ? ' The filler is very large for this small spool.' : '';
+            $ratio = $line['expected'] ? ' The filler spool is very large for this small spool.' : '';
 
-            return new Seen(Sentence::of(($line['filler'] === $line['rotor'] ? 'Both turn the same way.' : 'They turn against each other.') . $ratio));
+            return new Seen(Sentence::of(($line['filler'] === $line['rotor'] ? 'Both turn the same way.' : 'They turn opposite ways.') . $ratio));
         }
         if ($move->do === 'free') {
             $this->spins = $line['twist']->loopsInSlack() === true;
 
-            return new Seen(Sentence::of($this->spins ? 'The free end spins: twist comes out of it.' : 'The free end does not spin.'));
+            return new Seen(Sentence::of($this->spins ? 'The free end spins, so twist comes out.' : 'The free end does not spin.'));
         }
 
         return $this->say($move->do);
@@ -234,10 +235,11 @@ final class TellMemory extends Lesson
         ++$this->at;
         [$this->hung, $this->looked, $this->spins] = [false, false, null];
         $then = match ($says) {
-            'turn_over' => $wants === 'turn_over' ? 'Turned over, it hangs straight.' : 'Turned over, it is worse: the twists add now.',
-            'memory' => $wants === 'memory' ? 'Soaked and drawn through a warm cloth, it hangs straight.' : 'Soaked, it hangs as it did.',
-            'expected' => $wants === 'expected' ? 'Left as it is; the first casts take it out.' : 'Left as it is, it goes on as it was.',
-            default => $wants === 'carry_on' ? 'Wound on, and it stayed straight.' : 'Wound on, with the loops in it.',
+            'turn_over' => $wants === 'turn_over' ? 'With the filler spool flipped, it hangs straight.' : 'With the filler spool flipped '
+                . 'it is worse: now the twists add up.',
+            'memory' => $wants === 'memory' ? 'After soaking and a warm cloth, it hangs straight.' : 'After soaking, it hangs as before.',
+            'expected' => $wants === 'expected' ? 'You left it. The first casts remove the loops.' : 'You left it, and it stays as it was.',
+            default => $wants === 'carry_on' ? 'You carried on, and it stayed straight.' : 'You carried on, with loops in it.',
         };
 
         return new Seen(Sentence::of("Line $this->at: $then"), $slips);

@@ -17,7 +17,7 @@ enum Material: string
     case Hybrid = 'hybrid';
     case Braid = 'braid';
 
-    /** By its word on the screen or in a shop, in any case: "nylon", "Fluorocarbon"; null: it is none of them. */
+    /** By its word on the screen or in a shop, in any case: "mono", "Fluorocarbon"; null: it is none of them. */
     public static function called(string $word): ?self
     {
         $word = mb_strtolower(trim($word));
@@ -28,7 +28,7 @@ enum Material: string
         }
 
         return match ($word) {
-            'monofilament', 'polyamide' => self::Mono,
+            'nylon', 'monofilament', 'polyamide' => self::Mono,
             'braided', 'pe' => self::Braid,
             'fc', 'pvdf' => self::Fluoro,
             default => null,
@@ -39,7 +39,7 @@ enum Material: string
     public function word(): string
     {
         return match ($this) {
-            self::Mono => 'nylon',
+            self::Mono => 'mono',
             self::Fluoro => 'fluorocarbon',
             self::Hybrid => 'hybrid',
             self::Braid => 'braid',

@@ -14,7 +14,7 @@ final class BadMatch extends DomainFault
     {
         return new self(
             '',
-            sprintf('"%s" runs from more to less. Write the smaller figure first, such as 8-14 lb.', mb_substr($typed, 0, 40)),
+            sprintf('"%s" runs from large to small. Type the smaller figure first, such as 8-14 lb.', mb_substr($typed, 0, 40)),
         );
     }
 }

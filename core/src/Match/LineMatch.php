@@ -22,6 +22,10 @@ final readonly class LineMatch
 {
     /** A line this much outside a printed range still counts as inside: prints are rounded between lb and kg. */
     private const ROUNDING = 0.05;
+    /** So many times the rod's rating, braid is still everyday tackle: 20 lb on a 6-12 lb rod, or 30 lb. General experience of ours. */
+    private const EVERYDAY_BRAID = 3.0;
+    private const ROD_FIRST = 'With a locked drag, or on a snag, the rod can break first. Pull a snag by hand, with the line round a piece '
+        . 'of wood.';
 
     /** @param list<Finding> $findings */
     private function __construct(public array $findings) {}
@@ -46,37 +50,30 @@ final readonly class LineMatch
     ): self {
         $holds = $strength ?? NominalDiameter::strengthOf($line->material, $line->diameter);
         $findings = [self::onReel($kind, $line, $holds, $reel, $stamped), self::onRod($line, $holds, $rod)];
-        $drag = Force::newtons($fraction * $holds->inNewtons());
+        $drag = Target::of([Link::of('main line', $holds, Link::USUAL_KNOT, Link::USUAL_CONDITION)], $fraction)->force;
         if ($reelMax !== null) {
             $findings[] = self::reelDrag($holds, $drag, $reelMax);
         }
         if ($rodMax !== null) {
-            $target = Target::of([Link::of('main line', $holds)], $fraction, null, $rodMax);
-            $findings[] = $target->force->inNewtons() < $drag->inNewtons()
+            $findings[] = $rodMax->inNewtons() < $drag->inNewtons()
                 ? new Finding(
                     Against::RodDrag,
-                    Verdict::Heavy,
-                    Sentence::of(
-                        'The rod bears {0} at most, under the {1} this line would allow: the rod governs the drag, and a fish is held '
-                            . 'with less.',
-                        $rodMax,
-                        $drag,
-                    ),
+                    Verdict::Note,
+                    Sentence::of('The rod takes {0} of drag at most, less than this line could. Undro keeps the drag target under that.', $rodMax),
                 )
-                : new Finding(
-                    Against::RodDrag,
-                    Verdict::Fits,
-                    Sentence::of('The rod bears {0}, more than the drag of {1} for this line.', $rodMax, $drag),
-                );
+                : new Finding(Against::RodDrag, Verdict::Fits, Sentence::of('The rod takes {0} of drag, enough for this line.', $rodMax));
         }
 
         return new self($findings);
     }
 
-    /** The gravest of the verdicts on reel and rod: heavy, light, fits, unknown. */
+    /** The gravest of the verdicts on reel and rod: heavy, light, fits, unknown. A note on everyday tackle weighs nothing. */
     public function verdict(): Verdict
     {
         $found = array_map(static fn(Finding $finding): Verdict => $finding->verdict, $this->findings);
+        if (in_array(Verdict::Note, $found, true)) {
+            $found[] = Verdict::Fits;
+        }
         foreach ([Verdict::Heavy, Verdict::Light, Verdict::Fits] as $verdict) {
             if (in_array($verdict, $found, true)) {
                 return $verdict;
@@ -90,24 +87,23 @@ final readonly class LineMatch
     {
         if ($range === null) {
             return new Finding(Against::Reel, Verdict::Unknown, Sentence::of($line->material === Material::Braid
-                ? 'Nothing is printed on the reel for braid. What counts is whether drag and rod bear it.'
-                : 'Nothing is printed on the reel for this kind of line.'));
+                ? 'The reel has no printed rating for braid. Check that drag and rod are strong enough.'
+                : 'The reel has no printed rating for this kind of line.'));
         }
         $verdict = self::within($line, $strength, $range, $range->inStrength);
         [$low, $high] = $range->inStrength ? [$range->weakest, $range->strongest] : [$range->thinnest, $range->thickest];
         $is = $range->inStrength ? $strength : $line->diameter;
-        $from = $stamped ? 'The spool is stamped for lines' : 'The reel is made for lines';
+        $from = $stamped ? 'The spool is rated for lines' : 'The reel is rated for lines';
         $follows = match ($verdict) {
             Verdict::Light => match ($kind) {
-                ReelKind::Spinning => '; {2} is thinner. It works, but takes much backing, and can slip behind the spool where the fit '
-                    . 'is loose.',
+                ReelKind::Spinning => '; {2} is thinner. It works, but needs a lot of backing, and can slip behind a loosely fitting spool.',
                 ReelKind::Baitcasting => '; {2} is lighter. It digs into itself, and the spool overruns with light lures.',
                 ReelKind::Spincast => '; {2} is thinner. It can slip past the pin and behind the spool.',
             },
             Verdict::Heavy => match ($kind) {
                 ReelKind::Spinning => '; {2} is heavier. Stiff coils cast short and jump off, and little of it fits.',
                 ReelKind::Baitcasting => '; {2} is heavier. It packs badly through the level-wind, and little of it fits.',
-                ReelKind::Spincast => '; {2} is heavier. It jams under the cone and wears the pin.',
+                ReelKind::Spincast => '; {2} is heavier. It jams under the nose cone and wears the pin.',
             },
             default => ': {2} fits.',
         };
@@ -121,27 +117,31 @@ final readonly class LineMatch
             return new Finding(
                 Against::Rod,
                 Verdict::Unknown,
-                Sentence::of('No rod chosen, or nothing printed on it: keep the drag to what the rod can bear.'),
+                Sentence::of('No rod is chosen, or it has no printed rating. Keep the drag within what the rod can take.'),
             );
         }
         $verdict = self::within($line, $strength, $range, true);
+        if ($verdict === Verdict::Heavy && $line->material === Material::Braid
+            && $strength->inNewtons() <= self::EVERYDAY_BRAID * $range->strongest->inNewtons()) {
+            $verdict = Verdict::Note;
+        }
         $nylonForBraid = $line->material === Material::Braid && $range->material !== Material::Braid
-            ? ' The print means nylon; what breaks a rod is the strength.'
+            ? ' The rating is for mono, but the strength is what breaks a rod.'
             : '';
         $follows = match ($verdict) {
-            Verdict::Light => '; {2} is lighter. The line can break before the rod bends: cast gently, and keep the drag to the line.',
-            Verdict::Heavy => '; {2} is heavier. The rod breaks before the line does: its limit, not the line, sets the drag, and a snag '
-                . 'is pulled by hand, wrapped round wood.',
+            Verdict::Light => '; {2} is lighter. The line can break before the rod bends. Cast gently, and set the drag to suit the line.',
+            Verdict::Note => '; {2} is stronger, as is usual with braid. ' . self::ROD_FIRST,
+            Verdict::Heavy => '; {2} is heavier. ' . self::ROD_FIRST,
             default => ': {2} fits.',
         };
-        if ($verdict === Verdict::Fits) {
+        if ($verdict !== Verdict::Light && $verdict !== Verdict::Heavy) {
             $nylonForBraid = '';
         }
 
         return new Finding(
             Against::Rod,
             $verdict,
-            self::compared('The rod is made for lines', $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength),
+            self::compared('The rod is rated for lines', $follows . $nylonForBraid, $range->weakest, $range->strongest, $strength),
         );
     }
 
@@ -160,28 +160,15 @@ final readonly class LineMatch
         return match (true) {
             $max->inNewtons() < $drag->inNewtons() => new Finding(
                 Against::ReelDrag,
-                Verdict::Heavy,
-                Sentence::of(
-                    'The reel holds {0} at most and this line would allow {1}: the reel cannot use all of the line, and a big fish is '
-                        . 'not stopped by it.',
-                    $max,
-                    $drag,
-                ),
+                Verdict::Note,
+                Sentence::of('The reel’s drag reaches {0}, so it can’t use all the strength of this line.', $max),
             ),
             $max->inNewtons() >= $strength->inNewtons() => new Finding(
                 Against::ReelDrag,
-                Verdict::Light,
-                Sentence::of(
-                    'Screwed tight, the reel holds {0}, more than the line: it breaks before the drag slips. Set the drag to {1}.',
-                    $max,
-                    $drag,
-                ),
-            ),
-            default => new Finding(
-                Against::ReelDrag,
                 Verdict::Fits,
-                Sentence::of('The reel holds {0}, enough for the {1} this line would allow.', $max, $drag),
+                Sentence::of('Fully tight, the drag reaches {0}, more than the line holds. That is normal. Set it with a scale.', $max),
             ),
+            default => new Finding(Against::ReelDrag, Verdict::Fits, Sentence::of('The reel’s drag reaches {0}, enough for this line.', $max)),
         };
     }
 

@@ -10,6 +10,8 @@ enum Verdict: string
     case Fits = 'fits';
     case Light = 'light';
     case Heavy = 'heavy';
+    /** everyday tackle, with something to mind */
+    case Note = 'note';
     /** nothing printed to compare with */
     case Unknown = 'unknown';
 }

@@ -16,7 +16,7 @@ final class BadMeasure extends DomainFault
     public static function deeperThanTheSpool(Length $gap, Length $deepest): self
     {
         return new self('gap', Sentence::of(
-            '{0} is deeper than the spool: from its lip down to the bare arbor it is {1}. Read it again, or correct the spool’s measures.',
+            '{0} is deeper than the spool. From lip to bare arbor it is {1}. Measure again, or correct the spool’s dimensions.',
             $gap,
             $deepest,
         ));
@@ -25,7 +25,7 @@ final class BadMeasure extends DomainFault
     /** Names “gap”. */
     public static function noLine(): self
     {
-        return new self('gap', 'No line lay on this spool then, as far as is written, so there was no level to read.');
+        return new self('gap', 'The log has no line on this spool at that time, so there was no level to measure.');
     }
 
     /** Names “over_mm”. */
@@ -34,7 +34,7 @@ final class BadMeasure extends DomainFault
         return new self(
             'over_mm',
             Sentence::of(
-                '{0} of wraps say less than the label does. Lay more of them: {1} or more, {2} at the least.',
+                '{0} of wraps tells less than the label. Wind more: {1} is good, {2} is the least.',
                 $width,
                 Length::millimetres(10),
                 Length::millimetres(5),
@@ -46,7 +46,7 @@ final class BadMeasure extends DomainFault
     public static function notTheBar(Length $read, Length $bar): self
     {
         return new self('bar_mm', Sentence::of(
-            'The bar on the sheet is to be {0}; {1} is not it. Print the sheet at its true size, and measure the bar from end to end.',
+            'The bar on the sheet should be {0}, not {1}. Print the sheet at 100 %, and measure the bar from end to end.',
             Diameter::millimetres($bar->inMillimetres()),
             Diameter::millimetres($read->inMillimetres()),
         ));
@@ -61,7 +61,7 @@ final class BadMeasure extends DomainFault
     /** Names “wraps”. */
     public static function thickLine(Diameter $line): self
     {
-        return new self('wraps', Sentence::of('That would be a line of {0}. Count the wraps and measure their width again.', $line));
+        return new self('wraps', Sentence::of('That gives a line of {0}, which is unlikely. Count the wraps and measure their width again.', $line));
     }
 
     /** Names “first_mm”. */
@@ -69,32 +69,32 @@ final class BadMeasure extends DomainFault
     {
         return new self(
             'first_mm',
-            Sentence::of('The readings lie {0} apart, too far to be of one thing. Read it again across the same place.', $spread),
+            Sentence::of('The readings are {0} apart, too far for one dimension. Measure the same place again.', $spread),
         );
     }
 
     /** Names “empty_g”. */
     public static function emptyNotLighter(): self
     {
-        return new self('empty_g', 'The empty filler must be lighter than the full one.');
+        return new self('empty_g', 'The empty filler spool must weigh less than the full one.');
     }
 
     /** Names “mass_g”. */
     public static function heavierThanFull(): self
     {
-        return new self('mass_g', 'It cannot weigh more now than when it was full. Check which figure is which.');
+        return new self('mass_g', 'Weight now can’t be above weight when full. Check which is which.');
     }
 
     /** Names “mass_g”. */
     public static function lighterThanEmpty(): self
     {
-        return new self('mass_g', 'It cannot weigh less now than when it is empty. Check which figure is which.');
+        return new self('mass_g', 'Weight now can’t be below weight when empty. Check which is which.');
     }
 
     /** Names “after_g”. */
     public static function nothingGained(): self
     {
-        return new self('after_g', 'The spool must be heavier with the line on it than before.');
+        return new self('after_g', 'The spool must weigh more with line than without.');
     }
 
     /** Names “mass_g”. */
@@ -103,7 +103,7 @@ final class BadMeasure extends DomainFault
         return new self(
             'mass_g',
             Sentence::of(
-                'By weight {0} would be gone of {1}. Check the thickness of the line, or weigh the empty filler too.',
+                'By weight, {0} of {1} would be gone. Check the line diameter, or weigh the empty filler spool too.',
                 $gone,
                 $whole,
             ),
@@ -113,6 +113,6 @@ final class BadMeasure extends DomainFault
     /** Names the field it is given. */
     public static function tooVague(string $field, float $share, string $remedy): self
     {
-        return new self($field, sprintf('That is only known to within %.0F %%, too vague to store: %s', 100 * $share, $remedy));
+        return new self($field, sprintf('This is give or take %.0F %%, too uncertain to save. To get a surer figure, %s', 100 * $share, $remedy));
     }
 }

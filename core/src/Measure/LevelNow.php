@@ -28,7 +28,7 @@ final class LevelNow
         $geometry = $spool->geometry ?? throw BadMeasure::tooVague(
             'depth_mm',
             9.99,
-            'without the lip and one more measure of the spool a depth says nothing.',
+            'measure the lip and one more dimension of the spool.',
         );
         $layers = [...($under === null ? [] : [$under]), Layer::open(Role::Main, $line)];
         $solved = FillCalculator::solve($spool, $depth, $layers)->solved;
@@ -45,7 +45,7 @@ final class LevelNow
             $by,
             $read,
             $by === Method::SteppedGauge ? 'step' : 'depth_mm',
-            'measure the spool better, test the thickness of the line, or weigh it.',
+            'measure the spool more accurately, do a wrap test of the line, or weigh it.',
         );
     }
 }

@@ -29,7 +29,7 @@ enum Method: string
             self::Caliper => 'a caliper',
             self::Ruler => 'a ruler',
             self::PaperStrip => 'a strip of paper',
-            self::Level => 'the level on the spool',
+            self::Level => 'line level',
             self::PrintedStrip => 'the printed strip',
             self::SteppedGauge => 'the stepped gauge',
         };

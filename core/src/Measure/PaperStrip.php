@@ -21,7 +21,7 @@ final class PaperStrip
             Diameter::millimetres($circumference->inMillimetres() / M_PI),
             self::READING_MM / M_PI,
             Method::PaperStrip,
-            Sentence::of('{0} round by a strip of paper', Diameter::millimetres($circumference->inMillimetres())),
+            Sentence::of('{0} of paper strip round it', Diameter::millimetres($circumference->inMillimetres())),
         );
     }
 }

@@ -14,7 +14,7 @@ final class Scale
 {
     /** One reading is off by this share of the scale's step, one standard deviation: half a step, for rounding and drift. */
     private const READING = 0.5;
-    private const FINER = 'use a finer scale, or count it with the reel.';
+    private const FINER = 'use a finer scale, or count the turns of the reel.';
 
     /**
      * What is left on a filler: by its empty weight where that is known, otherwise by the line's density and thickness.
@@ -54,9 +54,9 @@ final class Scale
             Length::metres($whole - $gone),
             $sd,
             Method::KitchenScale,
-            Sentence::of(sprintf('%.1F g now, %.1F g full, by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word())),
+            Sentence::of(sprintf('%.1F g now, %.1F g full, going by the density of %s', $now->inGrams(), $full->inGrams(), $line->material->word())),
             'mass_g',
-            'weigh an empty filler of the same make, or ' . self::FINER,
+            'weigh an empty filler spool of the same make, or ' . self::FINER,
         );
     }
 
@@ -73,7 +73,7 @@ final class Scale
             Length::metres($length),
             $sd,
             Method::Weighed,
-            Sentence::of(sprintf('%.1F g without it, %.1F g with it', $before->inGrams(), $after->inGrams())),
+            Sentence::of(sprintf('%.1F g without line, %.1F g with it', $before->inGrams(), $after->inGrams())),
             'after_g',
             self::FINER,
         );

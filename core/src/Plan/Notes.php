@@ -77,17 +77,17 @@ final class Notes
         }
         $metres = $over / $blame->volumePerMetre($fill->spool->lay)->inCubicMillimetres();
         $rise = Level::of($drawn);
-        $height = $rise === null ? '' : ', and would end {0} above the full mark';
+        $height = $rise === null ? '' : ', and would end {0} above the full level';
         $above = Length::millimetres($rise === null ? 0.0 : $fill->gap->inMillimetres() - $rise->depth->inMillimetres());
         $most = Length::metres(floor(max(0.0, ($blame->length?->inMetres() ?? 0.0) - $metres)));
         $word = $blame->role->word();
-        $lead = $solved !== null && $layers[$solved->index]->role === Role::Backing ? 'Nothing fits under it: the' : 'The';
+        $lead = $solved !== null && $layers[$solved->index]->role === Role::Backing ? 'There is no room for backing: the' : 'The';
 
         return [$most->inMetres() > 0
             ? Note::of(
                 'does_not_fit',
                 Weight::Stop,
-                "$lead $word is {1} too long for this spool$height. At most {2} of it go on.",
+                "$lead $word is {1} too long for this spool$height. There is room for {2}.",
                 $above,
                 Length::metres(max(1.0, ceil($metres))),
                 $most,
@@ -95,7 +95,7 @@ final class Notes
             : Note::of(
                 'does_not_fit',
                 Weight::Stop,
-                "This does not fit: the other lines already overfill the spool$height. Shorten them.",
+                "This doesn’t fit. The other lines already overfill the spool$height. Shorten them.",
                 $above,
             )];
     }
@@ -122,15 +122,15 @@ final class Notes
             $notes[] = Note::of(
                 'thicker_than_habit',
                 Weight::Warning,
-                sprintf('Your habit is backing no thicker than the main line; this one is %.1F times as thick.', $ratio),
+                sprintf('You prefer backing no thicker than the main line. This one is %.1F times as thick.', $ratio),
             );
         } elseif ($under->tooThick()) {
             $notes[] = Note::of(
                 'thick_backing',
                 Weight::Warning,
                 sprintf(
-                    'The backing is %.1F times as thick as the main line. Above %.2F times, thin line sinks between the coils, casts '
-                        . 'badly and can snap off: take a thinner backing.',
+                    'Use a thinner backing. This one is %.1F times as thick as the main line. Above %.2F times, thin line sinks between '
+                        . 'the coils, casts badly and can snap.',
                     $ratio,
                     $under->most,
                 ),
@@ -140,8 +140,7 @@ final class Notes
                 'thickish_backing',
                 Weight::Note,
                 sprintf(
-                    'The backing is %.1F times as thick as the braid. It works; wind the first layer of braid tight so that it does not '
-                        . 'sink in.',
+                    'The backing is %.1F times as thick as the braid. Wind the first layer of braid tight, so that it doesn’t sink in.',
                     $ratio,
                 ),
             );
@@ -150,7 +149,7 @@ final class Notes
             $notes[] = Note::of(
                 'slick_backing',
                 Weight::Note,
-                'Braid as backing needs a grip on a bare arbor: a strip of tape or a little nylon first, or it can spin round it.',
+                'Braid backing can spin on a bare arbor. Put a strip of tape or a little mono on first.',
             );
         }
         $notes = [...$notes, ...match ($wanted->backWith) {
@@ -159,23 +158,23 @@ final class Notes
                 Note::of(
                     'old_line',
                     Weight::Note,
-                    'Worn line does well as backing while it is sound: run it through your fingers for nicks. Straight from reel to '
-                        . 'reel, with the drag of the old reel as the brake, the worn end goes to the bottom by itself. It counts as '
-                        . 'measured by its label; three depth readings are worth more here.',
+                    'Old line is fine as backing if it is sound. Run it through your fingers to feel for nicks. Wind it straight from the '
+                        . 'old reel, with its drag as your brake: the worn end then goes to the bottom. Its diameter comes from the '
+                        . 'label, so take three level readings as you wind.',
                 ),
             ],
             BackWith::Thread => [
                 Note::of(
                     'thread',
                     Weight::Warning,
-                    'Cotton thread holds water and rots under the line; good thread costs more than nylon. Nylon does the same work.',
+                    'Use mono instead. Cotton thread holds water and rots under the line, and good thread costs more than mono.',
                 ),
             ],
             BackWith::Tape => [
                 Note::of(
                     'tape_backing',
                     Weight::Warning,
-                    'Tape under the line: glue creeps into braid when it gets warm. None of it may face the main line.',
+                    'Keep glue away from the main line. Warm glue creeps into braid.',
                 ),
             ],
         }];
@@ -216,35 +215,33 @@ final class Notes
             $notes[] = Note::of(
                 'slick_main',
                 Weight::Warning,
-                'Slick braid can spin round a bare arbor. Three wraps of nylon, a strip of tape under the first wraps, or an '
-                    . 'arbor that grips hold it.',
+                'Slick braid can spin on a bare arbor. Use three metres of mono, a strip of tape under the first wraps, or an arbor that grips.',
             );
         }
         if ($wanted->way === WayId::Tape) {
             $notes[] = Note::of(
                 'tape_glue',
                 Weight::Warning,
-                'Glue creeps into braid when it gets warm: wind the tape glue inwards and smooth, none of it facing the line, and take '
-                    . 'it off with this fill.',
+                'Warm glue creeps into braid. Wind the tape smooth, glue side in, with no glue facing the line. Remove it with this fill.',
             );
         }
         if ($wanted->way === WayId::Sleeve) {
-            $notes[] = Note::of('sleeve_tight', Weight::Note, 'A sleeve must clip on tight: try to turn it by hand before tying to it.');
+            $notes[] = Note::of('sleeve_tight', Weight::Note, 'The sleeve must clip on tight. Try to turn it by hand before you tie to it.');
         }
         if ($wanted->way === WayId::Kept) {
             $notes[] = Note::of(
                 'kept_backing',
                 Weight::Note,
-                'Only the main line comes off, to the join. Let the backing stay where it lies firm and level and is dry; all of it '
-                    . 'off where it slipped, smells or is rough.',
+                'Strip only the main line, down to the joining knot. Keep the backing if it is firm, level and dry. Strip it too if it '
+                    . 'slips, smells or is rough.',
             );
         }
         if ($wanted->way === WayId::TurnOver) {
             $notes[] = Note::of(
                 'turn_over',
                 Weight::Note,
-                'Turned over, the figures are only a check: stop the backing when it is full by eye. A pass turns the order over, so its '
-                    . 'number must be odd.',
+                'With fill and reverse, the figures are only a check. Stop the backing when the spool looks full. Each winding reverses '
+                    . 'the order, so wind an odd number of times.',
             );
         }
         $school = $wanted->habits->backing();
@@ -258,7 +255,7 @@ final class Notes
             $notes[] = Note::of(
                 'departs_backing',
                 Weight::Note,
-                sprintf('This departs from your habit for braid: %s.', $wanted->habits->words(Question::Backing)),
+                sprintf('This differs from your preference for braid: %s.', $wanted->habits->words(Question::Backing)),
             );
         }
 
@@ -281,9 +278,9 @@ final class Notes
                 continue;
             }
             $holds = match (true) {
-                $role === Role::Backing && $wanted->backWith === BackWith::OldLine => 'There are {0} of old line',
-                $role === Role::Main && $wanted->mainOffReel => 'There are {0} of it on the other reel',
-                default => 'The filler holds {0}',
+                $role === Role::Backing && $wanted->backWith === BackWith::OldLine => 'There is {0} of old line',
+                $role === Role::Main && $wanted->mainOffReel => 'There is {0} of it on the other reel',
+                default => 'The filler spool has {0}',
             };
             $half = ($wanted->onHandHalf[$role->value] ?? null)?->inMetres() ?? 0.0;
             $band = $half > 0 ? [Length::metres($half)] : [];
@@ -294,8 +291,8 @@ final class Notes
                 $notes[] = Note::of(
                     "short_{$role->value}",
                     Weight::Warning,
-                    "$holds{$within(2)}, which is {1} short for the {$role->word()}. Take another piece, shorten it, or join two pieces well inside "
-                        . 'the line.',
+                    "$holds{$within(2)}, which is {1} short for the {$role->word()}. Use another spool, shorten it, or join two "
+                        . 'pieces deep under the line.',
                     Length::metres($there),
                     Length::metres(max(1.0, $needed - $there)),
                     ...$band,
@@ -304,7 +301,8 @@ final class Notes
                 $notes[] = Note::of(
                     "unsure_{$role->value}",
                     Weight::Warning,
-                    "$holds{$within(2)}: {1} of {$role->word()} may be more than there is. Weigh it again or count it, or have a second piece at hand.",
+                    "$holds{$within(2)}. That may be too little for {1} of {$role->word()}. Weigh or measure it again, or have a second "
+                        . 'spool at hand.',
                     Length::metres($there),
                     Length::metres($needed),
                     ...$band,
@@ -313,8 +311,8 @@ final class Notes
                 $notes[] = Note::of(
                     "tight_{$role->value}",
                     Weight::Note,
-                    "$holds{$within(3)}: enough for {1} of {$role->word()}, but not for the upper end of the tolerance, {2}. Stop by the depth mark, "
-                        . 'and have a second piece at hand or let the line end a little lower.',
+                    "$holds{$within(3)}, enough for {1} of {$role->word()}, but not if you need as much as {2}. "
+                        . 'Stop at the level mark. Have a second spool at hand, or let the line end a little lower.',
                     Length::metres($there),
                     Length::metres($needed),
                     Length::metres($most),
@@ -339,8 +337,8 @@ final class Notes
         $notes = [Note::of(
             'off_reel',
             Weight::Note,
-            'Off the other reel in one pass, down to its join: its worn end goes to the bottom here, and the end that has not seen '
-                . 'the water comes out on top. Its backing stays there.',
+            'Wind it off the other reel in one go, down to its joining knot. The worn end goes to the bottom, and the unused end comes '
+                . 'out on top. The other reel keeps its backing.',
         )];
         $there = ($wanted->onHand[Role::Main->value] ?? null)?->inMetres();
         foreach ($fill->fits() ? $fill->layers : [] as $layer) {
@@ -349,7 +347,7 @@ final class Notes
                 $notes[] = Note::of(
                     'off_reel_rest',
                     Weight::Note,
-                    '{0} of it go on here; {1}, its fresh end, stay on the other reel.',
+                    '{0} of it goes on here. {1}, its fresh end, stays on the other reel.',
                     Length::metres($goes),
                     Length::metres($there - $goes),
                 );
@@ -367,15 +365,15 @@ final class Notes
             $notes[] = Note::of(
                 'not_to_scale',
                 Weight::Note,
-                'With the stamp alone lengths are known, but no depth and no turns. Two caliper readings, the lip and either the arbor '
-                    . 'or the traverse, add both.',
+                'Undro can work out lengths from the printed capacity, but no levels or turns. For both, measure the lip and either the '
+                    . 'arbor or the spool width.',
             );
             if ($askedGap !== null && abs($askedGap->inMillimetres() - $spool->ratedGap->inMillimetres()) > 0.05) {
                 $notes[] = Note::of(
                     'rated_gap',
                     Weight::Note,
-                    "Answered at the {0} under the lip that the stamp is taken to mean; without the lip's diameter another level cannot "
-                        . 'be worked out.',
+                    'These figures fill the spool to {0} below the lip, as the printed capacity is taken to mean. For another level, Undro needs '
+                        . 'the lip diameter.',
                     $spool->ratedGap,
                 );
             }
@@ -384,8 +382,7 @@ final class Notes
             $notes[] = Note::of(
                 'ratings_disagree',
                 Weight::Warning,
-                'The stamped capacities disagree with each other by more than usual, which widens the tolerance. Check that they are '
-                    . 'read with the right units.',
+                'The printed capacities disagree by more than usual, so the result is less certain. Check their units.',
             );
         }
 

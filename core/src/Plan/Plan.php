@@ -68,7 +68,7 @@ final readonly class Plan
             WayId::Kept => Build::kept($wanted->spool, $wanted->kept ?? throw BadWay::keptIsUnknown(), $wanted->main, $wanted->gap),
             WayId::Tape => Build::tape(
                 $wanted->spool,
-                $wanted->tapeWraps,
+                $wanted->wraps(),
                 $wanted->tapeThickness,
                 $wanted->main,
                 $mainLength,

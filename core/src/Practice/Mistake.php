@@ -18,10 +18,10 @@ enum Mistake: string
     {
         return match ($this) {
             self::Fast => 'a jerk',
-            self::NotZeroed => 'the needle not at zero',
-            self::FromAbove => 'turned down to it',
-            self::Leap => 'a leap of more than double',
-            self::FewPulls => 'left after too few pulls',
+            self::NotZeroed => 'the needle was not at zero',
+            self::FromAbove => 'turned down to the setting',
+            self::Leap => 'more than doubled the force',
+            self::FewPulls => 'too few pulls',
         };
     }
 
@@ -29,11 +29,12 @@ enum Mistake: string
     public function says(): string
     {
         return match ($this) {
-            self::Fast => 'A jerk: the gauge shows a start-up that is too high, and no running force. Pull slowly and steadily.',
-            self::NotZeroed => 'The needle did not stand at zero, so the reading carries that along. Put it back before each pull.',
-            self::FromAbove => 'Turned down to it: for the first pull the washers hold more than they will. Go back past the place, and come up to it.',
-            self::Leap => 'That move more than doubled the force. Move so that it doubles at the most, and meet the target from below.',
-            self::FewPulls => 'Left after fewer than three pulls at this place: nobody knows how far they scatter. Pull three times or more.',
+            self::Fast => 'You jerked. The scale shows a start-up force that is too high, and no running force. Pull slowly and steadily.',
+            self::NotZeroed => 'The needle was not at zero, so the reading is wrong. Reset it before each pull.',
+            self::FromAbove => 'You turned down to the setting. The washers then hold too much for the first pull. Go back past the '
+                . 'setting, and come up to it.',
+            self::Leap => 'That move more than doubled the force. At most double it, and reach the target from below.',
+            self::FewPulls => 'You moved on after fewer than three pulls, so their scatter is unknown. Pull at least three times.',
         };
     }
 }

@@ -57,17 +57,17 @@ final readonly class SimulatedDrag
     public function says(): string
     {
         $law = $this->exponential
-            ? sprintf('Each turn made it %.1F times as strong, all the way.', exp($this->exponent))
+            ? sprintf('Each turn made the drag %.1F times as strong.', exp($this->exponent))
             : sprintf(
-                'It followed a power of %.1F, with the knob %.1F turns in when you found it: steep at first, then flatter.',
+                'The drag followed a power of %.1F, and you found the knob %.1F turns in. It was steep at first, then flatter.',
                 $this->exponent,
                 $this->turnsIn,
             );
 
         return $law . ($this->stickiness > Pulls::STICKY ? sprintf(
-            ' It stuck: the start-up was %.2F times the running force.',
+            ' The drag stuck: its start-up was %.2F times the running force.',
             $this->stickiness,
-        ) : ' It was smooth.');
+        ) : ' The drag was smooth.');
     }
 
     /** What the scale reads of the pull of this number, each figure with its noise. */

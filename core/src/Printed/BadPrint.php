@@ -33,7 +33,7 @@ final class BadPrint extends DomainFault
     /** Names “text”. */
     public static function unreadable(string $piece): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . '” cannot be read.');
+        return self::at($piece, '“' . self::shorten($piece) . '” can’t be read.');
     }
 
     /** Names “text”. */
@@ -45,13 +45,13 @@ final class BadPrint extends DomainFault
     /** A size with no length beside it, or a length with no size. Names “text”. */
     public static function alone(string $piece): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . '” stands alone: a capacity is a size and a length.');
+        return self::at($piece, '“' . self::shorten($piece) . '” is only half of it. A capacity is a size and a length, such as 0.25/200.');
     }
 
     /** A length where a size is asked for. Names “text”. */
     public static function onlyLength(string $piece): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . '” says how long the line is, not how thick or how strong.');
+        return self::at($piece, '“' . self::shorten($piece) . '” is a length. Type how thick or how strong the line is.');
     }
 
     /** Names “text”. */
@@ -102,7 +102,7 @@ final class BadPrint extends DomainFault
     /** Two sizes of one line that contradict each other, or more figures than a line has. Names “text”. */
     public static function tooMuch(string $piece): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . '” is one figure more than a line has, which is a thickness, a strength and a length.');
+        return self::at($piece, '“' . self::shorten($piece) . '” has too many figures. A line has a diameter, a strength and a length.');
     }
 
     /**
@@ -112,7 +112,7 @@ final class BadPrint extends DomainFault
      */
     public static function ambiguous(string $piece, array $ways): self
     {
-        return self::at($piece, '“' . self::shorten($piece) . '” can be read as ' . implode(' or as ', $ways) . '. Say which: write its unit.');
+        return self::at($piece, '“' . self::shorten($piece) . '” can be read as ' . implode(' or as ', $ways) . '. Add its unit.');
     }
 
     private static function at(string $piece, string|Sentence $says): self

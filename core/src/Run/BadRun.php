@@ -14,19 +14,19 @@ final class BadRun extends DomainFault
     /** Names “layer”. */
     public static function noSuchLayer(int $layer, int $count): self
     {
-        return new self('layer', sprintf('There is no layer %d; this fill has %d, counted from 0.', $layer, $count));
+        return new self('layer', sprintf('There is no layer %d. This fill has %d, counted from 0.', $layer, $count));
     }
 
     /** Names “stretches”. */
     public static function backwards(int $layer): self
     {
-        return new self('stretches', "Layer $layer lies under one that is being wound already; a fill goes on from the arbor out.");
+        return new self('stretches', "Layer $layer is under one you have started. Wind from the arbor outwards.");
     }
 
     /** Names “depth_mm”. */
     public static function depthNeedsShape(): self
     {
-        return new self('depth_mm', 'A depth says how much is on only where the lip and one more measure of the spool are known.');
+        return new self('depth_mm', 'Line level gives a length only if the lip and one more spool dimension are known.');
     }
 
     /** Names “depth_mm”. */
@@ -35,7 +35,7 @@ final class BadRun extends DomainFault
         return new self(
             'depth_mm',
             Sentence::of(
-                'The bare arbor lies {0} under the lip; a depth of {1} cannot be. Measure from the lip edge straight down to the line.',
+                'The bare arbor is {0} below the lip, so {1} is impossible. Measure from the lip edge straight down to the line.',
                 $bare,
                 $depth,
             ),
@@ -51,7 +51,7 @@ final class BadRun extends DomainFault
     /** Names “kind”. */
     public static function over(): self
     {
-        return new self('kind', 'This run is over; what was wound stands in the log. Start another, or take this one back.');
+        return new self('kind', 'This run is finished, and its line is in the log. Start another one, or undo this one.');
     }
 
     /** Names “readings”. */
@@ -60,8 +60,7 @@ final class BadRun extends DomainFault
         return new self(
             'readings',
             Sentence::of(
-                'The readings are {0} apart. Read again beside the highest: a poor lay is higher on one side, so take them round the '
-                    . 'spool at the same height.',
+                'The readings are {0} apart. Measure again at the same height round the spool, since uneven line is higher on one side.',
                 $spread,
             ),
         );
@@ -70,19 +69,19 @@ final class BadRun extends DomainFault
     /** Names “metres”. */
     public static function howMuch(): self
     {
-        return new self('metres', 'Say how much is on, in all of this line, such as 54 m or 54 ± 2 m.');
+        return new self('metres', 'Type how much of this line you have wound in all, such as 54 m or 54 ± 2 m.');
     }
 
     /** Names “depths_mm”. */
     public static function noReadings(): self
     {
-        return new self('depths_mm', 'Give at least one depth, such as 3.2 mm; three round the spool are better.');
+        return new self('depths_mm', 'Type at least one reading, such as 3.2 mm. Three round the spool are better.');
     }
 
     /** Names “case”. */
     public static function doesNotFit(): self
     {
-        return new self('case', 'This plan does not fit the spool as it stands. Change it until it does, then wind it.');
+        return new self('case', 'This plan doesn’t fit the spool. Change it first, then start winding.');
     }
 
     /** @param int $now the layer that is being wound by now */
@@ -91,9 +90,9 @@ final class BadRun extends DomainFault
         return new self(
             'turns',
             sprintf(
-                '%d turns were counted on line %d from the arbor, and line %d is being wound by now: somebody has gone on meanwhile. They are not counted. '
-                    . 'If they were wound, correct what was written down in the log.',
-                (int) round($turns),
+                '%s counted on line %d from the arbor, but line %d is being wound now. They are not counted. If you did wind '
+                    . 'them, correct the length in the log.',
+                round($turns) === 1.0 ? '1 turn was' : (int) round($turns) . ' turns were',
                 $on + 1,
                 $now + 1,
             ),

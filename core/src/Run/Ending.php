@@ -31,26 +31,26 @@ final class Ending
         $last = $at->layer === count($at->wound) - 1;
 
         return match (true) {
-            $finish === null || $higher === null => Sentence::of('{0} past the stop. Wind them back onto the filler by hand.', $by),
+            $finish === null || $higher === null => Sentence::of('{0} past the mark. Wind that back onto the filler spool by hand.', $by),
             $higher <= self::LEAVE_MM => Sentence::of(
-                '{0} past the stop: the finished line stands {1} higher, within what a reading can tell. Leave it.',
+                '{0} past the mark. The finished line is {1} higher, too little to measure. Leave it.',
                 $by,
                 Length::millimetres(max(0.0, $higher)),
             ),
             $last && $finish->inMillimetres() < self::BRIM_MM => Sentence::of(
-                '{0} past the stop, {1} under the lip: coils will jump off. Wind them back onto the filler.',
+                '{0} past the mark, {1} below the lip. Coils will jump off. Wind that back onto the filler spool.',
                 $by,
                 Length::millimetres($finish->inMillimetres()),
             ),
             $last => Sentence::of(
-                '{0} past the stop: the line stands {1} higher than you wanted. Wind them back onto the filler, or leave it and cut the '
+                '{0} past the mark. The line is {1} higher than planned. Wind that back onto the filler spool, or leave it and cut the '
                     . 'worn end sooner.',
                 $by,
                 Length::millimetres($higher),
             ),
             default => Sentence::of(
-                '{0} past the stop: with all of the main line it would end {1} under the lip. Wind them back onto the filler, or wind '
-                    . 'less of the main line.',
+                '{0} past the mark. With all the main line it would end {1} below the lip. Wind that back onto the filler spool, or wind '
+                    . 'less main line.',
                 $by,
                 $finish,
             ),
@@ -70,47 +70,47 @@ final class Ending
         $last = $at->layer === count($at->wound) - 1;
 
         return match ($stop) {
-            Stop::AtMark => Sentence::of('At the mark. {0} are written down.', $at->wound[$at->layer]),
+            Stop::AtMark => Sentence::of('You reached the mark. {0} saved.', $at->wound[$at->layer]),
             Stop::Early => $last
                 ? ($finish === null ? Sentence::of('Stopped {0} before the mark.', $short) : Sentence::of(
-                    'Stopped {0} before the mark, {1} under the lip. Go on, or leave it: it casts a little shorter.',
+                    'Stopped {0} before the mark, {1} below the lip. Continue, or leave it: it casts a little shorter.',
                     $short,
                     $level,
                 ))
-                : ($finish === null ? Sentence::of('Stopped {0} before the mark. Go on, or join here.', $short) : Sentence::of(
-                    'Stopped {0} before the mark: with the main line as planned it would end {1} under the lip. Go on, or join here.',
+                : ($finish === null ? Sentence::of('Stopped {0} before the mark. Continue, or tie the next line on here.', $short) : Sentence::of(
+                    'Stopped {0} before the mark. With the main line as planned, it would end {1} below the lip. Continue, or tie the '
+                        . 'main line on here.',
                     $short,
                     $level,
                 )),
             Stop::FillerOut => match (true) {
                 $role === Role::Backing => $finish === null
                     ? Sentence::of(
-                        'The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here.',
+                        'The filler spool ran out {0} before the mark. Tie on more of the same line and continue, or tie the main line on here.',
                         $short,
                     )
                     : Sentence::of(
-                        'The filler ran out {0} before the mark. Join more of the same line and go on, or join the main line here: it '
-                            . 'would then end {1} under the lip.',
+                        'The filler spool ran out {0} before the mark. Tie on more of the same line and continue. Or tie the main line on '
+                            . 'here: it would end {1} below the lip.',
                         $short,
                         $level,
                     ),
                 $finish === null => Sentence::of('The line ended {0} before the mark.', $short),
                 default => Sentence::of(
-                    'The line ended {0} before the mark, {1} under the lip. Fish it like that, or pull it off, add as much backing, and '
-                        . 'wind it back.',
+                    'The line ended {0} before the mark, {1} below the lip. Fish it like that, or strip it, add as much backing, and wind '
+                        . 'it back.',
                     $short,
                     $level,
                 ),
             },
             Stop::Snapped => self::few($at) ? Sentence::of(
-                'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. With so little on, take it off '
-                    . 'again, throw it away, and ' . ($tied ? 'tie the line on anew' : 'make the join anew')
-                    . ': a second knot so near the first makes a hump.',
+                'The line snapped with {0} wound. First find out why: a nick in a guide, a knot or a buried coil. With so little wound, '
+                    . 'strip it, throw it away, and ' . ($tied ? 'tie the line on again' : 'tie the joining knot again')
+                    . '. A second knot so close to the first makes a hump.',
                 $at->wound[$at->layer],
             ) : Sentence::of(
-                'Line snapped with {0} on. Find out why first: a nick in a guide, a knot, a buried coil. Cut back to sound line, join it '
-                    . 'again with a line-to-line knot, go on at the same figure; near the end of the main line, wind a fresh piece '
-                    . 'instead.',
+                'The line snapped with {0} wound. First find out why: a nick in a guide, a knot or a buried coil. Cut back to sound line. '
+                    . 'Tie it together again only if the knot stays out of your longest cast. If not, strip it and wind a fresh piece.',
                 $at->wound[$at->layer],
             ),
         };
@@ -129,16 +129,16 @@ final class Ending
 
         return match (true) {
             !self::off($stood, $mark) => Sentence::of(
-                'Where it stopped it stood {0} under the lip: the depth mark would have agreed.',
+                'You stopped {0} below the lip, where the level mark is.',
                 $stood,
             ),
             $lower > 0 => Sentence::of(
-                'Where it stopped it stood {0} under the lip; the depth mark, {1}, would have asked for more.',
+                'You stopped {0} below the lip. The level mark was {1}, so more was needed.',
                 $stood,
                 $mark,
             ),
             default => Sentence::of(
-                'Where it stopped it stood {0} under the lip; the depth mark, {1}, would have stopped it sooner.',
+                'You stopped {0} below the lip. The level mark was {1}, so you went past it.',
                 $stood,
                 $mark,
             ),
@@ -158,18 +158,18 @@ final class Ending
         $off = Length::millimetres(abs($higher));
 
         return match (true) {
-            !self::off($depth, $wanted) => Sentence::of('{0} under the lip, as planned.', $depth),
+            !self::off($depth, $wanted) => Sentence::of('{0} below the lip, as planned.', $depth),
             $depth->inMillimetres() < self::BRIM_MM => Sentence::of(
-                '{0} under the lip: coils will jump off. Cut back until there is room.',
+                '{0} below the lip. Coils will jump off. Cut back until there is room.',
                 $depth,
             ),
             $higher > 0 => Sentence::of(
-                '{0} under the lip, {1} fuller than planned. It casts well and wants a firm hand; loose coils are the risk.',
+                '{0} below the lip, {1} fuller than planned. It casts well, but keep the line tight: loose coils are the risk.',
                 $depth,
                 $off,
             ),
             default => Sentence::of(
-                '{0} under the lip, {1} lower than planned. It casts a little shorter; more backing would bring it up.',
+                '{0} below the lip, {1} lower than planned. It casts a little shorter. More backing would raise it.',
                 $depth,
                 $off,
             ),

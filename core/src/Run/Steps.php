@@ -84,11 +84,11 @@ final readonly class Steps
         return new Step(
             StepKind::Check,
             null,
-            'Lay out',
-            sprintf('Put beside you: %s. Look once more whether reel and rod suit the line.', implode(', ', $this->tools())),
-            'All line is here, with enough on each filler for the upper end of the band.',
-            'A filler that ends short in the middle of the work. A new spool may carry a sticker: take it off.',
-            'Hooks and lures off the line and away from the bench. Rules on line and gear differ by water: the local ones count.',
+            'Get ready',
+            sprintf('Get ready: %s. Check again that reel and rod suit the line.', implode(', ', $this->tools())),
+            'All line is here, and each filler spool has enough for the longest likely length.',
+            'A filler spool that runs out halfway. A sticker on a new spool: take it off.',
+            'Take hooks and lures off the line and away from the bench. Follow the local rules on line and gear.',
         );
     }
 
@@ -109,16 +109,16 @@ final readonly class Steps
             'calipers or a ruler',
             'a cotton swab',
             $this->setting->oldLine->inMetres() > 0 ? 'a bag for the old line' : null,
-            $this->setting->tape ? 'tape narrower than the traverse' : null,
-            $this->reel() === ReelKind::Baitcasting ? 'a bit of tape to carry the end through the level-wind' : null,
-            $soaks ? 'a bowl of hand-hot water with a drop of washing-up liquid' : null,
-            $this->school(Question::Soak) === 'conditioner' ? 'the line conditioner' : null,
+            $this->setting->tape ? 'tape narrower than the spool' : null,
+            $this->reel() === ReelKind::Baitcasting ? 'a bit of tape to pull the end through the level-wind' : null,
+            $soaks ? 'a bowl of hand-hot water with a drop of dish soap' : null,
+            $this->school(Question::Soak) === 'conditioner' ? 'line conditioner' : null,
             $fromFiller ? $this->setting->hold()->needs() : null,
             $this->setting->mainOffReel ? 'the other reel, and a clamp or a helper to hold its foot' : null,
             in_array('cloth', $grips, true) ? 'a damp cloth' : null,
             in_array('glove', $grips, true) ? 'a glove' : null,
             in_array('book', $grips, true) ? 'a heavy book' : null,
-            $joins ? 'a dowel to pull knots down on' : null,
+            $joins ? 'a dowel to pull knots tight' : null,
             'water to wet the knots',
         ], is_string(...)));
     }
@@ -132,13 +132,13 @@ final readonly class Steps
         return $this->setting->oldLine->inMetres() <= 0 ? null : new Step(
             StepKind::Strip,
             null,
-            'Old line off',
+            'Strip the old line',
             Sentence::of(
-                'About {0} lie on the spool. Say what becomes of it: off, cut back, or wound onto something else.',
+                'There is about {0} on the spool. Choose what happens to it: strip it, cut it back, or wind it onto another spool.',
                 $this->setting->oldLine,
             ),
-            'The arbor is bare, or what stays lies firm and even.',
-            'Line stripped by a drill grabs loose ends. A cut into the spool with a knife leaves a nick that cuts the new line.',
+            'The arbor is bare, or the line that stays is firm and even.',
+            'A drill that catches loose ends. A knife cut into the spool, which leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
     }
@@ -148,15 +148,14 @@ final readonly class Steps
         return new Step(
             StepKind::Strip,
             null,
-            'Main line off, to the join',
+            'Strip the main line',
             Sentence::of(
-                'About {0} come off. Slow down for the last of it: feel the join run through your fingers, and cut there. The '
-                    . 'backing stays. Where it slipped, is soft, rough or wet, take all of it off: leave this run and plan the fill from the '
-                    . 'arbor.',
+                'Strip about {0}. Slow down near the end, feel the knot run through your fingers, and cut there. The backing stays. If it '
+                    . 'slips, or is soft, rough or wet, strip it too: end this run and plan from the arbor.',
                 $this->setting->oldLine,
             ),
             'The backing is firm, level and dry, and does not smell.',
-            'A cut into the spool with a knife leaves a nick that cuts the new line.',
+            'A knife cut into the spool, which leaves a nick that cuts the new line.',
             Removal::CAUTION,
         );
     }
@@ -166,16 +165,16 @@ final readonly class Steps
         $where = match ($this->reel()) {
             ReelKind::Spinning => 'spool lip, line roller, bail and every guide',
             ReelKind::Baitcasting => 'spool edges, level-wind and every guide',
-            ReelKind::Spincast => 'spool lip, pick-up pin, the hole of the cone and every guide',
+            ReelKind::Spincast => 'spool lip, pick-up pin, the hole of the nose cone and every guide',
         };
 
         return new Step(
             StepKind::LookOver,
             null,
             'Feel for nicks',
-            "Draw a cotton swab round $where. Where threads stay behind there is a nick or a cracked ring: polish it, or change the part.",
-            'The swab slides and nothing pulls a thread out of it.',
-            'Threads stay behind: that nick would fray the new line on the first fish.',
+            "Draw a cotton swab round $where. If it leaves threads, there is a nick or a cracked ring. Polish it, or replace the part.",
+            'The swab slides and leaves no thread.',
+            'Threads stay behind. That nick would fray the new line on the first fish.',
         );
     }
 
@@ -196,16 +195,17 @@ final readonly class Steps
             StepKind::Soak,
             $index,
             sprintf('Soak the %s', $layer->role->word()),
-            ($index === 0 ? '' : 'The run says when it has to go in, so that it is ready at the join. If it is not in the water yet, put it in now. ')
+            ($index === 0 ? '' : 'Undro tells you when to put it in, so that it is ready for the knot. If it isn’t in the water yet, put '
+                . 'it in now. ')
                 . sprintf(
-                    'Put the filler into hand-hot water with a drop of washing-up liquid: %s for %s. %s',
+                    'Put the filler spool in hand-hot water with a drop of dish soap: %s for %s. %s',
                     $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
                     $material->word(),
-                    $material === Material::Fluoro ? 'Take it out at the signal.' : 'Go on meanwhile; the clock runs by itself.',
+                    $material === Material::Fluoro ? 'Take it out at the signal.' : 'Continue. The timer keeps running.',
                 ),
             'The line comes off limp and lies in wide, lazy coils.',
-            'Too hot or too long weakens it. Too short, and it springs off the filler as before.',
-            'Hand-hot, not boiling, and out of children’s reach.',
+            'Too hot or too long weakens the line. Too short, and it springs off the filler spool as before.',
+            'Use hand-hot water, never boiling. Keep it out of children’s reach.',
             self::SOAK_S[$material->value],
         );
     }
@@ -220,28 +220,29 @@ final readonly class Steps
                 StepKind::Mount,
                 null,
                 'Reel on the rod',
-                "Reel on the rod or its butt, rod pointing straight at the filler. Line $guides. Open the bail before you tie. "
-                    . 'Anti-reverse on, drag tight. Was the bail shut when the line was tied on? Take the spool off, open the bail, put the spool '
-                    . 'back.',
-                'The line runs through every guide and lies over the open bail, under the wire.',
-                'A drag that slips puts the gear ratio in twists into the line with every turn.',
+                "Mount the reel on the rod or its butt, and point the rod straight at the filler spool. Thread the line $guides. "
+                    . 'Open the bail before you tie. Switch the anti-reverse on and tighten the drag. If the bail was shut when you tied: '
+                    . 'take the spool off, open the bail, put the spool back.',
+                'The line runs through every guide and over the open bail, under the wire.',
+                'A slipping drag twists the line: each handle turn adds as many twists as the gear ratio.',
             ),
             ReelKind::Baitcasting => new Step(
                 StepKind::Mount,
                 null,
                 'Reel on the rod',
-                "Reel on the rod. Line $guides, then through the level-wind: a bit of tape on the end carries it through. Anti-reverse "
-                    . 'on, drag tight, level-wind in the middle.',
+                "Mount the reel on the rod. Thread the line $guides, then through the level-wind with a bit of tape on its end. Switch "
+                    . 'the anti-reverse on, tighten the drag and centre the level-wind.',
                 'The line runs straight from the level-wind to the middle of the arbor.',
-                'Line past the level-wind instead of through it winds all on one side.',
+                'Line that misses the level-wind winds onto one side.',
             ),
             ReelKind::Spincast => new Step(
                 StepKind::Mount,
                 null,
                 'Reel on the rod',
-                "Cone off. Line $guides, then through the hole of the cone from the front. Anti-reverse on, drag tight.",
-                'The end comes out behind the cone and reaches the spool.',
-                'Tied on before it went through the cone: it has to come off again.',
+                "Take the nose cone off. Thread the line $guides, then through the nose cone from the front. Switch the anti-reverse on "
+                    . 'and tighten the drag.',
+                'The end comes out behind the nose cone and reaches the spool.',
+                'You tied the line before threading the nose cone. Then it has to come off again.',
             ),
         };
     }
@@ -252,7 +253,8 @@ final readonly class Steps
             return $this->placeOtherReel($index);
         }
         $what = $index === 0 ? 'filler spool' : 'second filler spool';
-        $out = $this->soak($index, $layer) === null || $this->setting->hold() === Hold::Bucket ? '' : 'Take it out of the water and wind it wet. ';
+        $out = $this->soak($index, $layer) === null || $this->setting->hold() === Hold::Bucket ? '' : 'Take it out of the water and '
+            . 'wind it wet. ';
         $hold = $this->setting->hold()->place();
         $book = $this->setting->habits->grip($layer->line) === 'book' ? ' The line runs through a weighted book.' : '';
         if ($this->reel() === ReelKind::Baitcasting) {
@@ -261,8 +263,8 @@ final readonly class Steps
                 $index,
                 "Place the $what",
                 "$out$hold, facing you, so that line comes off its top.$book",
-                'The filler turns with the line, and stops when you stop.',
-                'Over the end every coil puts one turn of twist into a baitcaster, and nothing takes it out.',
+                'The filler spool turns as line comes off, and stops when you stop.',
+                'Over its end, every coil twists a baitcaster’s line once, and nothing takes that out.',
             );
         }
 
@@ -271,10 +273,10 @@ final readonly class Steps
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                "$out$hold, two steps in front of you, turned so that the line bends on the reel the way it was bent on the filler. Brake "
-                    . "it where it runs on.$book",
-                'The filler turns with the line, and stops when you stop.',
-                'A filler that runs on throws loose loops. Slack says nothing of direction here: the cast takes the twist out.',
+                "$out$hold, two steps in front of you, so that line bends the same way on the reel as on the filler spool. Brake the "
+                    . "filler spool if it overruns.$book",
+                'The filler spool turns as line comes off, and stops when you stop.',
+                'A filler spool that overruns throws loose loops. Slack says nothing about direction here, because casting takes the twist out.',
             )
             : new Step(
                 StepKind::Place,
@@ -282,11 +284,11 @@ final readonly class Steps
                 "Place the $what",
                 "$out$hold, two steps in front of you. Turn it so that line comes off the way the "
                     . ($this->reel() === ReelKind::Spincast
-                        ? 'head with the pin turns, seen from your seat, cone off'
-                        : 'rotor turns, seen from your seat')
-                    . ': turn the handle and look, pull some line and look.' . $book,
-                'The line circles off the filler in the same sense as the rotor turns.',
-                'Turned the other way, the two twists add. Rod off to the side, and the line saws at the filler’s rim.',
+                        ? 'head with the pin turns, seen from where you sit, nose cone off'
+                        : 'rotor turns, seen from where you sit')
+                    . '. Turn the handle and watch, then pull off some line and watch.' . $book,
+                'The line circles off the filler spool in the direction the rotor turns.',
+                'If they turn opposite ways, the twists add up. If the rod points to the side, the line rubs on the filler spool’s rim.',
             );
     }
 
@@ -296,11 +298,10 @@ final readonly class Steps
             StepKind::Place,
             $index,
             'Place the other reel',
-            'Two steps in front of you, held by its foot or a clamp, its spool turning freely to you: its drag is the brake, set '
-                . 'light. The worn end of its line is what you tie on here, so that it goes to the bottom. Slow down for the join, and '
-                . 'cut there: what lies under it stays.',
+            'Hold it two steps in front of you by its foot or a clamp. Set its drag light: that is your brake. Tie on the worn end, so '
+                . 'that it goes to the bottom. Slow down for the joining knot and cut there. The line under it stays.',
             'The line comes off its spool under a light, even drag.',
-            'Off the end of a fixed spool each coil brings one twist: let the spool itself turn.',
+            'Over the end of a fixed spool, each coil adds one twist. Let the spool itself turn.',
             plain: true,
         );
     }
@@ -311,10 +312,10 @@ final readonly class Steps
             return new Step(
                 StepKind::Tie,
                 0,
-                'Line to the arbor',
-                'The arbor has its tape. Tie the knot shown, or tape the end on, as small as it will go; trim it close.',
-                'The knot lies flat and pulls up in the direction of winding.',
-                'A fat knot or a long tag makes a hump under thin line.',
+                'Tie line to the arbor',
+                'The arbor has its tape. Tie the knot shown, or tape the end down, as small as you can. Trim it close.',
+                'The knot lies flat and tightens in the winding direction.',
+                'A fat knot or a long tag, which makes a hump under thin line.',
                 $this->cutCaution($layer),
             );
         }
@@ -323,20 +324,21 @@ final readonly class Steps
         return new Step(
             StepKind::Tie,
             0,
-            'Line to the arbor',
+            'Tie line to the arbor',
             match (true) {
-                $this->reel() === ReelKind::Spinning => 'Bail open. ',
-                $this->reel() === ReelKind::Baitcasting => 'Level-wind in the middle. Round the arbor, out again through the level-wind. ',
-                default => 'Round the small arbor, clear of the pin. ',
+                $this->reel() === ReelKind::Spinning => 'Open the bail. ',
+                $this->reel() === ReelKind::Baitcasting => 'Centre the level-wind. Pass the line round the arbor and out again through '
+                    . 'the level-wind. ',
+                default => 'Pass the line round the small arbor, clear of the pin. ',
             } . ($bare
-                ? 'Tie the knot shown, a noose that winding pulls tight, or lay the tag under tape; trim it close. Pull hard once, and see '
-                    . 'that it bites.'
-                : 'Tie the knot shown; trim it close.')
-            . ($this->setting->grips ? ' The arbor has a cut-out, a hole, a pin or a strip: put the knot into it, or lay the first wraps over it.' : ''),
-            'Small, trimmed close, snug on the arbor. It never carries a fish; it holds while the first turns bite.',
+                ? 'Tie the knot shown, a noose that winding pulls tight, or tape the tag down. Trim it close. Pull hard once and check '
+                    . 'that it grips.'
+                : 'Tie the knot shown and trim it close.')
+            . ($this->setting->grips ? ' The arbor has a cut-out, hole, pin or strip. Put the knot in it, or lay the first wraps over it.' : ''),
+            'The knot is small, trimmed close and snug on the arbor. It never carries a fish, it only holds until the first turns grip.',
             $bare
-                ? 'Slick braid spins round the arbor.'
-                : 'A fat knot or a long tag makes a hump under thin line.',
+                ? 'Slick braid that spins round the arbor.'
+                : 'A fat knot or a long tag, which makes a hump under thin line.',
             $this->cutCaution($layer),
         );
     }
@@ -344,7 +346,7 @@ final readonly class Steps
     private function cutCaution(Layer $layer): ?string
     {
         return $layer->line->material === Material::Braid
-            ? 'Braid cuts skin under load: pull knots down round a dowel, never round a hand.'
+            ? 'Braid under load cuts skin. Pull knots tight round a dowel, never round your hand.'
             : null;
     }
 
@@ -352,18 +354,18 @@ final readonly class Steps
     {
         $close = match ($this->reel()) {
             ReelKind::Spinning => 'Close the bail by hand. ',
-            ReelKind::Spincast => 'Turn until the pin picks the line up. ',
-            ReelKind::Baitcasting => $this->setting->vee ? 'Guide the line by hand: the vee fills first, until it is flush. ' : '',
+            ReelKind::Spincast => 'Put the nose cone back on, and turn until the pin picks up the line. ',
+            ReelKind::Baitcasting => $this->setting->vee ? 'Guide the line by hand. Fill the vee first, until it is flush. ' : '',
         };
 
         return new Step(
             StepKind::FirstTurns,
             0,
             'First ten turns',
-            $close . 'Ten turns, slow and tight, wrap beside wrap.',
+            $close . 'Make ten turns, slow and tight, wrap beside wrap.',
             'The wraps lie side by side and do not slide when you pull.',
-            'Loose first turns let all of the line above them slip and sink.',
-            $layer->line->material === Material::Braid ? 'Cloth or glove: braid cuts skin under load.' : null,
+            'Loose first turns, which let all the line above slip and sink.',
+            $layer->line->material === Material::Braid ? 'Use a cloth or a glove. Braid under load cuts skin.' : null,
             turns: self::FIRST_TURNS,
         );
     }
@@ -377,12 +379,12 @@ final readonly class Steps
             $index,
             'Slack test',
             $this->reel() === ReelKind::Spincast
-                ? 'Ten to twenty turns on, cone held on by hand, let an arm’s length of slack hang from the tip, and look.'
-                : 'Ten to twenty turns on, let an arm’s length of slack hang from the tip, and look.',
+                ? 'After ten to twenty turns, hold the nose cone on by hand. Let an arm’s length of slack hang from the rod tip, and watch it.'
+                : 'After ten to twenty turns, let an arm’s length of slack hang from the rod tip, and watch it.',
             $layer->line->material === Material::Braid
-                ? 'It hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.'
-                : 'It hangs straight, or in one easy bow.',
-            'It wraps round the tip or springs into loops: say so, and what was looked at decides what to do.',
+                ? 'The line hangs straight. Braid shows twist late: loose coils become wind knots instead of loops.'
+                : 'The line hangs straight, or in one gentle bow.',
+            'The line wraps round the tip or springs into loops. Press that button, and Undro tells you what to do.',
         );
     }
 
@@ -390,25 +392,25 @@ final readonly class Steps
     {
         $last = $index === count($this->setting->layers) - 1;
         $how = match (true) {
-            $this->reel() === ReelKind::Baitcasting && $this->setting->vee && $index === 0 => 'Guide by hand until the vee is flush, '
-                . 'then let the level-wind lead. ',
-            $this->reel() === ReelKind::Spincast => 'Small spool: count, and stop early rather than late. ',
-            $this->reel() === ReelKind::Spinning => 'Leave a hair of room at the rear flange too. ',
+            $this->reel() === ReelKind::Baitcasting && $this->setting->vee && $index === 0 => 'Guide by hand until the vee is flush, then '
+                . 'let the level-wind work. ',
+            $this->reel() === ReelKind::Spincast => 'The spool is small, so count, and stop early rather than late. ',
+            $this->reel() === ReelKind::Spinning => 'Leave a little room at the rear flange too. ',
             default => '',
         };
 
         return new Step(
             StepKind::Wind,
             $index,
-            $last ? ucfirst($layer->role->word()) . ' to the full mark' : ucfirst($layer->role->word()) . ' to the mark',
-            $how . $this->hold($layer) . ($last ? ' Slower for the last tenth.' : ' Stop at the mark and measure.'),
-            'Firm and level from flange to flange; the rod points straight at the filler.',
+            $last ? ucfirst($layer->role->word()) . ' to the full level' : ucfirst($layer->role->word()) . ' to the mark',
+            $how . $this->hold($layer) . ($last ? ' Slow down for the last tenth.' : ' Stop at the mark and measure.'),
+            'Line is firm and level from flange to flange. The rod points straight at the filler spool.',
             match ($this->reel()) {
-                ReelKind::Spinning => 'A hump that grows is a poor lay. Loose coils jump off in a bunch later.',
-                ReelKind::Baitcasting => 'Line bunched at one side: the level-wind lost it, or a join caught.',
-                ReelKind::Spincast => 'Over-filled, coils jam under the cone. Thick braid bites into the pin.',
+                ReelKind::Spinning => 'A growing hump means uneven line lay. Loose coils will jump off in a bunch later.',
+                ReelKind::Baitcasting => 'Line bunched at one side: it missed the level-wind, or a knot caught.',
+                ReelKind::Spincast => 'Too much line, which jams under the nose cone. Thick braid, which bites into the pin.',
             },
-            $layer->line->material === Material::Braid ? 'Cloth or glove: braid cuts skin under load.' : null,
+            $layer->line->material === Material::Braid ? 'Use a cloth or a glove. Braid under load cuts skin.' : null,
         );
     }
 
@@ -421,7 +423,7 @@ final readonly class Steps
             }
         }
 
-        return 'Hold it firm all the way.';
+        return 'Keep the line firm all the way.';
     }
 
     private function join(int $index, Layer $layer): Step
@@ -429,16 +431,16 @@ final readonly class Steps
         return new Step(
             StepKind::Join,
             $index,
-            sprintf('Join the %s', $layer->role->word()),
-            ($index === 0 ? 'Join it to the end of the backing that stayed' : 'Cut the line that is on, and join the new one to it')
-                . ' with the knot shown: small, few turns, buried. Wet the knot, pull both standing lines, then the tags; trim it close.'
-                . ($this->reel() === ReelKind::Baitcasting ? ' Level-wind in the middle, so that the knot lies in the middle.' : '')
-                . ($this->reel() === ReelKind::Spincast ? ' It has to pass the pin: smaller than anything else you tie.' : ''),
-            'A slim knot without a step; it runs under a fingernail without a catch. It holds a steady pull round a dowel.',
+            sprintf('Tie on the %s', $layer->role->word()),
+            ($index === 0 ? 'Tie it to the end of the retained backing' : 'Cut the line on the spool, and tie the new one to it')
+                . ' with the knot shown. Keep it small, with few turns. Wet it, pull both standing lines, then the tags, and trim it close.'
+                . ($this->reel() === ReelKind::Baitcasting ? ' Centre the level-wind, so that the knot sits in the middle.' : '')
+                . ($this->reel() === ReelKind::Spincast ? ' The knot has to pass the pin, so tie it smaller than any other.' : ''),
+            'The knot is slim and smooth under a fingernail. It holds a steady pull round a dowel.',
             $this->reel() === ReelKind::Baitcasting
-                ? 'A join that lies at one side bunches there, and catches in the level-wind.'
-                : 'A fat knot makes a hump that the thin line above follows.',
-            $this->cutCaution($layer) ?? 'Pull-test round a dowel, never round a hand.',
+                ? 'A knot at one side, which bunches there and catches in the level-wind.'
+                : 'A fat knot, which makes a hump in the thin line above.',
+            $this->cutCaution($layer) ?? 'Pull-test round a dowel, never round your hand.',
         );
     }
 
@@ -447,11 +449,12 @@ final readonly class Steps
         return new Step(
             StepKind::Level,
             null,
-            $this->reel() === ReelKind::Spincast ? 'Level, thumb and pull' : 'Level and thumb',
-            'Measure from the lip down to the line at three places round the spool. Press a thumb into the line: where it gives, wind it off and on again, tighter.'
-                . ($this->reel() === ReelKind::Spincast ? ' Then the cone back on, and only then a pull.' : ''),
-            'The three agree, and nothing gives under the thumb.',
-            'Soft: the outer line will cut in under load. Higher on one side: a poor lay.',
+            $this->reel() === ReelKind::Spincast ? 'Check level, firmness and pull' : 'Check level and firmness',
+            'Measure from the lip down to the line at three places round the spool. Press your thumb into the line. If it is soft, strip '
+                . 'it and wind it on tighter.'
+                . ($this->reel() === ReelKind::Spincast ? ' Put the nose cone back on before you pull.' : ''),
+            'The three readings agree, and the line is firm under your thumb.',
+            'Soft line: the outer turns will cut in under load. One side higher: uneven line lay.',
         );
     }
 
@@ -461,10 +464,10 @@ final readonly class Steps
             StepKind::Cut,
             null,
             'Cut and clip',
-            'Cut the line, and put its end under a band, or under the clip where that does not nick. The filler’s own end goes into its slot, '
-                . 'with tape over it.',
+            'Cut the line. Put its end under a band, or under the clip if that doesn’t nick it. Put the filler spool’s end in its slot '
+                . 'and tape it.',
             'Nothing can spring off either spool.',
-            'A clip that nicks the line: the first hard cast breaks it there.',
+            'A clip that nicks the line. The first hard cast breaks it there.',
         );
     }
 
@@ -476,11 +479,10 @@ final readonly class Steps
             StepKind::SoakAfter,
             null,
             'Soak the spool',
-            'Bearings and drag washers out. The filled spool into hand-hot water for about a quarter of an hour, then let it dry before '
-                . 'it goes back.',
-            'The coils have set where they lie.',
-            'Water in a bearing or on a washer stays there.',
-            'Hand-hot, not boiling, and out of children’s reach.',
+            'Take bearings and drag washers out. Soak the filled spool in hand-hot water for 15 minutes, then let it dry before you put it back.',
+            'The coils have settled.',
+            'Water in a bearing or on a washer, which stays there.',
+            'Use hand-hot water, never boiling. Keep it out of children’s reach.',
             self::SOAK_AFTER_S,
         );
     }
@@ -491,10 +493,11 @@ final readonly class Steps
             StepKind::Drag,
             null,
             'Set the drag for fishing',
-            'The drag was tight for winding. Set it for fishing, by a scale, from below.',
-            'It slips at the force you want, and starts without a jerk.',
-            'Left tight, the first fish finds the weakest knot.',
-            'Hooks off. Nobody in line with the rod, eyes protected, the bend low: what lets go comes back. Mind lamps and cables.',
+            'The drag is tight from winding. Set it for fishing with a scale, coming up from below.',
+            'The drag slips at the force you want, and starts smoothly.',
+            'A drag left tight. The first fish then breaks the weakest knot.',
+            'Take hooks off. Wear glasses. Keep everybody out of line with the rod, and keep its bend low: a broken line springs back. '
+                . 'Watch out for lamps and cables.',
         );
     }
 
@@ -506,11 +509,11 @@ final readonly class Steps
                 StepKind::Leader,
                 null,
                 'Leader',
-                'Tie the leader on with the knot shown; trim it close. Its join never lies on the spool at the cast. Heavy lead thrown with force asks for the other way round: say the '
-                    . 'lead below, and write the leader down.',
-                'The join runs through the guides without a click, or stays outside the tip.',
-                'A leader too long: the join catches in the coils at every cast.',
-                'Pull knots down round a dowel, never round a hand.',
+                'Tie the leader on with the knot shown and trim it close. Its knot must not be on the spool when you cast. A heavy sinker '
+                    . 'cast hard needs the opposite: type its weight below, and save the leader.',
+                'The knot runs through the guides without a click, or stays outside the rod tip.',
+                'Too long a leader. Its knot catches in the coils at every cast.',
+                'Pull knots tight round a dowel, never round your hand.',
             );
     }
 
@@ -519,10 +522,10 @@ final readonly class Steps
         return new Step(
             StepKind::Label,
             null,
-            'Label and write down',
-            'A label on the reel foot; what is left on each filler is written already.',
+            'Label the reel',
+            'Put a label on the reel foot. What is left on each filler spool is saved already.',
             'Kind, strength, diameter, length and date are on the reel.',
-            'No label: next year nobody knows what is on.',
+            'No label. Next year nobody knows what is on the reel.',
         );
     }
 
@@ -531,15 +534,16 @@ final readonly class Steps
         return new Step(
             StepKind::FirstOuting,
             null,
-            'First outing',
-            'First casts gentle, with something heavy, a finger at the lip; or trail the bare line, to bed it. '
+            'First trip',
+            'Make the first casts gentle, with a heavy lure and a finger at the lip. Or trail the bare line. Both bed the line in. '
                 . match ($this->reel()) {
-                    ReelKind::Spinning => 'Close the bail by hand and draw the line snug before you wind. ',
-                    ReelKind::Baitcasting => 'Set brake and spool tension again: the spool weighs more or less than before. ',
-                    ReelKind::Spincast => 'Draw the line snug before you wind. ',
-                } . 'Never wind while the drag slips: lift, then wind down. Read the level once more afterwards. Loosen the drag for storage.',
-            'The line lies tighter and the level has sunk a little.',
-            'Settled line may want more backing: measure once more and see.',
+                    ReelKind::Spinning => 'Close the bail by hand and pull the line snug before you wind. ',
+                    ReelKind::Baitcasting => 'Adjust brake and spool tension again, because the spool’s weight has changed. ',
+                    ReelKind::Spincast => 'Pull the line snug before you wind. ',
+                } . 'Never wind while the drag slips: lift, then wind down. Measure the line level again afterwards. Loosen the drag '
+                    . 'for storage.',
+            'The line is tighter, and its level has sunk a little.',
+            'Line that settled too low. Measure again: it may need more backing.',
         );
     }
 }

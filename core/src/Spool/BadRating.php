@@ -12,12 +12,12 @@ final class BadRating extends DomainFault
     /** Names “length_m”. */
     public static function noLength(): self
     {
-        return new self('length_m', 'A stamped capacity needs a length above 0.');
+        return new self('length_m', 'A printed capacity needs a length above 0.');
     }
 
     /** Names “diameter_mm”. */
     public static function noDiameter(): self
     {
-        return new self('diameter_mm', 'A stamped capacity needs a line thickness above 0.');
+        return new self('diameter_mm', 'A printed capacity needs a line diameter above 0.');
     }
 }

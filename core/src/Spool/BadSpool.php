@@ -17,7 +17,7 @@ final class BadSpool extends DomainFault
     public static function lipNotLargerThanArbor(Diameter $lip, Diameter $arbor): self
     {
         return new self('arbor_diameter_mm', Sentence::of(
-            'The arbor ({0}) must be thinner than the lip ({1}). Check which is which; both are diameters.',
+            'Arbor ({0}) must be smaller than the lip ({1}). Check which is which. Both are diameters.',
             $arbor,
             $lip,
         ));
@@ -26,13 +26,13 @@ final class BadSpool extends DomainFault
     /** Names “traverse_mm”. */
     public static function noTraverse(): self
     {
-        return new self('traverse_mm', 'The traverse, the inside width of the spool, must be above 0.');
+        return new self('traverse_mm', 'Spool width (inside, from flange to flange) must be above 0.');
     }
 
     /** Names “arbor_deep_diameter_mm”. */
     public static function taperWithoutArbor(): self
     {
-        return new self('arbor_deep_diameter_mm', 'The other end of a coned or vee arbor needs the arbor diameter as well.');
+        return new self('arbor_deep_diameter_mm', 'Type the arbor diameter too. A tapered or vee arbor needs both ends.');
     }
 
     /** Names “ratings_text”. */
@@ -40,7 +40,7 @@ final class BadSpool extends DomainFault
     {
         return new self(
             'ratings_text',
-            'Type what is stamped on the spool, such as 0.25/200, or give the lip, the arbor and the traverse.',
+            'Type the capacity printed on the spool, such as 0.25/200. Or type lip, arbor and spool width.',
         );
     }
 
@@ -49,7 +49,7 @@ final class BadSpool extends DomainFault
     {
         return new self(
             'lip_diameter_mm',
-            'A sleeve or tape changes the arbor: give the lip and either the arbor or the traverse, so that there is an arbor to build on.',
+            'A sleeve or tape changes the arbor. Type the lip and either the arbor or the spool width.',
         );
     }
 
@@ -58,7 +58,7 @@ final class BadSpool extends DomainFault
     {
         return new self(
             $field,
-            "Without a stamped capacity the $word is needed too: give all of lip, arbor and traverse, or type what is stamped.",
+            "The $word is missing. Type lip, arbor and spool width, or the capacity printed on the spool.",
         );
     }
 
@@ -66,7 +66,7 @@ final class BadSpool extends DomainFault
     public static function gapTooDeep(Length $gap, Diameter $lip, Diameter $arbor): self
     {
         return new self('gap_mm', Sentence::of(
-            'A gap of {0} leaves no room: from the lip down to the arbor it is {1}. Give a smaller gap.',
+            'A full level of {0} leaves no room, since the arbor is {1} below the lip. Type a smaller figure.',
             $gap,
             Length::millimetres(($lip->inMillimetres() - $arbor->inMillimetres()) / 2),
         ));
@@ -77,8 +77,8 @@ final class BadSpool extends DomainFault
     {
         return new self('ratings_text', Sentence::of(
             sprintf(
-                'The stamp and the measures contradict each other: a lip of {0} over a traverse of {1} has room for %d %% of the stamped '
-                    . 'line even with no arbor at all. Check the stamp’s units, the lip and the traverse.',
+                'Printed capacity and dimensions contradict each other. A lip of {0} and a width of {1} hold %d %% of the printed line '
+                    . 'even with no arbor at all. Check the units, the lip and the spool width.',
                 self::percent($most, $stamped),
             ),
             $lip,
@@ -96,8 +96,8 @@ final class BadSpool extends DomainFault
     ): self {
         return new self('ratings_text', Sentence::of(
             sprintf(
-                'The stamp and the measures contradict each other: the spool as measured has room for %d %% of the stamped line. With a '
-                    . 'lip of {0} the stamp wants a traverse of {1}%s. Check the stamp’s units and the three measures.',
+                'Printed capacity and dimensions contradict each other. The spool as measured holds %d %% of the printed line. With a lip '
+                    . 'of {0}, a width of {1}%s would fit. Check the units and the three dimensions.',
                 self::percent($measured, $stamped),
                 $fittingArbor === null ? '' : ' or an arbor of {2}',
             ),
@@ -110,7 +110,7 @@ final class BadSpool extends DomainFault
     /** Names “spool”. */
     public static function ofAnotherReel(): self
     {
-        return new self('spool', 'This spool does not sit in that reel. Pick the reel on the bench again.');
+        return new self('spool', 'This spool doesn’t belong to that reel. Choose the reel again.');
     }
 
     private static function percent(Volume $part, Volume $of): int

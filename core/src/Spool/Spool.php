@@ -278,7 +278,7 @@ final readonly class Spool
             0, 3 => BadSpool::nothingKnown(),
             default => BadSpool::missing(
                 $missing[0] === 'traverse' ? 'traverse_mm' : "{$missing[0]}_diameter_mm",
-                implode(' and the ', $missing),
+                implode(' and the ', array_map(static fn(string $each): string => $each === 'traverse' ? 'spool width' : $each, $missing)),
             ),
         };
     }

@@ -20,7 +20,7 @@ final class BadStrike extends DomainFault
     {
         return new self(
             'wind_down_turns',
-            'Winding down that many turns takes in all the line there is out. Give fewer turns or a larger distance.',
+            'That many turns would wind in all the line out. Type fewer turns or a larger distance.',
         );
     }
 }

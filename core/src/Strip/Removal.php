@@ -17,21 +17,21 @@ enum Removal: string
     case OntoReel = 'onto_reel';
 
     /** Shown wherever line comes off. Source: handbook, chapter 1. */
-    public const CAUTION = 'A running drill catches sleeves, hair and loose line. Never wind line round a finger. Waste line kills wildlife: cut '
-        . 'it short, bag it, follow the local waste rules.';
+    public const CAUTION = 'A running drill catches sleeves, hair and loose line. Never wind line round a finger. Waste line kills '
+        . 'wildlife. Cut it short, bag it, and follow the local waste rules.';
 
     /** As the screen says it. */
     public function word(): string
     {
         return match ($this) {
-            self::MainOff => 'Main line off, backing stays',
-            self::CutBack => 'Cut the worn end back',
-            self::TurnOver => 'Turn the main line end for end',
-            self::Grass => 'Turn it on grass',
-            self::ToSpare => 'Main line onto another reel',
-            self::OntoFiller => 'Main line back onto a filler',
-            self::Off => 'All of it off, to waste',
-            self::OntoReel => 'All of it onto another reel',
+            self::MainOff => 'Strip the main line, keep the backing',
+            self::CutBack => 'Cut back the worn end',
+            self::TurnOver => 'Reverse the main line (end for end)',
+            self::Grass => 'Reverse it on grass',
+            self::ToSpare => 'Move the main line to another reel',
+            self::OntoFiller => 'Move the main line to a filler spool',
+            self::Off => 'Strip and discard everything',
+            self::OntoReel => 'Move everything to another reel',
         };
     }
 
@@ -39,20 +39,20 @@ enum Removal: string
     public function how(): string
     {
         return match ($this) {
-            self::MainOff => 'Pull it off by hand onto a piece of cardboard until the join runs through your fingers, and cut there. '
-                . 'Cut the waste short and bag it.',
-            self::CutBack => 'Pull the worn line off, cut, and tie the leader on again. Cut the waste short and bag it.',
-            self::TurnOver => 'Off to the join, and cut there. Onto one carrier, across to a second, and back: three windings, the '
-                . 'worn end joined to the backing.',
-            self::Grass => 'Off to the join, cut there, laid out its whole length on clean grass. Join the worn end to the backing '
-                . 'and wind it on: one winding.',
-            self::ToSpare => 'The old reel’s drag is the brake, set light. Wind it across to the join and cut there: the worn end '
-                . 'lies at the bottom, the fresh end on top.',
-            self::OntoFiller => 'The reel’s drag is the brake. Start in the filler’s line slot with a bit of tape over it, and end there '
-                . 'too.',
-            self::Off => 'Pull it off by hand onto a piece of cardboard, or with a drill at low speed. Cut it short, bag it, take it to '
-                . 'a recycling point.',
-            self::OntoReel => 'Wind it across to the arbor. The old backing then comes out on top there, and is taken off, to waste.',
+            self::MainOff => 'Pull the line off by hand onto cardboard until you feel the joining knot, and cut there. Cut the waste '
+                . 'short and bag it.',
+            self::CutBack => 'Pull off the worn line, cut it, and tie the leader on again. Cut the waste short and bag it.',
+            self::TurnOver => 'Wind the line onto a spare spool and cut at the joining knot. Wind it across to a second spare spool, then '
+                . 'back with its worn end tied to the backing. That is three windings.',
+            self::Grass => 'Lay the whole main line out on clean grass and cut at the joining knot. Tie the worn end to the backing and '
+                . 'wind it on. That is one winding.',
+            self::ToSpare => 'Set the old reel’s drag light: that is your brake. Wind the line across to the joining knot and cut there. '
+                . 'The worn end is now at the bottom, the fresh end on top.',
+            self::OntoFiller => 'Use the reel’s drag as your brake. Start in the filler spool’s slot with a bit of tape over it, and end '
+                . 'there too.',
+            self::Off => 'Pull the line off by hand onto cardboard, or with a drill at low speed. Cut it short, bag it, and take it to a '
+                . 'recycling point.',
+            self::OntoReel => 'Wind everything across, down to the arbor. The old backing is on top then. Strip it and discard it.',
         };
     }
 

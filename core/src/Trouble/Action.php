@@ -21,15 +21,15 @@ enum Action: string
     public function words(): string
     {
         return match ($this) {
-            self::TwistLab => 'See it in the twist lab',
-            self::WindAnew => 'Plan and wind it again',
-            self::ReadLevel => 'Read the level',
-            self::WhichLine => 'Which line?',
-            self::Spool => 'Say how it lays line',
-            self::PullDrag => 'Pull it with a scale',
-            self::LookOver => 'Look the line over',
-            self::TestKnot => 'The knots, and own pull tests',
-            self::RunsOut => 'The drag as line runs out',
+            self::TwistLab => 'Open the twist lab',
+            self::WindAnew => 'Plan and wind again',
+            self::ReadLevel => 'Measure the line level',
+            self::WhichLine => 'Choose a line',
+            self::Spool => 'Set the line lay',
+            self::PullDrag => 'Measure the drag',
+            self::LookOver => 'Check the line',
+            self::TestKnot => 'Knots and pull tests',
+            self::RunsOut => 'Drag by line out',
         };
     }
 }

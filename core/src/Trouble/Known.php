@@ -26,6 +26,7 @@ final readonly class Known
      * @param bool|null    $sticky   the drag, by its kept pulls
      * @param float|null   $worn     share of the line's life that is over
      * @param Finding|null $found    by the last look, where it counts
+     * @param bool|null    $atBench  it is being wound: nothing has been cast since
      * @param bool|null    $rises    the drag comes to half of the weakest link before the arbor
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Known
         public ?Finding $found = null,
         public ?bool $rises = null,
         public ?bool $isLow = null,
+        public ?bool $atBench = null,
     ) {}
 
     /** How much lower than full the line lies, mm; below 0: it stands higher. */

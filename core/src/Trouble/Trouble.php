@@ -43,45 +43,41 @@ final readonly class Trouble
     /** @return array{int, Sentence|null}|null 1: what is known speaks for it, -1: against it, 0: nothing is known; null: it cannot be */
     private static function weigh(Cause $cause, Known $known): ?array
     {
+        if (!$cause->canBeOn($known->reel) || !$cause->canBeWith($known->main?->material)) {
+            return null;
+        }
+
         return match ($cause) {
-            Cause::AgainstRotor => self::againstRotor($known),
-            Cause::Memory => $known->isBraid() === true ? null : [0, null],
-            Cause::BailByHandle => $known->reel !== null && $known->reel !== ReelKind::Spinning ? null : [0, null],
-            Cause::LevelWind => $known->reel !== null && $known->reel !== ReelKind::Baitcasting ? null : [0, null],
-            Cause::ReelLay => match (true) {
-                $known->reel === ReelKind::Baitcasting => null,
-                $known->lay === Lay::Coarse => self::for('This spool is known to lay line poorly.'),
-                default => [0, null],
-            },
+            Cause::SpinningLure => $known->atBench === true ? null : [0, null],
+            Cause::AgainstRotor, Cause::Twist => self::againstRotor($known),
+            Cause::ReelLay => $known->lay === Lay::Coarse ? self::for('This spool lays line unevenly.') : [0, null],
             Cause::Overfilled, Cause::Low => self::level($cause, $known),
-            Cause::RoughLay => match ($known->isBraid()) {
-                false => null,
-                true => $known->lay === Lay::Coarse ? self::for('Braid, and this spool lays line poorly.') : [0, null],
-                null => [0, null],
-            },
+            Cause::RoughLay => $known->isBraid() === true && $known->lay === Lay::Coarse
+                ? self::for('Braid on a spool that lays line unevenly.')
+                : [0, null],
             Cause::BareArbor => match (true) {
-                $known->backing !== null => self::against('There is backing under it.'),
+                $known->backing !== null => self::against('There is backing.'),
                 $known->grips => self::against('The arbor grips.'),
-                $known->isBraid() === true => self::for('Braid straight onto an arbor that does not grip.'),
+                $known->isBraid() === true => self::for('The braid is straight on an arbor that doesn’t grip.'),
                 default => [0, null],
             },
             Cause::ShortGrip => self::shortGrip($known),
             Cause::ThickUnder => self::thickUnder($known),
             Cause::Washers, Cause::Stored => match ($known->sticky) {
-                true => $cause === Cause::Washers ? self::for('The setting kept last was sticky.') : [0, null],
-                false => $cause === Cause::Washers ? self::against('The setting kept last did not stick.') : [0, null],
+                true => $cause === Cause::Washers ? self::for('The last saved setting was sticky.') : [0, null],
+                false => $cause === Cause::Washers ? self::against('The last saved setting did not stick.') : [0, null],
                 null => [0, null],
             },
             Cause::Worn => match (true) {
                 $known->found !== null && $known->found !== Finding::Fine && $known->found !== Finding::Nicked
-                    => self::for("It was found {$known->found->value}."),
-                $known->worn !== null && $known->worn >= 1 => self::for('It is past its age or its outings.'),
-                $known->worn !== null && $known->worn < 0.5 => self::against('By age and outings it is not half worn.'),
+                    => self::for("The line was {$known->found->value}."),
+                $known->worn !== null && $known->worn >= 1 => self::for('The line is past its age or its trips.'),
+                $known->worn !== null && $known->worn < 0.5 => self::against('Going by age and trips, the line is not half worn.'),
                 default => [0, null],
             },
-            Cause::Nick => $known->found === Finding::Nicked ? self::for('It was found nicked.') : [0, null],
+            Cause::Nick => $known->found === Finding::Nicked ? self::for('The line was nicked.') : [0, null],
             Cause::DragRose => $known->rises === true
-                ? self::for('By its curve the drag comes to half of what the weakest link bears.')
+                ? self::for('As the spool empties, the drag reaches half of what the weakest link holds.')
                 : [0, null],
             default => [0, null],
         };
@@ -91,11 +87,11 @@ final readonly class Trouble
     private static function againstRotor(Known $known): array
     {
         return match (true) {
-            $known->reel === ReelKind::Baitcasting && $known->feed === Feed::OverEnd => self::for('It came over the end of the filler.'),
-            $known->feed === Feed::Rotating => self::against('The filler turned with the line.'),
-            $known->matched === false => self::for('At the last fill they turned against each other.'),
-            $known->matched === true => self::against('At the last fill you looked: they turned the same way.'),
-            $known->slack === Slack::Loops => self::for('The last slack test looped, and nobody had looked which way they turn.'),
+            $known->reel === ReelKind::Baitcasting && $known->feed === Feed::OverEnd => self::for('The line came over the end of the filler spool.'),
+            $known->feed === Feed::Rotating => self::against('The filler spool turned with the line.'),
+            $known->matched === false => self::for('At the last fill, reel and filler spool turned against each other.'),
+            $known->matched === true => self::against('At the last fill, reel and filler spool turned the same way.'),
+            $known->slack === Slack::Loops => self::for('The last slack test looped, and nobody had checked which way they turn.'),
             $known->slack === Slack::Straight => self::against('The last slack test hung straight.'),
             default => [0, null],
         };
@@ -109,11 +105,11 @@ final readonly class Trouble
         if ($low === null || $known->level === null || $known->wanted === null) {
             return [0, null];
         }
-        $says = Sentence::of('It lies {0} under the lip; {1} is full.', $known->level, $known->wanted);
+        $says = Sentence::of('The line is {0} below the lip; {1} is full.', $known->level, $known->wanted);
 
         return match (true) {
-            $full ? FillLevel::tooFull($known->level, $known->wanted) : $known->isLow ?? $low > Level::LOW_MM => [1, $says],
-            $full ? $low > 0 : $low < Level::LOW_MM / 2 => [-1, $says],
+            $full ? FillLevel::tooFull($known->level, $known->wanted) : $known->isLow ?? $low > Level::lowMm($known->reel) => [1, $says],
+            $full ? $low > 0 : $low < Level::lowMm($known->reel) / 2 => [-1, $says],
             default => [0, $says],
         };
     }
@@ -126,8 +122,8 @@ final readonly class Trouble
         }
 
         return $known->backingLength->inMetres() < Ways::GRIP_M
-            ? [1, Sentence::of('There are {0} of backing.', $known->backingLength)]
-            : [-1, Sentence::of('There are {0} of backing.', $known->backingLength)];
+            ? [1, Sentence::of('There is {0} of backing.', $known->backingLength)]
+            : [-1, Sentence::of('There is {0} of backing.', $known->backingLength)];
     }
 
     /** @return array{int, Sentence|null}|null */
@@ -138,7 +134,7 @@ final readonly class Trouble
         }
         $under = Under::of($known->backing, $known->main);
         $says = Sentence::of(
-            sprintf('The backing is %.1F times as thick: {0} under {1}.', $under->ratio),
+            sprintf('The backing is %.1F times as thick as the main line: {0} and {1}.', $under->ratio),
             $known->backing->diameter,
             $known->main->diameter,
         );

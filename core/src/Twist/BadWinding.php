@@ -16,8 +16,8 @@ final class BadWinding extends DomainFault
     {
         return new self(
             $field,
-            "Say which way the $whose turns, seen from the angler's seat: cw or ccw. With a still filler and a fixed spool the twist "
-                . 'depends on it.',
+            "Which way does the $whose turn, seen from where you sit: cw or ccw? With a still filler spool and a fixed spool, the "
+                . 'twist depends on it.',
         );
     }
 
@@ -32,7 +32,7 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'filler_after_mm',
-            Sentence::of('The filler is {0} before; afterwards it must be smaller than that, not {1}.', $full, $after),
+            Sentence::of('The filler spool has {0} before winding. Afterwards it must be smaller, not {1}.', $full, $after),
         );
     }
 
@@ -41,14 +41,14 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'spool_after_mm',
-            Sentence::of('The spool is {0} before; afterwards it must be larger than that, not {1}.', $before, $after),
+            Sentence::of('The spool has {0} before winding. Afterwards it must be larger, not {1}.', $before, $after),
         );
     }
 
     /** Names “line_out_m”. */
     public static function noLineOut(): self
     {
-        return new self('line_out_m', 'Some line must be out for the drag to twist: give its length, such as 30 m.');
+        return new self('line_out_m', 'Type how much line is out, such as 30 m. A slipping drag twists only line that is out.');
     }
 
     /** Names “core_mm”. */
@@ -56,7 +56,7 @@ final class BadWinding extends DomainFault
     {
         return new self(
             'core_mm',
-            Sentence::of('The bare core is {0} and the filler over its line {1}; the core must be the smaller.', $core, $full),
+            Sentence::of('The bare core ({0}) must be smaller than the full filler spool ({1}).', $core, $full),
         );
     }
 }

@@ -23,7 +23,7 @@ enum Hold: string
             self::Box => 'an axle through a box',
             self::Nail => 'a nail or a dowel',
             self::Clamp => 'a spool clamp',
-            self::Bucket => 'afloat in a bucket or bowl',
+            self::Bucket => 'floating in a bucket or bowl',
             self::Bag => 'in a bag or crate among other spools',
             self::Stand => 'a winding stand',
         };
@@ -34,10 +34,10 @@ enum Hold: string
     {
         return match ($this) {
             self::Floor => 'a clear patch of floor',
-            self::Box => 'a box with an axle for the filler',
+            self::Box => 'a box with an axle for the filler spool',
             self::Nail => 'a nail or dowel for an axle, and a card for the helper’s thumb',
             self::Clamp => 'the spool clamp',
-            self::Bucket => 'a bowl of water for the filler',
+            self::Bucket => 'a bowl of water for the filler spool',
             self::Bag => 'a bag with other spools in it',
             self::Stand => 'the winding stand',
         };
@@ -47,13 +47,13 @@ enum Hold: string
     public function place(): string
     {
         return match ($this) {
-            self::Floor => 'Flat on the floor',
-            self::Box => 'On an axle through a box',
-            self::Nail => 'On a nail or a dowel, a helper’s thumb on it with a card between: a thumb alone gets hot',
-            self::Clamp => 'In the spool clamp, set until the line goes on firm',
-            self::Bucket => 'Afloat in a bowl of water, which wets and brakes it at once',
-            self::Bag => 'In a bag among other spools, which brake it',
-            self::Stand => 'On the winding stand, its brake set until the line goes on firm',
+            self::Floor => 'Lay it flat on the floor',
+            self::Box => 'Put it on an axle through a box',
+            self::Nail => 'Put it on a nail or a dowel, braked by a helper’s thumb with a card between',
+            self::Clamp => 'Put it in the spool clamp, set so that the line goes on firm',
+            self::Bucket => 'Float it in a bowl of water, which wets and brakes it',
+            self::Bag => 'Put it in a bag among other spools, which brake it',
+            self::Stand => 'Put it on the winding stand, with the brake set so that the line goes on firm',
         };
     }
 
@@ -67,13 +67,13 @@ enum Hold: string
     public function tension(): string
     {
         return match ($this) {
-            self::Floor => 'none of its own: cloth, fingers or glove',
-            self::Box => 'a little, by the box’s sides; it runs on if you stop short',
-            self::Nail => 'next to none; a helper’s thumb, with a card between',
+            self::Floor => 'none by itself: use cloth, fingers or glove',
+            self::Box => 'a little, from the box’s sides; it overruns if you stop suddenly',
+            self::Nail => 'hardly any: a helper’s thumb, with a card between',
             self::Clamp => 'as much as you set, the same to the end',
             self::Bucket => 'even, and wet at once',
-            self::Bag => 'enough, by the other spools',
-            self::Stand => 'by its own brake',
+            self::Bag => 'enough, from the other spools',
+            self::Stand => 'from its brake',
         };
     }
 }

@@ -17,7 +17,7 @@ enum PlacingId: string
     {
         return match ($this) {
             self::Matched => 'over its end, turning with the rotor',
-            self::Axle => 'on an axle, turning itself',
+            self::Axle => 'on an axle, turning with the line',
             self::Opposed => 'over its end, turning against the rotor',
             self::OverEnd => 'over its end',
         };
@@ -37,14 +37,16 @@ enum PlacingId: string
     public function verdict(bool $fixedSpool): string
     {
         return match ($this) {
-            self::Matched => 'Calm to wind and for the first casts. In the water each filler coil is one turn, which spins out through a '
-                . 'free lure or a swivel.',
+            self::Matched => 'Easy to wind and for the first casts. In the water, each coil off the filler spool leaves one twist, which '
+                . 'spins out '
+                . 'through a free lure or a swivel.',
             self::Axle => $fixedSpool
-                ? 'Each coil on the reel is one turn, which the cast takes out: none is left in the water. Keep tension, and do not '
+                ? 'Each coil on the reel has one twist, which casting takes out, so none is left in the water. Keep tension, and don’t '
                     . 'judge it by slack alone.'
-                : 'No twist at all, neither on the reel nor in the water.',
-            self::Opposed => 'The two twists add. Turn the filler over.',
-            self::OverEnd => 'Each filler coil is one turn, on the reel and in the water, and nothing takes it out. Use an axle.',
+                : 'No twist, neither on the reel nor in the water.',
+            self::Opposed => 'The two twists add up. Flip the filler spool.',
+            self::OverEnd => 'Each coil off the filler spool leaves one twist, on the reel and in the water, and nothing takes it out. '
+                . 'Use an axle.',
         };
     }
 }

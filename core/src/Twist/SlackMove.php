@@ -19,16 +19,16 @@ enum SlackMove: string
     public function words(): string
     {
         return match ($this) {
-            self::Test => 'Ten to twenty turns on, let an arm’s length of slack hang from the tip.',
+            self::Test => 'After ten to twenty turns, let an arm’s length of slack hang from the rod tip.',
             self::CarryOn => 'Carry on, and test again now and then.',
-            self::Look => 'Look which way the rotor turns and which way the line circles, and say so. Or turn the filler over, wind ten to '
-                . 'twenty turns more, and test again.',
-            self::TurnOver => 'They turn against each other: turn the filler over, wind ten to twenty turns more, test again.',
-            self::Expected => 'Expected here: they turn the same way, but this filler is so much larger than the spool that slack line '
-                . 'loops all the same. Do not turn it over. It comes out over the first casts; or put the filler on an axle.',
-            self::SoakOrAxle => 'It is memory, not direction: do not turn the filler over. Soak it, draw the line through a warm cloth, or '
-                . 'put the filler on an axle.',
-            self::Axle => 'It is not the direction. Put the filler on an axle, and keep more tension on the line.',
+            self::Look => 'Check which way the rotor turns and which way the line circles, and enter both. Or flip the filler spool, wind '
+                . 'ten to twenty turns more, and test again.',
+            self::TurnOver => 'They turn opposite ways. Flip the filler spool, wind ten to twenty turns more, and test again.',
+            self::Expected => 'This is normal here. They turn the same way, but this filler spool is so large that slack line loops '
+                . 'anyway. Don’t flip it. The first casts remove the loops, or put the filler spool on an axle.',
+            self::SoakOrAxle => 'This is memory, not direction. Don’t flip the filler spool. Soak it, draw the line through a warm cloth, '
+                . 'or use an axle.',
+            self::Axle => 'The direction is not the cause. Put the filler spool on an axle, and keep more tension on the line.',
         };
     }
 }

@@ -18,7 +18,7 @@ final class BadQuantity extends DomainFault
     /** Names no field. */
     public static function empty(string $example): self
     {
-        return new self('', "Nothing was typed. Write a figure such as $example.");
+        return new self('', "The field is empty. Type a figure such as $example.");
     }
 
     /** Names no field. */
@@ -26,7 +26,7 @@ final class BadQuantity extends DomainFault
     {
         return new self(
             '',
-            sprintf('"%s" cannot be read as a figure. Write a number with or without a unit, such as %s.', self::shorten($typed), $example),
+            sprintf('"%s" can’t be read. Type a number with or without a unit, such as %s.', self::shorten($typed), $example),
         );
     }
 
@@ -35,7 +35,7 @@ final class BadQuantity extends DomainFault
     {
         return new self(
             '',
-            sprintf('"%s" in "%s" is not a unit this figure can have. Use %s.', self::shorten($unit), self::shorten($typed), $known),
+            sprintf('"%s" in "%s" is not a unit for this figure. Use %s.', self::shorten($unit), self::shorten($typed), $known),
         );
     }
 
@@ -45,7 +45,7 @@ final class BadQuantity extends DomainFault
         $plain = str_replace(',', '', $typed);
         $decimal = str_replace(',', '.', $typed);
 
-        return new self('', sprintf('"%s" can be read two ways. Write %s or %s.', self::shorten($typed), trim($plain), trim($decimal)));
+        return new self('', sprintf('"%s" can be read two ways. Type %s or %s.', self::shorten($typed), trim($plain), trim($decimal)));
     }
 
     /** Names no field. */
@@ -57,19 +57,19 @@ final class BadQuantity extends DomainFault
     /** Names no field. */
     public static function notADate(string $typed): self
     {
-        return new self('', sprintf('"%s" is not a date. Write it as 2026-03-31, with a time as 2026-03-31 18:05.', self::shorten($typed)));
+        return new self('', sprintf('"%s" is not a date. Type it as 2026-03-31, or with a time as 2026-03-31 18:05.', self::shorten($typed)));
     }
 
     /** Names no field. */
     public static function tooLongAgo(string $typed, int $earliest): self
     {
-        return new self('', sprintf('"%s" is too long ago: dates begin with %d.', self::shorten($typed), $earliest));
+        return new self('', sprintf('"%s" is too long ago. Dates start in %d.', self::shorten($typed), $earliest));
     }
 
     /** Names no field. */
     public static function notYet(string $typed, string $today): self
     {
-        return new self('', sprintf('"%s" has not been yet: today is %s.', self::shorten($typed), $today));
+        return new self('', sprintf('"%s" is in the future. Today is %s.', self::shorten($typed), $today));
     }
 
     private static function shorten(string $typed): string

@@ -21,7 +21,7 @@ final class BadUpkeep extends DomainFault
     public static function endsBeforeItBegins(Length $from, Length $to): self
     {
         return new self('until', Sentence::of(
-            'From {0} to {1} ends before it begins. Count from the end the lure is tied to.',
+            '{0} to {1} is the wrong way round. Count from the end the lure is tied to.',
             $from,
             $to,
         ));
@@ -30,15 +30,14 @@ final class BadUpkeep extends DomainFault
     /** Names the field it is given. */
     public static function beyondTheLine(string $field, Length $to, Length $main): self
     {
-        return new self($field, Sentence::of('The main line is {0} long; {1} from its end lies beyond it.', $main, $to));
+        return new self($field, Sentence::of('The main line is {0} long, so {1} from its end is beyond it.', $main, $to));
     }
 
     /** Names “happened_at”. @param string $at ISO 8601 */
     public static function beforeTheFill(string $at, string $filled): self
     {
         return new self('happened_at', sprintf(
-            'On %s no line lay on this spool: the first that is written of it is of %s. Put the day right, or write down the fill '
-                . 'before it.',
+            'The log has no line on this spool on %s. Its first entry is of %s. Correct the date, or log the earlier fill first.',
             substr($at, 0, 10),
             substr($filled, 0, 10),
         ));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Upkeep;
 
+use Undro\Line\Material;
+
 /**
  * What share of its strength a line has left: by its wear or by what was found on it, whichever is lower. Source: handbook, chapter 5,
  * condition.
@@ -17,10 +19,10 @@ final readonly class Condition
     private function __construct(public float $keeps, public ?Inspection $by) {}
 
     /** @param Inspection|null $worst of those that count */
-    public static function of(float $share, ?Inspection $worst): self
+    public static function of(float $share, ?Inspection $worst, Material $material): self
     {
         $wear = self::byWear($share);
-        $found = $worst?->found->condition() ?? 1.0;
+        $found = $worst?->found->on($material) ?? 1.0;
 
         return $found < $wear ? new self($found, $worst) : new self($wear, null);
     }

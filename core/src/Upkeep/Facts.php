@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Upkeep;
 
 use Undro\Fill\Layer;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Strip\Outcome;
 use Undro\Units\Length;
@@ -24,6 +25,7 @@ final readonly class Facts
      * @param string|null           $turned    ISO, when it was turned over
      */
     public function __construct(
+        public ReelKind $reel,
         public Spool $spool,
         public array $layers,
         public array $then,
@@ -39,7 +41,7 @@ final readonly class Facts
 
     public function main(): Layer
     {
-        return $this->layers[count($this->layers) - 1] ?? throw new \LogicException('Nothing lies on the spool.');
+        return $this->layers[count($this->layers) - 1] ?? throw new \LogicException('There is no line on the spool.');
     }
 
     /** Of the main line. */
@@ -73,7 +75,7 @@ final readonly class Facts
     {
         $to = 0.0;
         foreach ($this->found as $each) {
-            $to = max($to, $each->found->condition() < 1 ? $each->to?->inMetres() ?? 0.0 : 0.0);
+            $to = max($to, $each->found->on($this->main()->line->material) < 1 ? $each->to?->inMetres() ?? 0.0 : 0.0);
         }
 
         return $to > 0
@@ -96,8 +98,12 @@ final readonly class Facts
     /** What was found that counts most; null: nothing that weakens it. */
     public function worst(): ?Inspection
     {
-        $worst = $this->found[0] ?? null;
+        foreach ($this->found as $each) {
+            if ($each->found->on($this->main()->line->material) < 1) {
+                return $each;
+            }
+        }
 
-        return $worst === null || $worst->found->condition() >= 1 ? null : $worst;
+        return null;
     }
 }

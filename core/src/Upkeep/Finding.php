@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Upkeep;
 
+use Undro\Line\Material;
+
 /** What is seen and felt of a line. Source: handbook, chapters 5 (condition) and 6 (inspection). */
 enum Finding: string
 {
@@ -19,7 +21,13 @@ enum Finding: string
         return $this !== self::Rough && $this !== self::Nicked;
     }
 
-    /** What share of its strength the line still has there. */
+    /** What share of its strength a line of this material still has there: pale braid and pale fluorocarbon have lost none. */
+    public function on(Material $material): float
+    {
+        return $this === self::Faded && in_array($material, [Material::Braid, Material::Fluoro], true) ? 1.0 : $this->condition();
+    }
+
+    /** The same of the material that it weakens most; the worse a finding, the lower. */
     public function condition(): float
     {
         return match ($this) {

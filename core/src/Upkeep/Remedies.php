@@ -9,6 +9,7 @@ use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
 use Undro\Fill\Level as FullLevel;
 use Undro\Fill\Role;
+use Undro\Line\Material;
 use Undro\Strip\Outcome;
 use Undro\Strip\Removal;
 use Undro\Units\Length;
@@ -28,7 +29,7 @@ final class Remedies
         $none = Length::metres(0);
 
         return [
-            new Option(Remedy::Leave, $none, $none, $none, null, true, Sentence::of('Nothing is done; it is fished as it is.')),
+            new Option(Remedy::Leave, $none, $none, $none, null, true, Sentence::of('Do nothing and fish it as it is.')),
             self::cutBack($facts),
             self::topUp($facts, $level),
             self::turnOver($facts),
@@ -39,18 +40,25 @@ final class Remedies
     private static function cutBack(Facts $facts): Option
     {
         $none = Length::metres(0);
+        $all = $facts->allAlong();
+        if ($all !== null) {
+            return self::cannot(Remedy::CutBack, Sentence::of(ucfirst($all->found->value) . ' all along. There is no sound end to cut back to.'));
+        }
+        if ($facts->wear->isPastAge() && $facts->main()->line->material !== Material::Braid) {
+            return self::cannot(Remedy::CutBack, Sentence::of('The line is past its age. Sun and water have reached all of it.'));
+        }
         $worn = $facts->worn();
         $rest = Length::metres(max(0.0, $facts->length()->inMetres() - $worn->inMetres()));
         $reaches = $rest->inMetres() >= $facts->wear->reach->inMetres();
 
         return new Option(Remedy::CutBack, $worn, $none, $none, null, $reaches, $reaches
             ? Sentence::of(
-                '{0} of the outer end off: {1} of it stay, enough for a cast and a reserve of {2} together.',
+                'Cut {0} off the outer end. {1} stays on, enough for a cast and a reserve ({2}).',
                 $worn,
                 $rest,
                 $facts->wear->reach,
             )
-            : Sentence::of('With {0} off, {1} would stay: less than a cast and a reserve, {2}.', $worn, $rest, $facts->wear->reach));
+            : Sentence::of('Cutting off {0} would leave {1}, less than a cast and a reserve ({2}).', $worn, $rest, $facts->wear->reach));
     }
 
     private static function topUp(Facts $facts, ?Level $level): Option
@@ -58,17 +66,17 @@ final class Remedies
         $none = Length::metres(0);
         $main = $facts->length();
         if (count($facts->layers) < 2) {
-            return self::cannot(Remedy::TopUp, Sentence::of('There is no backing under it to add to.'));
+            return self::cannot(Remedy::TopUp, Sentence::of('There is no backing to add to.'));
         }
         if ($level === null) {
-            return self::cannot(Remedy::TopUp, Sentence::of('The spool’s shape is not known well enough to say how much is missing: '
-                . 'measure lip, arbor and width.'));
+            return self::cannot(Remedy::TopUp, Sentence::of('Undro doesn’t know the spool’s shape well enough to say how much is missing. '
+                . 'Measure the lip, the arbor and the width.'));
         }
         $more = self::missing($facts);
         if ($more < self::LEAST_TOP_UP_M) {
             return self::cannot(
                 Remedy::TopUp,
-                Sentence::of('It stands at {0}, and full is {1}: there is nothing to add.', $level->depth, $level->wanted),
+                Sentence::of('The line is {0} below the lip, and full is {1}. There is nothing to add.', $level->depth, $level->wanted),
             );
         }
         $add = Length::metres($more);
@@ -81,7 +89,7 @@ final class Remedies
             $facts->backingPrice?->times($more),
             true,
             Sentence::of(
-                'Pull the main line, {0}, onto a carrier, add {1} to the backing, and wind it back: it then ends {2} under the lip.',
+                'Wind the main line ({0}) onto a spare spool, add {1} of backing, and wind the main line back. It then ends {2} below the lip.',
                 $main,
                 $add,
                 $facts->wanted,
@@ -108,11 +116,11 @@ final class Remedies
         return match (true) {
             $facts->turned !== null => self::cannot(
                 Remedy::TurnOver,
-                Sentence::of('It was turned once already, on ' . substr($facts->turned, 0, 10) . ': both ends have fished.'),
+                Sentence::of('The line was reversed on ' . substr($facts->turned, 0, 10) . ' already. Both ends have been fished.'),
             ),
             !$turned->fits => self::cannot(
                 Remedy::TurnOver,
-                Sentence::of('The join takes {0}, and there is no more than that.', $turned->joinLost),
+                Sentence::of('The joining knot uses {0}, and there is no more than that.', $turned->joinLost),
             ),
             default => new Option(
                 Remedy::TurnOver,
@@ -122,7 +130,7 @@ final class Remedies
                 null,
                 true,
                 Sentence::of(
-                    'The main line alone, over two carriers and back, {0} wound: the end that has not seen the water comes out on top.',
+                    'Only the main line, over two spare spools and back: {0} to wind. The unused end comes out on top.',
                     $turned->wound,
                 ),
             ),
@@ -165,8 +173,8 @@ final class Remedies
             $facts->mainPrice?->times($new->inMetres()),
             true,
             count($facts->layers) > 1
-                ? Sentence::of('The old main line off to the join, {0} of new on; the backing stays.', $new)
-                : Sentence::of('The old line off, {0} of new on.', $new),
+                ? Sentence::of('Strip the old main line down to the joining knot and wind on {0} of new line. The backing stays.', $new)
+                : Sentence::of('Strip the old line and wind on {0} of new line.', $new),
             $filled->layers[count($under)]->handleTurns ?? null,
         );
     }

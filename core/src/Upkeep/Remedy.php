@@ -19,8 +19,8 @@ enum Remedy: string
         return match ($this) {
             self::Leave => 'Leave it',
             self::CutBack => 'Cut back the worn end',
-            self::TopUp => 'Top up under the main line',
-            self::TurnOver => 'Turn it end for end',
+            self::TopUp => 'Add backing',
+            self::TurnOver => 'Reverse the line',
             self::Replace => 'Replace the main line',
         };
     }

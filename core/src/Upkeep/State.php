@@ -22,10 +22,10 @@ enum State: string
             self::Due => 'due',
             self::Nicked => 'nicked',
             self::Short => 'too short',
-            self::Turn => 'turn over',
+            self::Turn => 'reverse',
             self::Low => 'low',
-            self::Soon => 'soon due',
-            self::Fit => 'in order',
+            self::Soon => 'due soon',
+            self::Fit => 'OK',
         };
     }
 

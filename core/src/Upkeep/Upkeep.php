@@ -38,6 +38,7 @@ final readonly class Upkeep
     public static function of(Facts $facts, string $today): self
     {
         $level = Level::of(
+            $facts->reel,
             FillCalculator::solve($facts->spool, null, $facts->layers, $facts->gearRatio),
             $facts->then === [] ? null : FillCalculator::solve($facts->spool, null, $facts->then, $facts->gearRatio),
             $facts->wanted,
@@ -52,7 +53,7 @@ final readonly class Upkeep
         return new self(
             $state,
             $wear,
-            Condition::of($wear->share, $worst),
+            Condition::of($wear->share, $worst, $facts->main()->line->material),
             $level,
             $now ? substr($today, 0, 10) : $wear->dueOn,
             $now ? 0 : $wear->daysLeft,
@@ -92,7 +93,7 @@ final readonly class Upkeep
         $wear = $facts->wear->state($today);
 
         return match (true) {
-            $wear === State::Due => State::Due,
+            $wear === State::Due, $facts->allAlong() !== null, $worst?->found === Finding::Faded => State::Due,
             $worst?->found === Finding::Nicked => State::Nicked,
             $facts->short() => State::Short,
             $wear === State::Turn => State::Turn,
@@ -108,14 +109,20 @@ final readonly class Upkeep
         $also = [];
         if ($facts->lostOn !== null) {
             $also[] = Sentence::of(
-                'Its end was lost on ' . substr($facts->lostOn, 0, 10) . ': draw the last metres through your fingers, cut back what '
-                    . 'rubbed, and tie again.',
+                'The end was lost on ' . substr($facts->lostOn, 0, 10) . '. Draw the last metres through your fingers, cut back what '
+                    . 'feels rough, and tie again.',
             );
         }
         foreach ($facts->found as $each) {
             if ($each->found === Finding::Coiled) {
-                $also[] = Sentence::of('It was found coiled: soak it, or stretch it before the first cast. Its strength is not less '
-                    . 'for it.');
+                $also[] = Sentence::of('The line was coiled. Soak it or stretch it before the first cast. It has lost no strength.');
+                break;
+            }
+        }
+        $material = $facts->main()->line->material;
+        foreach ($facts->found as $each) {
+            if ($each->found === Finding::Faded && $material === Material::Braid) {
+                $also[] = Sentence::of('Pale braid has lost no strength. Look for fuzz, and cut back past it.');
                 break;
             }
         }
@@ -133,43 +140,52 @@ final readonly class Upkeep
         $can = static fn(Remedy $remedy): bool => self::among($options, $remedy)->fits;
 
         return match ($state) {
-            State::Due => self::pickWhenDue($facts, $can(Remedy::CutBack)),
+            State::Due => match (true) {
+                $facts->allAlong() !== null => self::pickWhenBadAllAlong($facts, $facts->allAlong(), $can(Remedy::TurnOver)),
+                $worst?->found === Finding::Faded => self::pickWhenFaded($facts, $worst, $can(Remedy::CutBack)),
+                default => self::pickWhenDue($facts, $can(Remedy::CutBack), $can(Remedy::TurnOver)),
+            },
             State::Short => [
                 Remedy::Replace,
-                Sentence::of('What is left, {0}, does not reach a cast and a reserve, {1}.', $facts->length(), $facts->wear->reach),
+                Sentence::of('Only {0} is left. A cast and a reserve need {1}.', $facts->length(), $facts->wear->reach),
             ],
             State::Turn => [
                 Remedy::TurnOver,
-                Sentence::of('Half its life is over: turned once, the unworn end fishes the other half.'),
+                Sentence::of('Half of the line’s life is over. Reverse it once, and the unworn end fishes the other half.'),
             ],
             State::Low => self::pickWhenLow($level ?? throw new \LogicException('Low by no level.'), $can(Remedy::TopUp)),
             State::Nicked, State::Soon, State::Fit => $worst === null
-                ? [Remedy::Leave, Sentence::of($state === State::Soon ? 'Good for now; it comes due before long.' : 'Nothing to do.')]
-                : self::pickWhenFound($facts->allAlong() ?? $worst, $can(Remedy::CutBack), $state),
+                ? [Remedy::Leave, Sentence::of($state === State::Soon ? 'Good for now. It is due soon.' : 'Nothing to do.')]
+                : self::pickWhenFound($worst, $can(Remedy::CutBack)),
         };
     }
 
     /** @return array{Remedy, Sentence} */
-    private static function pickWhenDue(Facts $facts, bool $canCut): array
+    private static function pickWhenDue(Facts $facts, bool $canCut, bool $canTurn): array
     {
         return match (true) {
+            $facts->main()->line->material === Material::Braid && $canTurn => [
+                Remedy::TurnOver,
+                Sentence::of('The outer end of the braid is past its limit. Reverse it once, and the unworn end fishes on.'),
+            ],
             $facts->main()->line->material === Material::Braid => [
                 Remedy::Replace,
                 Sentence::of(
-                    'Past its limit with both ends fished: it is done. Sound metres of it still serve as another reel’s backing.',
+                    ($facts->turned === null ? 'The braid is past its limit. ' : 'Both ends have been fished past their limit. ')
+                        . 'Replace the braid. Sound metres of it still serve as backing on another reel.',
                 ),
             ],
-            $facts->wear->ageMonths >= $facts->wear->limits->months => [
+            $facts->wear->isPastAge() => [
                 Remedy::Replace,
-                Sentence::of('Past its age: sun and water have been at all of it, so cutting the end back does not help.'),
+                Sentence::of('The line is past its age. Sun and water have reached all of it, so cutting back does not help.'),
             ],
             $canCut => [
                 Remedy::CutBack,
-                Sentence::of('Fished enough, but not old: the wear is at the outer end. Off with it, and look at the rest.'),
+                Sentence::of('The outer end is worn. Cut it off, then check the rest.'),
             ],
             default => [
                 Remedy::Replace,
-                Sentence::of('Fished enough, and what a cut would leave does not reach a cast and a reserve.'),
+                Sentence::of('The line is worn. Cutting off the worn end would leave too little for a cast and a reserve.'),
             ],
         };
     }
@@ -180,33 +196,53 @@ final readonly class Upkeep
         $deeper = Length::millimetres(max(0.0, $level->depth->inMillimetres() - $level->wanted->inMillimetres()));
 
         return $canTopUp
-            ? [Remedy::TopUp, Sentence::of('It stands {0} lower than it should: casts are shorter and a turn takes in less.', $deeper)]
+            ? [Remedy::TopUp, Sentence::of('The line is {0} too low. You lose casting distance and line per turn.', $deeper)]
             : [
                 Remedy::Replace,
-                Sentence::of('It stands {0} lower than it should, and there is no backing to add to: with new line, put some under '
-                    . 'it.', $deeper),
+                Sentence::of('The line is {0} too low, and there is no backing to add to. With new line, put some backing under it.', $deeper),
             ];
     }
 
+    /**
+     * Rough or nicked from end to end: nothing sound is left to cut back to.
+     *
+     * @return array{Remedy, Sentence}
+     */
+    private static function pickWhenBadAllAlong(Facts $facts, Inspection $found, bool $canTurn): array
+    {
+        $words = ucfirst($found->found->value);
+
+        return $facts->main()->line->material === Material::Braid && $found->found === Finding::Rough && $canTurn
+            ? [Remedy::TurnOver, Sentence::of('Rough all along. Reverse the braid if its inner half is smooth. Replace it if not.')]
+            : [Remedy::Replace, Sentence::of("$words all along. There is no sound end to cut back to.")];
+    }
+
+    /**
+     * Mono and hybrid that have faded: sun has been at them.
+     *
+     * @return array{Remedy, Sentence}
+     */
+    private static function pickWhenFaded(Facts $facts, Inspection $found, bool $canCut): array
+    {
+        return $found->to !== null && $canCut && !$facts->wear->isPastAge()
+            ? [Remedy::CutBack, Sentence::of('Faded up to {0} from the end. Cut back past it.', $found->to)]
+            : [Remedy::Replace, Sentence::of('Replace the line. It is faded, and sun has weakened it.')];
+    }
+
     /** @return array{Remedy, Sentence} */
-    private static function pickWhenFound(Inspection $worst, bool $canCut, State $state): array
+    private static function pickWhenFound(Inspection $worst, bool $canCut): array
     {
         $found = ucfirst($worst->found->value);
         if ($worst->from === null || $worst->to === null) {
-            return $worst->found === Finding::Faded
-                ? [Remedy::Leave, Sentence::of('Faded all along: it has lost a tenth of its strength, and the drag goes by that.')]
-                : [Remedy::Replace, Sentence::of("$found all along: there is nothing to cut back to.")];
-        }
-        if ($worst->found === Finding::Faded && $state !== State::Nicked && !$canCut) {
-            return [Remedy::Leave, Sentence::of('Faded as far as {0} off its end: the drag goes by that.', $worst->to)];
+            return [Remedy::Replace, Sentence::of("$found all along. There is no sound end to cut back to.")];
         }
 
         [$where, $figures] = $worst->from->inMetres() > 0
-            ? ['from {0} to {1} off its end', [$worst->from, $worst->to]]
-            : ['as far as {0} off its end', [$worst->to]];
+            ? ['between {0} and {1} from the end', [$worst->from, $worst->to]]
+            : ['up to {0} from the end', [$worst->to]];
 
         return $canCut
-            ? [Remedy::CutBack, Sentence::of("$found $where: cut back past it.", ...$figures)]
-            : [Remedy::Replace, Sentence::of("$found $where, and a cut past it would leave too little.", ...$figures)];
+            ? [Remedy::CutBack, Sentence::of("$found $where. Cut back past it.", ...$figures)]
+            : [Remedy::Replace, Sentence::of("$found $where. A cut past it would leave too little.", ...$figures)];
     }
 }

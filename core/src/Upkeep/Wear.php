@@ -78,14 +78,20 @@ final readonly class Wear
         );
         $count = count($outings);
         $hard = count(array_filter($outings, static fn(Outing $outing): bool => $outing->hard));
-        $counted = $count + (Limits::HARD_OUTING - 1) * $hard;
+        $counted = self::counted($outings);
         $left = $limits->after($hard);
         $age = self::months($since, $today);
         $each = self::monthsAnOuting($limits, $since, $age, $outings);
         $lived = $age + self::SHELF * $shelfMonths;
+        $isTurned = $material === Material::Braid && $turned !== null && $turned >= $since;
+        if ($isTurned) {
+            // the unworn end has half of its life before it, also where it came out late
+            $lived = min($lived, $left->half()->months + self::months($turned, $today));
+            $counted = min($counted, $left->half()->outings + self::counted(self::from($outings, $turned)));
+        }
         [$share, $byAge, $months] = self::used($left, $lived, $counted, $each);
         $turnOn = null;
-        if ($material === Material::Braid && ($turned === null || $turned < $since)) {
+        if ($material === Material::Braid && !$isTurned) {
             $turnOn = self::later($today, self::used($left->half(), $lived, $counted, $each)[2]);
         }
         $cast = max([0.0, ...array_map(static fn(Outing $outing): float => $outing->cast?->inMetres() ?? 0.0, $outings)]);
@@ -111,6 +117,18 @@ final readonly class Wear
         );
     }
 
+    /** Whether it is past its age limit, by the same age as its due date. */
+    public function isPastAge(): bool
+    {
+        return $this->lived() >= $this->limits->months;
+    }
+
+    /** Its age as it counts, months: a year on the shelf is a third of one on a reel. */
+    private function lived(): float
+    {
+        return $this->ageMonths + self::SHELF * $this->shelfMonths;
+    }
+
     /**
      * Fresh, soon due, to be turned, or due.
      *
@@ -124,6 +142,22 @@ final readonly class Wear
             $this->share >= self::SOON => State::Soon,
             default => State::Fit,
         };
+    }
+
+    /** @param list<Outing> $outings a hard one counts one and a half */
+    private static function counted(array $outings): float
+    {
+        return array_sum(array_map(static fn(Outing $outing): float => $outing->hard ? Limits::HARD_OUTING : 1.0, $outings));
+    }
+
+    /**
+     * @param list<Outing> $outings
+     *
+     * @return list<Outing> on that day or after it
+     */
+    private static function from(array $outings, string $day): array
+    {
+        return array_values(array_filter($outings, static fn(Outing $each): bool => substr($each->at, 0, 10) >= substr($day, 0, 10)));
     }
 
     /** @return array{float, bool, float} share used, whether by age, and months until it is due (below 0: since) */

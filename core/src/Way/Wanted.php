@@ -6,6 +6,7 @@ namespace Undro\Way;
 
 use Undro\Fill\Layer;
 use Undro\Fill\Role;
+use Undro\Habit\BackingSchool;
 use Undro\Habit\BackWith;
 use Undro\Habit\Habits;
 use Undro\Habit\Question;
@@ -25,7 +26,7 @@ final readonly class Wanted
      * @param array<string, Length> $onHand    what is left on the fillers, by role
      * @param float                 $measureSd relative sd of the measures, for what a better one would buy
      * @param Diameter|null         $sleeve    outside; null: the one that suits
-     * @param int|null              $tapeWraps null: as many as suit
+     * @param int|null              $tapeWraps as typed; null: nobody said
      * @param Kept|null             $kept      backing on the spool that may stay
      * @param bool                  $mainOffReel the main line comes off another reel, in one pass
      * @param array<string, Length> $onHandHalf half the 90 % band of what is left, by role, where it was not counted exactly
@@ -117,6 +118,17 @@ final readonly class Wanted
             $gap,
             $kept,
         );
+    }
+
+    /**
+     * Wraps of tape on the arbor: as typed. Who uses no backing under braid wants one strip to hold it, and takes the level as it comes.
+     * Null: as many as fill the spool. Source: handbook, chapter 2, no backing.
+     */
+    public function wraps(): ?int
+    {
+        $oneStrip = $this->main->material === Material::Braid && $this->habits->backing() === BackingSchool::None;
+
+        return $this->tapeWraps ?? ($oneStrip ? 1 : null);
     }
 
     /** Whether the main line can spin round the arbor where it lies on it itself. */

@@ -52,7 +52,7 @@ final readonly class WayCalculator
     public function backing(Fill $whole): Way
     {
         return $this->worked(WayId::Backing, $whole, [], [
-            Sentence::of('The join lies in the line: a fish that runs this far takes it through the guides.'),
+            Sentence::of('A fish that runs this far pulls the joining knot through the guides.'),
         ], knots: 1);
     }
 
@@ -63,11 +63,11 @@ final readonly class WayCalculator
 
         return $this->worked(WayId::MainOnly, $fill, [], [
             $this->wanted->slick()
-                ? Sentence::of('Slick braid can spin round a bare arbor: only where the arbor grips, or tape goes under it.')
+                ? Sentence::of('Slick braid can spin round a bare arbor. Do this only if the arbor grips, or with tape under it.')
                 : Sentence::of(
-                    'Nothing to join and nothing to slip'
+                    'There is no knot that can fail'
                         . (self::total($fill) > self::MOSTLY_IDLE * $this->mainLength->inMetres()
-                            ? ', but most of it is never fished.'
+                            ? ', but most of the line is never fished.'
                             : '.'),
                 ),
         ]);
@@ -82,9 +82,9 @@ final readonly class WayCalculator
         return $this->worked(
             WayId::Kept,
             $fill,
-            [Sentence::of('The old main line off to the join; feel the join, cut there, tie the new line to the backing, wind.')],
+            [Sentence::of('Strip the old main line, feel for the joining knot and cut there. Tie the new line to the backing and wind.')],
             [
-                Sentence::of('Only where the backing lies firm and level and is dry: all of it off where it slipped, smells or is rough.'),
+                Sentence::of('Do this only if the backing is firm, level and dry. Strip it if it slips, smells or is rough.'),
                 ...self::levelRisks($fill),
             ],
             $build,
@@ -101,7 +101,7 @@ final readonly class WayCalculator
         return $this->worked(
             WayId::Grip,
             $fill,
-            [Sentence::of('A few firm wraps of backing, the join, then all of the main line.')],
+            [Sentence::of('Wind {0} of backing firmly, tie the joining knot, then wind all the main line.', Length::metres(Ways::GRIP_M))],
             self::levelRisks($fill),
             knots: 1,
         );
@@ -113,8 +113,8 @@ final readonly class WayCalculator
         $build = Build::sleeve($this->wanted->spool, $this->wanted->sleeve, $this->wanted->main, $this->mainLength, $this->wanted->gap);
         $fill = $this->solve($build->spool, $this->main());
 
-        return $this->worked(WayId::Sleeve, $fill, [Sentence::of('Clip on a sleeve of {0} outside and tie to it.', $build->outside)], [
-            Sentence::of('A sleeve must clip tight: one that turns is worse than none. It is paid for once and weighs less than line.'),
+        return $this->worked(WayId::Sleeve, $fill, [Sentence::of('Clip on a sleeve {0} in diameter and tie the line to it.', $build->outside)], [
+            Sentence::of('The sleeve must clip tight. One that turns is worse than none. You buy it once, and it weighs less than line.'),
             ...self::levelRisks($fill),
         ], $build);
     }
@@ -124,7 +124,7 @@ final readonly class WayCalculator
     {
         $build = Build::tape(
             $this->wanted->spool,
-            $this->wanted->tapeWraps,
+            $this->wanted->wraps(),
             $this->wanted->tapeThickness,
             $this->wanted->main,
             $this->mainLength,
@@ -133,14 +133,16 @@ final readonly class WayCalculator
         $fill = $this->solve($build->spool, $this->main());
 
         return $this->worked(WayId::Tape, $fill, [
-            Sentence::of(
+            $build->wraps === 1 ? Sentence::of(
+                'Put one strip of tape around the arbor. Lay the tag under it, and wind the main line over it.',
+            ) : Sentence::of(
                 sprintf(
-                    '%d wraps of tape as wide as the spool inside, smooth and without a step; the first turns of line cover its end.',
+                    'Put on %d wraps of tape as wide as the spool, smooth and without a step. The first turns of line cover its end.',
                     $build->wraps,
                 ),
             ),
         ], [
-            Sentence::of('Glue creeps into braid when it gets warm: none may face the main line, and the tape comes off with the fill.'),
+            Sentence::of('Warm glue creeps into braid. No glue may touch the main line. Replace the tape with each fill.'),
             ...self::levelRisks($fill),
         ], $build);
     }
@@ -152,25 +154,25 @@ final readonly class WayCalculator
         $steps = $spare
             ? [
                 Sentence::of(
-                    'Main line on first, backing on top until it is full by eye, then all of it over on to the spare spool: one more '
-                        . 'pass, and the main line is outside.',
+                    'Wind the main line first, then backing until the spool looks full. Then wind everything onto the second reel spool: '
+                        . 'the main line ends up outside.',
                 ),
             ]
             : [
                 Sentence::of(
-                    'Main line on first, backing on top until it is full by eye. Off again, the backing to one empty carrier and the '
-                        . 'main line to another, cut at the join; then backing on, join, main line on.',
+                    'Wind the main line first, then backing until the spool looks full. Strip both onto two spare spools, cut at the '
+                        . 'joining knot. Then wind the backing, tie the knot, and wind the main line.',
                 ),
                 Sentence::of(
-                    'Left joined it takes two carriers and three more passes: {0} wound instead of {1}.',
+                    'Without cutting it takes two spare spools and three more windings: {0} in all instead of {1}.',
                     Length::metres(4 * $once),
                     Length::metres(3 * $once),
                 ),
             ];
 
         return $this->worked(WayId::TurnOver, $whole, $steps, [
-            Sentence::of('No figures needed, but all of it is wound more than once, and each time twists and wears it a little.'),
-            ...($spare ? [] : [Sentence::of('Cut and joined again, about {0} of line is lost.', Length::metres(self::REJOIN_M))]),
+            Sentence::of('You need no figures, but you wind everything more than once. Each time twists and wears the line a little.'),
+            ...($spare ? [] : [Sentence::of('Cutting and tying again costs about {0} of line.', Length::metres(self::REJOIN_M))]),
         ], knots: 1, passes: $spare ? 2 : 3);
     }
 
@@ -220,7 +222,7 @@ final readonly class WayCalculator
         $level = Level::of($fill);
         if ($level === null) {
             return abs($fill->filledFraction - 1) > 0.05
-                ? [Sentence::of(sprintf('The spool comes out %.0f %% full.', 100 * $fill->filledFraction))]
+                ? [Sentence::of(sprintf('The spool will be %.0f %% full.', 100 * $fill->filledFraction))]
                 : [];
         }
         $off = $level->depth->inMillimetres() - $fill->gap->inMillimetres();
@@ -228,12 +230,12 @@ final readonly class WayCalculator
         return match (true) {
             $off > self::LOW_MM => [
                 Sentence::of(
-                    'It ends {0} under the lip, {1} short of full: shorter casts and a slower retrieve.',
+                    'The line ends {0} below the lip, {1} short of full. Casts are shorter, and you get less line per turn.',
                     $level->depth,
                     Length::millimetres($off),
                 ),
             ],
-            $off < -Level::OVER_MM => [Sentence::of('It ends {0} above the full mark: coils jump off.', Length::millimetres(-$off))],
+            $off < -Level::OVER_MM => [Sentence::of('The line ends {0} above the full level. Coils jump off.', Length::millimetres(-$off))],
             default => [],
         };
     }

@@ -19,13 +19,13 @@ enum WayId: string
     public function word(): string
     {
         return match ($this) {
-            self::Kept => 'main line off, backing stays',
+            self::Kept => 'replace the main line, keep the backing',
             self::Backing => 'backing, then main line',
             self::MainOnly => 'main line only',
             self::Grip => 'a little backing for grip',
             self::Sleeve => 'a sleeve on the arbor',
             self::Tape => 'tape on the arbor',
-            self::TurnOver => 'fill and turn over',
+            self::TurnOver => 'fill and reverse',
         };
     }
 

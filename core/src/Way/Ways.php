@@ -58,7 +58,7 @@ final readonly class Ways
             $why,
             $pick === $own
                 ? null
-                : Sentence::of("Your habit picks “{$pick->word()}”; by its own rule Undro would take “{$own->word()}”."),
+                : Sentence::of("Your preference is “{$pick->word()}”. Undro’s own choice would be “{$own->word()}”."),
         );
     }
 
@@ -104,7 +104,7 @@ final readonly class Ways
 
         return $off ? null : [
             WayId::Kept,
-            Sentence::of('The backing that is on it stays: only the main line is bought, cut and wound, and less of it has to be guessed.'),
+            Sentence::of('The backing stays. You buy, cut and wind only main line, and the figures are surer.'),
         ];
     }
 
@@ -121,7 +121,7 @@ final readonly class Ways
         return match (true) {
             $most !== null && $most->inMetres() < self::ALL_BUT * ($wanted->mainLength?->inMetres() ?? 0) => [
                 WayId::MainOnly,
-                Sentence::of('All of the main line does not go on this spool: {0} of it fill it, with nothing under it.', $most),
+                Sentence::of('The main line doesn’t fit on this spool. Without backing there is room for {0}.', $most),
             ],
             $backing->inMetres() < self::GRIP_M => [
                 $wanted->slick() ? WayId::Grip : WayId::MainOnly,
@@ -143,9 +143,8 @@ final readonly class Ways
     public static function byItself(Wanted $wanted): string
     {
         return $wanted->slick()
-            ? 'The braid fills this spool by itself, but it can spin round a bare arbor: a little nylon holds it, and as '
-                . 'much braid stays on the filler.'
-            : 'The main line fills this spool by itself, so nothing needs to go under it.';
+            ? 'The braid fills this spool by itself, but it can spin on a bare arbor. A little mono stops that, and saves as much braid.'
+            : 'The main line fills this spool by itself, so it needs no backing.';
     }
 
     /**
@@ -158,14 +157,14 @@ final readonly class Ways
         $braidUnder = $wanted->backing?->material === Material::Braid;
         $more = $wanted->main->material === Material::Braid ? 'braid' : 'more main line';
         $saved = $backed->cost === null ? null : $mainOnly->cost?->minus($backed->cost)?->amount;
-        $does = ['fill it'];
+        $does = ['fills it'];
         if ($saved === null ? !$braidUnder : $saved > 0) {
-            $does[] = "cost less than $more";
+            $does[] = "costs less than $more";
         } elseif ($saved !== null && $saved < 0) {
-            $does[] = "cost more than $more by what was paid for them";
+            $does[] = "costs more than $more at the prices you paid";
         }
         if ($wanted->slick() && !$braidUnder) {
-            $does[] = 'hold the braid on the arbor';
+            $does[] = 'holds the braid on the arbor';
         }
 
         return $does;

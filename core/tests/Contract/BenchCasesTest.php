@@ -81,7 +81,7 @@ final class BenchCasesTest extends TestCase
         self::assertSame('turn_over', $slack([], '0.30', ['filler_turns' => 'ccw'] + $same)['move']);
         $big = ['main' => ['full_mm' => 300, 'core_mm' => 250, 'full_length_m' => 300]];
         self::assertSame('expected', $slack($big, '0.60', $same)['move']);
-        self::assertStringContainsString('Do not turn it over', $slack($big, '0.60', $same)['words']);
+        self::assertStringContainsString('Don’t flip it', $slack($big, '0.60', $same)['words']);
         $near = ['main' => ['full_mm' => 33, 'core_mm' => 30, 'full_length_m' => 300]];
         self::assertSame('soak_or_axle', $slack($near, '0.30', $same)['move']);
     }
@@ -99,7 +99,7 @@ final class BenchCasesTest extends TestCase
             return Compute::run('run', ['case' => self::PLAN, 'marks' => $marks])['level']['text'];
         };
         self::assertStringContainsString('as planned', $says('1.5', '1.6', '1.4'));
-        self::assertStringContainsString('coils will jump off', $says('0.2'));
+        self::assertStringContainsString('Coils will jump off', $says('0.2'));
         self::assertStringContainsString('fuller than planned', $says('0.9'));
         self::assertStringContainsString('lower than planned', $says('2.9 mm'));
     }
@@ -121,7 +121,7 @@ final class BenchCasesTest extends TestCase
         };
         self::assertNull($passed(-1));
         self::assertStringContainsString('Leave it', (string) $passed(3));
-        self::assertStringContainsString('Wind them back', (string) $passed(40));
+        self::assertStringContainsString('Wind that back', (string) $passed(40));
         self::assertStringContainsString('Leave it', (string) $passed(1));
     }
 
@@ -133,9 +133,9 @@ final class BenchCasesTest extends TestCase
             array_slice($steps, 0, (int) array_search('wind.0', $steps, true)),
         );
         foreach ([
-            'at_mark' => 'written down',
-            'early' => 'join here',
-            'filler_out' => 'Join more of the same',
+            'at_mark' => 'saved',
+            'early' => 'on here',
+            'filler_out' => 'Tie on more of the same',
             'snapped' => 'Cut back to sound line',
         ] as $stop => $words) {
             $run = Compute::run(

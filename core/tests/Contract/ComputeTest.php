@@ -30,22 +30,22 @@ final class ComputeTest extends TestCase
     public static function badCases(): iterable
     {
         yield 'unknown name' => ['fly', [], 'name', 'There are: fill'];
-        yield 'nothing' => ['fill', ['spool' => null], 'spool', 'needed'];
-        yield 'letters' => ['fill', ['spool.lip_diameter_mm' => 'wide'], 'spool.lip_diameter_mm', '"wide" cannot be read'];
-        yield 'emoji' => ['fill', ['spool.ratings_text' => '🎣'], 'spool.ratings_text', 'cannot be read'];
+        yield 'nothing' => ['fill', ['spool' => null], 'spool', 'missing'];
+        yield 'letters' => ['fill', ['spool.lip_diameter_mm' => 'wide'], 'spool.lip_diameter_mm', '"wide" can’t be read'];
+        yield 'emoji' => ['fill', ['spool.ratings_text' => '🎣'], 'spool.ratings_text', 'can’t be read'];
         yield 'a list' => ['fill', ['spool.traverse_mm' => [1]], 'spool.traverse_mm', 'a number'];
         yield 'arbor larger than lip' => [
             'fill',
             ['spool.lip_diameter_mm' => 40, 'spool.arbor_diameter_mm' => 46],
             'spool.arbor_diameter_mm',
-            'must be thinner than the lip (40.0 mm)',
+            'must be smaller than the lip (40.0 mm)',
         ];
-        yield 'taper without arbor' => ['fill', ['spool.arbor_deep_diameter_mm' => 20], 'spool.arbor_deep_diameter_mm', 'needs the arbor'];
+        yield 'taper without arbor' => ['fill', ['spool.arbor_deep_diameter_mm' => 20], 'spool.arbor_deep_diameter_mm', 'Type the arbor'];
         yield 'a million metres' => [
             'fill',
             ['layers.1.length_m' => 1_000_000],
             'layers.1.length_m',
-            '1000000 m is out of range: it can be from 0 m to 20000 m',
+            '1000000 m is out of range. Type a value from 0 m to 20000 m',
         ];
         yield 'infinite' => ['fill', ['layers.1.length_m' => INF], 'layers.1.length_m', 'out of range'];
         yield 'negative thickness' => ['fill', ['layers.0.diameter_mm' => -0.3], 'layers.0.diameter_mm', 'from 0.01 mm to 3 mm'];
@@ -55,14 +55,14 @@ final class ComputeTest extends TestCase
             'layers.0.material',
             '"wire" is not one of mono, fluoro, hybrid, braid',
         ];
-        yield 'no layers' => ['fill', ['layers' => []], 'layers', 'needed'];
+        yield 'no layers' => ['fill', ['layers' => []], 'layers', 'missing'];
         yield 'too many layers' => [
             'fill',
             ['layers' => array_fill(0, 21, ['material' => 'mono', 'diameter_mm' => 0.3, 'length_m' => 1])],
             'layers',
             'At most 20',
         ];
-        yield 'two open' => ['fill', ['layers.1.length_m' => null], 'layers', 'Only one length'];
+        yield 'two open' => ['fill', ['layers.1.length_m' => null], 'layers', 'one length at a time'];
         yield 'long text' => [
             'fill',
             ['spool.ratings_text' => str_repeat('0.25/200 ', 50)],
@@ -71,12 +71,12 @@ final class ComputeTest extends TestCase
         ];
         yield 'gap under the arbor' => ['plan', ['gap_mm' => 60], 'gap_mm', 'leaves no room'];
         yield 'no main length' => ['plan', ['main.length_m' => ''], 'main.length_m', 'How much main line'];
-        yield 'no backing' => ['plan', ['backing' => null], 'backing.size', 'Pick a backing'];
-        yield 'size in stones' => ['plan', ['main.size' => '3 stone'], 'main.size', '“stone” cannot be read'];
+        yield 'no backing' => ['plan', ['backing' => null], 'backing.size', 'Choose a backing'];
+        yield 'size in stones' => ['plan', ['main.size' => '3 stone'], 'main.size', '“stone” can’t be read'];
         yield 'thick line' => ['plan', ['main.size' => '16 mm'], 'main.size', 'no fishing line is'];
         yield 'join above the full level' => ['plan', ['join_depth_mm' => 0.5], 'join_depth_mm', 'outside that'];
         yield 'unit of another kind' => ['plan', ['spool.lip_diameter_mm' => '46 kg'], 'spool.lip_diameter_mm', '"kg" in "46 kg"'];
-        yield 'empty quantity' => ['quantity', ['kind' => 'force', 'typed' => ''], 'typed', 'Nothing was typed'];
+        yield 'empty quantity' => ['quantity', ['kind' => 'force', 'typed' => ''], 'typed', 'The field is empty'];
     }
 
     /** @param array<string, mixed> $change */

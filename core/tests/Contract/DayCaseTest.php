@@ -82,7 +82,7 @@ final class DayCaseTest extends TestCase
         $case['fillers'][0]['length_m'] = 2000;
         [$job] = Compute::run('day', $case)['jobs'];
         self::assertNull($job['problem']);
-        self::assertStringContainsString('5000 m of main line do not fit', $job['note']['text']);
+        self::assertStringContainsString('5000 m of main line doesn’t fit', $job['note']['text']);
         self::assertEqualsWithDelta(Compute::run('plan', self::job('one')['plan'])['main_most_m'], $job['main_m'], 1e-6);
         self::assertNull($job['backing_m']);
     }
@@ -94,7 +94,7 @@ final class DayCaseTest extends TestCase
         $case = self::day([$broken, self::job('one')]);
         $case['pin'] = [['job' => 'broken', 'part' => 'main', 'source' => 'f1']];
         $day = Compute::run('day', $case);
-        self::assertStringContainsString('thinner than the lip', $day['jobs'][0]['problem']['text']);
+        self::assertStringContainsString('smaller than the lip', $day['jobs'][0]['problem']['text']);
         self::assertNull($day['jobs'][1]['problem']);
         self::assertSame(['one'], $day['order']);
         self::assertSame(['one'], array_values(array_unique(array_column($day['cuts'], 'job'))));

@@ -23,11 +23,11 @@ final class DragCasesTest extends TestCase
     {
         $drag = Compute::run('drag', ['chain' => self::CHAIN, 'fishing' => 'general', 'layers' => []]);
         self::assertSame(['main', 'join', 'leader', 'terminal', 'snap'], array_column($drag['links'], 'kind'));
-        self::assertSame('terminal knot', $drag['weakest']);
+        self::assertSame('hook knot', $drag['weakest']);
         self::assertEqualsWithDelta(0.25 * 0.75 * 6.9 * 9.80665, $drag['target_N'], 1e-6);
         self::assertFalse($drag['ask_again']);
         $tested = Compute::run('drag', ['chain' => ['terminal_tested' => '95 %'] + self::CHAIN, 'fishing' => 'general', 'layers' => []]);
-        self::assertSame('join', $tested['weakest'], 'an own pull test replaces the range');
+        self::assertSame('joining knot', $tested['weakest'], 'an own pull test replaces the range');
         $alone = Compute::run('drag', ['chain' => ['main_N' => 50], 'fishing' => 'light_clear', 'layers' => []]);
         self::assertSame(['main', 'terminal'], array_column($alone['links'], 'kind'));
         self::assertEqualsWithDelta(0.2 * 0.75 * 50, $alone['target_N'], 1e-9);
@@ -178,13 +178,13 @@ final class DragCasesTest extends TestCase
         );
         $case = ['chain' => self::CHAIN, 'fishing' => 'general', 'spool' => self::SPOOL, 'layers' => self::LAYERS];
         $says = static fn(array $more): string => Compute::run('drag', $case + $more)['limit_says']['text'];
-        self::assertStringContainsString('the least it can be', $says([]));
-        self::assertStringNotContainsString('does not reach half', $says([]), 'never said before one deeper pull');
+        self::assertStringContainsString('the lowest possible', $says([]));
+        self::assertStringNotContainsString('stays below half', $says([]), 'never said before one deeper pull');
         $deep = [['line_out_m' => 70, 'running_N' => 14]];
-        self::assertStringContainsString('does not reach half', $says(['set_N' => 12, 'measured' => $deep]));
-        self::assertStringContainsString('the least it can be', $says(['set_N' => 12, 'measured' => [['line_out_m' => 5, 'running_N' => 12]]]));
+        self::assertStringContainsString('stays below half', $says(['set_N' => 12, 'measured' => $deep]));
+        self::assertStringContainsString('the lowest possible', $says(['set_N' => 12, 'measured' => [['line_out_m' => 5, 'running_N' => 12]]]));
         self::assertStringContainsString('from the start', $says(['set_N' => 40]));
-        self::assertStringContainsString('out at the latest it reaches half', $says(['set_N' => 22]));
+        self::assertStringContainsString('out at the latest, the drag reaches half', $says(['set_N' => 22]));
         self::assertEqualsWithDelta(
             0.0645 * 12,
             Compute::run('drag_steps', ['knob' => 'click', 'mechanism' => 'rear', 'position' => '12'])['at_turns'],
@@ -200,7 +200,7 @@ final class DragCasesTest extends TestCase
             $found = Compute::run('drag_steps', ['mechanism' => $mechanism]);
             $steps[] = implode(' ', $found['steps']);
             self::assertContains($found['knob'], $found['knobs']);
-            self::assertStringContainsString('Hooks off', $found['caution'] . $steps[count($steps) - 1]);
+            self::assertStringContainsString('Take hooks off', $found['caution'] . $steps[count($steps) - 1]);
         }
         self::assertCount(5, array_unique($steps));
         self::assertSame(
@@ -214,7 +214,7 @@ final class DragCasesTest extends TestCase
             'strike stop',
             implode(' ', Compute::run('drag_steps', ['mechanism' => 'lever', 'knob' => 'notch'])['steps']),
         );
-        self::assertStringContainsString('rod pointing at it', implode(' ', Compute::run('drag_steps', ['tip' => false])['steps']));
+        self::assertStringContainsString('point the rod at it', implode(' ', Compute::run('drag_steps', ['tip' => false])['steps']));
     }
 
     /** @param array<string, mixed> $case */
@@ -240,31 +240,31 @@ final class DragCasesTest extends TestCase
             'pulls' => [['position' => $position, 'running_N' => $running]],
         ];
         yield 'past the stop' => ['drag_next', $pull(8), 'pulls.0.position', 'past the strike stop at 7 notches'];
-        yield 'under the least' => ['drag_next', $pull(-1), 'pulls.0.position', 'fully backed off'];
-        yield 'half a notch' => ['drag_next', $pull(3.5), 'pulls.0.position', 'count whole ones'];
+        yield 'under the least' => ['drag_next', $pull(-1), 'pulls.0.position', 'fully loose'];
+        yield 'half a notch' => ['drag_next', $pull(3.5), 'pulls.0.position', 'Count whole ones'];
         yield 'no force' => [
             'drag_next',
             ['target_N' => 20, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 0]]],
             'pulls.0.running_N',
             'out of range',
         ];
-        yield 'no pull' => ['drag_next', ['target_N' => 20, 'knob' => 'turn', 'pulls' => []], 'pulls', 'needed'];
+        yield 'no pull' => ['drag_next', ['target_N' => 20, 'knob' => 'turn', 'pulls' => []], 'pulls', 'missing'];
         yield 'swapped' => [
             'drag_next',
             ['target_N' => 20, 'knob' => 'turn', 'pulls' => [['position' => 1, 'running_N' => 10, 'start_up_N' => 4]]],
             'pulls.0.start_up_N',
-            'swap the two',
+            'Swap the two',
         ];
         yield 'limits crossed' => ['drag_next', ['limits' => ['min' => 5, 'max' => 3]] + $pull(4), 'limits.max', '3'];
-        yield 'no main line' => ['drag', ['chain' => ['leader_N' => 40], 'fishing' => 'general', 'layers' => []], 'chain.main_N', 'needed'];
-        yield 'no share' => ['drag', ['chain' => ['main_N' => 40], 'layers' => []], 'fraction', 'needed'];
+        yield 'no main line' => ['drag', ['chain' => ['leader_N' => 40], 'fishing' => 'general', 'layers' => []], 'chain.main_N', 'missing'];
+        yield 'no share' => ['drag', ['chain' => ['main_N' => 40], 'layers' => []], 'fraction', 'missing'];
         yield 'a knot to the arbor' => [
             'drag',
             ['chain' => ['main_N' => 40, 'leader_N' => 30, 'join' => 'arbor'], 'fishing' => 'general', 'layers' => []],
             'join',
             'joins two lines',
         ];
-        yield 'nothing on it' => ['strikes', ['lines' => [], 'sweep_m' => 1, 'distance_m' => 10], 'lines', 'needed'];
+        yield 'nothing on it' => ['strikes', ['lines' => [], 'sweep_m' => 1, 'distance_m' => 10], 'lines', 'missing'];
         yield 'wound past' => [
             'strikes',
             [

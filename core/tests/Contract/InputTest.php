@@ -41,7 +41,7 @@ final class InputTest extends TestCase
         $in = Input::of(['near' => '3 yd', 'far' => '30 yd', 'kg' => '1 kg']);
         self::assertEqualsWithDelta(2.7432, $in->metres('near', 0, 10)->inMetres(), 1e-9);
         self::assertStringContainsString(
-            '27.432 m is out of range: it can be from 0 m to 10 m',
+            '27.432 m is out of range. Type a value from 0 m to 10 m',
             self::faultOf(static fn() => $in->metres('far', 0, 10))->getMessage(),
         );
         self::assertEqualsWithDelta(9.80665, $in->force('kg', 0, 10)->inNewtons(), 1e-9);

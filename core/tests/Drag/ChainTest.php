@@ -27,8 +27,8 @@ final class ChainTest extends TestCase
             self::link(LinkKind::Leader, 90),
             self::link(LinkKind::Terminal, 90, 0.9),
         );
-        self::assertStringContainsString('A stronger leader changes nothing: the join gives way first', $says);
-        self::assertStringContainsString('A better join gains up to 1.2 kg', $says);
+        self::assertStringContainsString('A stronger leader gains nothing: the join breaks first', $says);
+        self::assertStringContainsString('A better join would hold up to 1.2 kg', $says);
         self::assertStringContainsString('loses the whole leader', $says);
     }
 
@@ -46,14 +46,14 @@ final class ChainTest extends TestCase
             $says = self::says(...ChainInput::links(Input::of($typed)));
             $gain = $weakest(['leader_N' => 1.5 * $typed['leader_N']]) - $weakest([]);
             if ($gain < 0.009 * $weakest([])) {
-                self::assertStringContainsString('A stronger leader changes nothing', $says);
+                self::assertStringContainsString('A stronger leader gains nothing', $says);
             }
-            if (preg_match('/half as strong again gains ([\d.]+) kg/', $says, $found) === 1) {
+            if (preg_match('/the weakest link would hold ([\d.]+) kg more/', $says, $found) === 1) {
                 self::assertEqualsWithDelta($gain / 9.80665, (float) $found[1], 0.051);
             }
             if (preg_match('/A leader rated ([\d.]+) kg would break at the hook/', $says, $found) === 1) {
                 $ends = ChainInput::links(Input::of(['leader_N' => $found[1] . ' kg'] + $typed));
-                self::assertContains(Chain::of($ends)->weakest->name, ['leader', 'terminal knot'], $says);
+                self::assertContains(Chain::of($ends)->weakest->name, ['leader', 'hook knot'], $says);
             }
         });
     }
@@ -61,23 +61,34 @@ final class ChainTest extends TestCase
     public function testLinksThatAreAsWeakAsEachOtherAreNamedTogether(): void
     {
         $tie = self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Leader, 50), self::link(LinkKind::Terminal, 55, 0.92));
-        self::assertStringContainsString('The leader and the terminal bear the same', $tie);
+        self::assertStringContainsString('The leader and the terminal hold about the same', $tie);
         self::assertStringNotContainsString('A better', $tie, 'a better knot alone gains nothing');
     }
 
     public function testAMainLineThatIsTheWeakestBreaksAnywhere(): void
     {
         $says = self::says(self::link(LinkKind::Main, 40), self::link(LinkKind::Join, 60), self::link(LinkKind::Leader, 60));
-        self::assertStringContainsString('a snag breaks it anywhere', $says);
-        self::assertStringNotContainsString('are not there to be used', $says);
+        self::assertStringContainsString('A snag can break it anywhere', $says);
+        self::assertStringNotContainsString('Your main line holds', $says);
     }
 
     public function testAStoutMainLineIsNotThereToBeUsed(): void
     {
         self::assertStringContainsString(
-            'all of it hangs on the leader',
+            'but the leader breaks at',
             self::says(self::link(LinkKind::Main, 100), self::link(LinkKind::Join, 60), self::link(LinkKind::Leader, 50)),
         );
+    }
+
+    public function testAMainLineIsCalledTooStrongFromNearlyAThirdOverTheWeakestOn(): void
+    {
+        $says = static fn(float $main): string => self::says(
+            self::link(LinkKind::Main, $main),
+            self::link(LinkKind::Join, 60),
+            self::link(LinkKind::Leader, 50),
+        );
+        self::assertStringNotContainsString('Your main line holds', $says(64));
+        self::assertStringContainsString('Your main line holds', $says(66));
     }
 
     public function testTheLowEndOfAKnotsRangeCountsUntilItIsTested(): void
@@ -88,7 +99,7 @@ final class ChainTest extends TestCase
             self::link(LinkKind::Leader, 50),
         ];
         self::assertSame('join', Chain::of($links)->weakest->name);
-        self::assertStringContainsString('the weakest would be the leader', self::says(...$links));
+        self::assertStringContainsString('the weakest link would be the leader', self::says(...$links));
         $tested = [$links[0], Link::of('join', Force::newtons(60), 0.9, 1.0, 0.9, LinkKind::Join), $links[2]];
         self::assertStringNotContainsString('Untested', self::says(...$tested));
     }

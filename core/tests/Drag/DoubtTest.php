@@ -20,7 +20,7 @@ final class DoubtTest extends TestCase
         $next = self::next([[1, 10.2], [1.25, 12.1], [1.5, 140]]);
         self::assertSame(2, $next['doubt']['pull']);
         self::assertEqualsWithDelta(14, $next['doubt']['offered']['running_N'], 1e-9);
-        self::assertStringContainsString('slip of the pen', $next['doubt']['says']['text']);
+        self::assertStringContainsString('typing mistake', $next['doubt']['says']['text']);
         self::assertNull(self::next([[1, 10.2], [1.25, 12.1], [1.5, 14]])['doubt'], 'put right nothing is asked');
         self::assertNull(self::next([[1, 10.2], [1.25, 12.1], [1.5, 140, null, true]])['doubt'], 'what stands is not asked again');
     }
@@ -37,7 +37,7 @@ final class DoubtTest extends TestCase
         $next = self::next([[1, 90]], ['weakest_N' => 60]);
         self::assertSame(0, $next['doubt']['pull']);
         self::assertEqualsWithDelta(9, $next['doubt']['offered']['running_N'], 1e-9);
-        self::assertStringContainsString('it would have parted', $next['doubt']['says']['text']);
+        self::assertStringContainsString('It would have broken', $next['doubt']['says']['text']);
         self::assertNull(self::next([[1, 59]], ['weakest_N' => 60])['doubt']);
     }
 

@@ -57,7 +57,7 @@ final class KnobLawTest extends TestCase
         self::assertStringContainsString('3.2 turns', $says->words);
         [$none, $scale] = self::kept([[2.0, 8.0], [3.2, 13.0]], counted: false)->again();
         self::assertNull($none);
-        self::assertStringContainsString('by the scale', $scale->words);
+        self::assertStringContainsString('with the scale', $scale->words);
     }
 
     public function testDriftComparesOnlyWhatWasCountedAndReadTheSameWay(): void
@@ -67,10 +67,10 @@ final class KnobLawTest extends TestCase
         $drift = Drift::of([$fresh, self::kept([[3.0, 30.0]], counted: false), self::kept([[3.0, 30.0]], tip: false), $worn]);
         self::assertNotNull($drift);
         self::assertSame(['2026-05-01', '2026-10-01'], array_column($drift->points, 'at'));
-        self::assertStringContainsString('20 % less', $drift->says()->words);
+        self::assertStringContainsString('20 % weaker', $drift->says()->words);
         self::assertNull(Drift::of([$fresh, self::kept([[3.0, 30.0]], counted: false)]));
-        self::assertStringContainsString('what it gave at first', Drift::of([$fresh, $fresh])?->says()->words ?? '');
-        self::assertStringContainsString('more than at first', Drift::of([$worn, $fresh])?->says()->words ?? '');
+        self::assertStringContainsString('the same as at first', Drift::of([$fresh, $fresh])?->says()->words ?? '');
+        self::assertStringContainsString('stronger than at first', Drift::of([$worn, $fresh])?->says()->words ?? '');
     }
 
     /**

@@ -126,12 +126,12 @@ final class NextMoveTest extends TestCase
         self::assertTrue($stuck->outOfReach);
         self::assertNull($stuck->position);
         self::assertNotSame(State::Accept, $stuck->state);
-        self::assertStringContainsString('Lever to free, preset up a quarter turn, lever back', $stuck->why(Knob::Notch, Force::newtons(40))->text());
+        self::assertStringContainsString('Put the lever to free, turn the preset up a quarter turn, and bring the lever back', $stuck->why(Knob::Notch, Force::newtons(40))->text());
         $loose = self::within(0, 7, 10, Knob::Notch, [0, 18]);
         self::assertTrue($loose->outOfReach);
         self::assertStringContainsString('preset down', $loose->why(Knob::Notch, Force::newtons(10))->text());
         $turned = self::within(0, 7, 40, Knob::Turn, [6, 18], [7, 20]);
-        self::assertStringContainsString('cannot be had', $turned->why(Knob::Turn, Force::newtons(40))->text());
+        self::assertStringContainsString('It can’t reach', $turned->why(Knob::Turn, Force::newtons(40))->text());
     }
 
     public function testACoarseKnobIsLeftAtItsNearestStepUnderTheTarget(): void
@@ -140,7 +140,7 @@ final class NextMoveTest extends TestCase
         $near = self::after(20, Knob::Notch, ...$pulls);
         self::assertTrue($near->asNearAsItGoes);
         self::assertSame(State::Accept, $near->state);
-        self::assertStringContainsString('as near under', $near->why(Knob::Notch, Force::newtons(20))->text());
+        self::assertStringContainsString('as close below', $near->why(Knob::Notch, Force::newtons(20))->text());
     }
 
     public function testMadeUpDragsAreSetInFewMovesAndHardlyEverPastTheTarget(): void

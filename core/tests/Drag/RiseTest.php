@@ -74,7 +74,7 @@ final class RiseTest extends TestCase
         $sound = Rise::of($runout, $set, [[$at, Force::newtons(1.2 * $shape)]]);
         self::assertFalse($sound->byMeasured());
         self::assertEqualsWithDelta($shape, $sound->force($at)->inNewtons(), 1e-9);
-        self::assertStringContainsString('the drag is sound', $sound->verdict()?->text() ?? '');
+        self::assertStringContainsString('The drag is sound', $sound->verdict()?->text() ?? '');
         $own = Rise::of(
             $runout,
             $set,
@@ -91,9 +91,9 @@ final class RiseTest extends TestCase
             $own->force(Length::metres(100))->inNewtons() / $runout->force($set, Length::metres(100))->inNewtons(),
             'it goes on as it grew',
         );
-        self::assertStringContainsString('The rest is the drag', $own->verdict()?->text() ?? '');
+        self::assertStringContainsString('because the drag sticks or heats up', $own->verdict()?->text() ?? '');
         self::assertStringContainsString(
-            'does not ease by itself',
+            'doesn’t loosen by itself',
             Rise::of($runout, $set, [[$at, Force::newtons(0.6 * $shape)]])->verdict()?->text() ?? '',
         );
         self::assertNull(Rise::of($runout, $set, [])->verdict());

@@ -27,6 +27,23 @@ final class FillTest extends TestCase
 {
     use Property;
 
+    public function testWhatLiesOnASpoolIsAMainLineOverItsBackingAndStretchesThatTouchAreOne(): void
+    {
+        $mono = Line::of(Material::Mono, Diameter::millimetres(0.3));
+        $braid = Line::of(Material::Braid, Diameter::millimetres(0.16));
+        $lies = static fn(array ...$stretches): array => array_map(
+            static fn(Layer $layer): array => [$layer->role, $layer->line, $layer->length?->inMetres()],
+            Layer::stacked(array_map(static fn(array $each): array => [$each[0], Length::metres($each[1]), $each[2]], array_values($stretches))),
+        );
+        self::assertSame([[Role::Main, $braid, 100.0]], $lies([$braid, 60, 'b'], [$braid, 40, 'b']));
+        self::assertSame(
+            [[Role::Backing, $mono, 80.0], [Role::Main, $braid, 100.0]],
+            $lies([$mono, 50, 'm'], [$mono, 30, 'm'], [$braid, 60, 'b'], [$braid, 40, 'b']),
+        );
+        // a line that is covered by itself, as the record says, is backing all the same
+        self::assertSame([[Role::Backing, $mono, 80.0], [Role::Main, $mono, 90.0]], $lies([$mono, 80, null], [$mono, 90, 'm']));
+    }
+
     public function testASolvedLengthFillsTheSpoolExactly(): void
     {
         $this->forAllFills(function (Spool $spool, Length $gap, Line $backing, Line $main, Length $length): void {
@@ -176,7 +193,7 @@ final class FillTest extends TestCase
     public function testTwoOpenLayersAreRefused(): void
     {
         $this->expectException(BadFill::class);
-        $this->expectExceptionMessage('Only one length');
+        $this->expectExceptionMessage('one length at a time');
         FillCalculator::solve(
             self::straightSpool(),
             null,

@@ -55,6 +55,16 @@ final class JoinChoiceTest extends TestCase
         );
     }
 
+    public function testAnAlbrightIsMadeForLinesOfWhichOneIsHalfAsThickAgain(): void
+    {
+        foreach ([Where::Buried, Where::Guides] as $where) {
+            $near = self::byKnot(JoinChoice::ranked($where, self::pair(Material::Mono, 0.20, Material::Mono, 0.298)))['albright'];
+            $unequal = self::byKnot(JoinChoice::ranked($where, self::pair(Material::Mono, 0.20, Material::Mono, 0.302)))['albright'];
+            self::assertCount(count($near->for) + 1, $unequal->for);
+            self::assertGreaterThan($near->score + 0.1, $unequal->score);
+        }
+    }
+
     public function testInTheGuidesTheFgIsFirstAndWithColdHandsItIsNot(): void
     {
         $pair = self::pair(Material::Braid, 0.16, Material::Fluoro, 0.30);

@@ -178,7 +178,9 @@ final class LearntTest extends TestCase
         $layers = [['line' => 'nylon', 'length_m' => 80], ['line' => 'braid', 'length_m' => 150]];
         $fill = ['spool' => 'a', 'layers' => $layers, 'readings' => 3];
         $both = [['gap_mm' => 1.6] + $fill, ['gap_mm' => 4.6] + $fill];
-        self::assertCount(1, Compute::run('learn', self::asked($both))['outliers']);
+        // the one that spool and lines as printed speak against, in whatever order the two were read
+        self::assertSame([1], Compute::run('learn', self::asked($both))['outliers']);
+        self::assertSame([0], Compute::run('learn', self::asked(array_reverse($both)))['outliers']);
         // the same reading twice, and twice another: all four are as far off as their twins, the later of the worse pair goes first
         $four = Compute::run('learn', self::asked([$both[0], $both[0], $both[0], $both[1], $both[1]]))['outliers'];
         self::assertSame([3, 4], $four);
@@ -205,6 +207,25 @@ final class LearntTest extends TestCase
                 self::assertGreaterThan(3.5 * sqrt($believed->variance($h) + $variance), abs($off), "fill $slip");
             }
         });
+    }
+
+    /** Where a lone fill begins to be set aside is where the model has it 3.5 standard deviations off what all others say. */
+    public function testAFillIsSetAsideFromThreeAndAHalfStandardDeviationsOn(): void
+    {
+        $fill = ['spool' => 'a', 'layers' => [['line' => 'nylon', 'length_m' => 80], ['line' => 'braid', 'length_m' => 150]], 'readings' => 1];
+        foreach ([2, 4, 7] as $count) {
+            $honest = array_fill(0, $count, ['gap_mm' => 1.6] + $fill);
+            [$near, $far] = [1.6, 6.0];
+            while ($far - $near > 0.001) {
+                $middle = ($near + $far) / 2;
+                $aside = Compute::run('learn', self::asked([...$honest, ['gap_mm' => $middle] + $fill]))['outliers'];
+                [$near, $far] = $aside === [] ? [$middle, $far] : [$near, $middle];
+            }
+            $believed = self::allAtOnce($honest);
+            [$h, $variance] = self::reading(['gap_mm' => $far] + $fill);
+            $off = array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $h, $believed->mean));
+            self::assertEqualsWithDelta(3.5, abs($off) / sqrt($believed->variance($h) + $variance), 0.05, "beside $count");
+        }
     }
 
     public function testWhatIsNotThereIsNamed(): void

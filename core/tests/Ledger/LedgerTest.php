@@ -203,7 +203,7 @@ final class LedgerTest extends TestCase
     public function testMoreThanThereIsCannotComeOff(): void
     {
         $this->expectException(BadLedger::class);
-        $this->expectExceptionMessage('The spool holds 220 m, and 221 m cannot come off it');
+        $this->expectExceptionMessage('The spool has 220 m, so you can’t take 221 m off it');
         Ledger::read(
             [
                 ...$this->year(),
@@ -231,7 +231,7 @@ final class LedgerTest extends TestCase
 
     public function testACorrectionOfNothingIsRefused(): void
     {
-        $this->expectExceptionMessage('no event "ghost"');
+        $this->expectExceptionMessage('no earlier entry "ghost"');
         Ledger::read([new Event('a', EventKind::Voided, '2026-01-01', 1, [], [], 'ghost')]);
     }
 

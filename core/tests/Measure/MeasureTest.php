@@ -117,7 +117,7 @@ final class MeasureTest extends TestCase
             self::measure(['method' => 'caliper', 'first_mm' => 31])['half'],
             self::measure(['method' => 'printed_strip', 'reads_mm' => 31, 'bar_mm' => 100])['half'],
         );
-        self::assertRefused('bar_mm', ['method' => 'printed_strip', 'reads_mm' => 31, 'bar_mm' => 10], 'true size');
+        self::assertRefused('bar_mm', ['method' => 'printed_strip', 'reads_mm' => 31, 'bar_mm' => 10], 'Print the sheet at 100 %');
         self::assertRefused('reads_mm', ['method' => 'printed_strip']);
     }
 
@@ -175,10 +175,10 @@ final class MeasureTest extends TestCase
         self::assertRefused(
             'mass_g',
             ['method' => 'kitchen_scale', 'full_length_m' => 150, 'full_g' => '40 g', 'mass_g' => '38 g', 'line' => $line],
-            'too vague',
+            'too uncertain',
         );
-        self::assertRefused('after_g', ['method' => 'weighed', 'before_g' => '180 g', 'after_g' => '181 g', 'line' => $line], 'too vague');
-        self::assertRefused('depth_mm', ['method' => 'level', 'depth_mm' => 7.3, 'spool' => self::SPOOL, 'line' => $line], 'too vague');
+        self::assertRefused('after_g', ['method' => 'weighed', 'before_g' => '180 g', 'after_g' => '181 g', 'line' => $line], 'too uncertain');
+        self::assertRefused('depth_mm', ['method' => 'level', 'depth_mm' => 7.3, 'spool' => self::SPOOL, 'line' => $line], 'too uncertain');
         self::assertRefused('depth_mm', ['method' => 'level', 'depth_mm' => 3, 'spool' => ['ratings_text' => '0.25/200'], 'line' => $line]);
     }
 
@@ -202,7 +202,7 @@ final class MeasureTest extends TestCase
         self::assertRefused('mass_g', ['mass_g' => '120 g'] + $case);
         self::assertRefused('mass_g', ['mass_g' => '40 g'] + $case);
         self::assertRefused('empty_g', ['empty_g' => '110 g'] + $case);
-        self::assertRefused('mass_g', ['empty_g' => '', 'mass_g' => '20 g'] + $case, 'gone of 300 m');
+        self::assertRefused('mass_g', ['empty_g' => '', 'mass_g' => '20 g'] + $case, 'of 300 m would be gone');
         self::assertRefused('after_g', ['method' => 'weighed', 'before_g' => '190 g', 'after_g' => '185 g', 'line' => $case['line']]);
         self::assertEqualsWithDelta(
             248,

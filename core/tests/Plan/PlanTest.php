@@ -6,6 +6,7 @@ namespace Undro\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
+use Undro\Tests\Contract\Cases;
 
 final class PlanTest extends TestCase
 {
@@ -18,11 +19,11 @@ final class PlanTest extends TestCase
             'backing' => ['material' => 'mono', 'size' => '0.30'],
         ], $change))['notes'], 'text', 'id');
         $notes = $said([]);
-        self::assertStringContainsString('its worn end goes to the bottom here', $notes['off_reel']);
+        self::assertStringContainsString('The worn end goes to the bottom', $notes['off_reel']);
         self::assertArrayNotHasKey('off_reel_rest', $notes);
         // as much as there is room for; the rest stays where it was
         $rest = $said(['open' => 'main', 'way' => 'main_only', 'main' => ['on_hand_m' => 400]])['off_reel_rest'];
-        self::assertMatchesRegularExpression('/go on here; .* its fresh end, stay on the other reel/', $rest);
+        self::assertMatchesRegularExpression('/goes on here. .* its fresh end, stays on the other reel/', $rest);
         self::assertStringContainsString('on the other reel', $said(['main' => ['length_m' => '150 m']])['short_main']);
         self::assertArrayNotHasKey('off_reel', $said(['main' => ['off_reel' => false]]));
         $steps = array_column(Compute::run('run', ['case' => [
@@ -43,6 +44,17 @@ final class PlanTest extends TestCase
         self::assertNull($plan['spool']);
         self::assertNull($plan['depth_mark']);
         self::assertContains('not_to_scale', array_column($plan['notes'], 'id'));
+    }
+
+    public function testAnotherLevelThanTheStampsIsSaidToBeOutOfReachWithoutTheLip(): void
+    {
+        $notes = static fn(string $gap): array => array_column(Compute::run('plan', [
+            'spool' => ['ratings_text' => '0.25/200', 'rated_gap_mm' => '2'],
+            'gap_mm' => $gap,
+        ] + Cases::usual())['notes'], 'id');
+        foreach (['2.04' => false, '1.96' => false, '2.06' => true, '1.94' => true] as $gap => $said) {
+            self::assertSame($said, in_array('rated_gap', $notes($gap), true), $gap);
+        }
     }
 
     public function testTwoCaliperReadingsAddDepthAndTurnsAndTheThirdNarrowsTheBand(): void
@@ -86,7 +98,7 @@ final class PlanTest extends TestCase
         $plan = self::plan(main: ['length_m' => 500], spool: ['lip_diameter_mm' => 46, 'traverse_mm' => 17]);
         self::assertFalse($plan['fits']);
         self::assertSame('stop', $plan['notes'][0]['weight']);
-        preg_match('/At most (\d+) m/', $plan['notes'][0]['text'], $most);
+        preg_match('/There is room for (\d+) m/', $plan['notes'][0]['text'], $most);
         self::assertTrue(self::plan(main: ['length_m' => (int) $most[1]])['fits']);
         self::assertFalse(self::plan(main: ['length_m' => (int) $most[1] + 1])['fits']);
         self::assertCount(1, $plan['fill']['layers'], 'the picture shows what was asked for, overfull');
@@ -100,8 +112,8 @@ final class PlanTest extends TestCase
             'text',
             'id',
         )['hardly_any'] ?? null;
-        self::assertStringContainsString('a little nylon holds it', (string) $text($most - 1));
-        self::assertStringContainsString('nothing needs to go under it', (string) $text($most - 1, grips: true));
+        self::assertStringContainsString('A little mono stops that', (string) $text($most - 1));
+        self::assertStringContainsString('it needs no backing', (string) $text($most - 1, grips: true));
         self::assertNull($text(150));
     }
 
@@ -109,7 +121,7 @@ final class PlanTest extends TestCase
     {
         $spool = ['lip_diameter_mm' => 46, 'traverse_mm' => 17];
         self::assertStringStartsWith(
-            'Nothing fits under it: the main line is',
+            'There is no room for backing: the main line is',
             self::plan(main: ['length_m' => 500], spool: $spool)['notes'][0]['text'],
         );
         self::assertStringStartsWith(

@@ -88,7 +88,7 @@ final class SizeTest extends TestCase
     public function testALineThatSaysAnotherMaterialThanTheFieldIsRefused(): void
     {
         $this->expectException(BadPrint::class);
-        $this->expectExceptionMessage('says braid, and this line is nylon');
+        $this->expectExceptionMessage('says braid, and this line is mono');
         Size::read('braid 30 lb', Material::Mono);
     }
 }

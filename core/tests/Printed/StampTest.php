@@ -80,8 +80,8 @@ final class StampTest extends TestCase
     public function testAnAnswerHoldsForTheWholeStampWhateverItsMaterials(): void
     {
         $stamp = Stamp::read('Mono: 10/230, Braid: 30/290');
-        self::assertSame('nylon 10 lb / 230 m; braid 30 lb / 290 m', $stamp->with(0, $stamp->pieces[0]->readings[1]));
-        self::assertSame('nylon 0.10 mm / 230 m; braid 0.30 mm / 290 m', $stamp->with(1, $stamp->pieces[1]->readings[2]));
+        self::assertSame('mono 10 lb / 230 m; braid 30 lb / 290 m', $stamp->with(0, $stamp->pieces[0]->readings[1]));
+        self::assertSame('mono 0.10 mm / 230 m; braid 0.30 mm / 290 m', $stamp->with(1, $stamp->pieces[1]->readings[2]));
         $numbers = Stamp::read('2号-150m 3号-100m');
         self::assertSame('PE 2 / 150 m; PE 3 / 100 m', $numbers->with(0, $numbers->pieces[0]->readings[1]));
     }
@@ -97,8 +97,8 @@ final class StampTest extends TestCase
 
     public function testWhatASmallReelCanHoldDecidesToo(): void
     {
-        self::assertSame('30 lb nylon, nominal 0.55 mm, 201 m', self::words(Stamp::read('30/220')->pieces[0])[0]);
-        self::assertSame('0.30 mm nylon, 220 m', self::words(Stamp::read('30/220', ReelKind::Spincast)->pieces[0])[0]);
+        self::assertSame('30 lb mono, nominal 0.55 mm, 201 m', self::words(Stamp::read('30/220')->pieces[0])[0]);
+        self::assertSame('0.30 mm mono, 220 m', self::words(Stamp::read('30/220', ReelKind::Spincast)->pieces[0])[0]);
         self::assertSame('PE 0.8 braid, 0.15 mm, 100 m', self::words(Stamp::read('0.8-100', ReelKind::Spincast)->pieces[0])[0]);
     }
 
@@ -106,12 +106,12 @@ final class StampTest extends TestCase
     {
         self::assertSame(['8 lb fluorocarbon, nominal 0.25 mm, 140 m'], self::words(Stamp::read('8 lb/140 m', material: Material::Fluoro)->pieces[0]));
         self::assertSame(['8 lb braid, nominal 0.13 mm, 140 m'], self::words(Stamp::read('braid 8 lb/140 m', material: Material::Fluoro)->pieces[0]));
-        self::assertSame(['No. 3 nylon, 0.29 mm, 150 m'], self::words(Stamp::read('#3-150m', material: Material::Mono)->pieces[0]));
+        self::assertSame(['No. 3 mono, 0.29 mm, 150 m'], self::words(Stamp::read('#3-150m', material: Material::Mono)->pieces[0]));
     }
 
     public function testTheUnitsSwitchOverrulesTheShape(): void
     {
-        self::assertSame(['8 lb nylon, nominal 0.26 mm, 140 m'], self::words(Stamp::read('8/140', units: StampUnits::PoundsMetres)->pieces[0]));
+        self::assertSame(['8 lb mono, nominal 0.26 mm, 140 m'], self::words(Stamp::read('8/140', units: StampUnits::PoundsMetres)->pieces[0]));
         self::assertSame(['PE 1.5 braid, 0.20 mm, 200 m'], self::words(Stamp::read('1.5/200', units: StampUnits::PeMetres)->pieces[0]));
         $this->expectException(BadPrint::class);
         $this->expectExceptionMessage('“8/140” reads as line 8.0 mm thick');

@@ -105,10 +105,10 @@ final class ProgressTest extends TestCase
             Role::Backing,
             $tied,
         )->text();
-        self::assertStringContainsString('tie the line on anew', $says(6, true));
-        self::assertStringContainsString('make the join anew', $says(6, false));
+        self::assertStringContainsString('tie the line on again', $says(6, true));
+        self::assertStringContainsString('tie the joining knot again', $says(6, false));
         foreach ([true, false] as $tied) {
-            self::assertStringContainsString('join it again', $says(30, $tied));
+            self::assertStringContainsString('Tie it together again', $says(30, $tied));
         }
     }
 
@@ -245,7 +245,7 @@ final class ProgressTest extends TestCase
     public function testADepthUnderTheBareArborIsRefused(): void
     {
         $this->expectException(BadRun::class);
-        $this->expectExceptionMessage('bare arbor lies 10.0 mm');
+        $this->expectExceptionMessage('bare arbor is 10.0 mm');
         self::at([new Stretch(0, 20, null, new Reading(Length::millimetres(14), 1))]);
     }
 
@@ -279,6 +279,22 @@ final class ProgressTest extends TestCase
     {
         $this->expectException(BadRun::class);
         self::at([new Stretch(1, 10), new Stretch(0, 10)], 1);
+    }
+
+    /** A roller that sticks counts short: from four standard deviations of the two on the turns are right, and the counter is left out. */
+    public function testACounterIsLeftOutFromFourStandardDeviationsShortOfTheTurns(): void
+    {
+        $turns = self::at([new Stretch(0, 60)]);
+        $sd = static fn(Progress $at): float => $at->woundHalf[0]->inMetres() / 1.645;
+        [$wrong, $right] = [1.0, $turns->wound[0]->inMetres()];
+        while ($right - $wrong > 0.001) {
+            $middle = ($wrong + $right) / 2;
+            $out = abs(self::at([new Stretch(0, 60, Length::metres($middle), roller: true)])->wound[0]->inMetres() - $turns->wound[0]->inMetres()) < 1e-6;
+            [$wrong, $right] = $out ? [$middle, $right] : [$wrong, $middle];
+        }
+        $counter = self::at([new Stretch(0, 0, Length::metres($right), roller: true)]);
+        $short = $turns->wound[0]->inMetres() - $counter->wound[0]->inMetres();
+        self::assertEqualsWithDelta(4.0, $short / hypot($sd($turns), $sd($counter)), 0.1);
     }
 
     public function testWithoutAShapeOnlyACounterTells(): void

@@ -67,14 +67,14 @@ final class GeometryTest extends TestCase
     public function testAnArborAsThickAsTheLipIsRefused(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('The arbor (46.0 mm) must be thinner than the lip (40.5 mm)');
+        $this->expectExceptionMessage('Arbor (46.0 mm) must be smaller than the lip (40.5 mm)');
         Geometry::of(Diameter::millimetres(40.5), Arbor::straight(Diameter::millimetres(46)), Length::millimetres(15));
     }
 
     public function testAGapBelowTheArborIsRefused(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('A gap of 9.0 mm leaves no room: from the lip down to the arbor it is 5.0 mm');
+        $this->expectExceptionMessage('A full level of 9.0 mm leaves no room, since the arbor is 5.0 mm below the lip');
         Geometry::of(
             Diameter::millimetres(40),
             Arbor::straight(Diameter::millimetres(30)),

@@ -63,15 +63,39 @@ final class SpoolTest extends TestCase
     public function testAStampTooBigForItsSpoolIsRefused(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('has room for 13 % of the stamped line even with no arbor at all');
+        $this->expectExceptionMessage('hold 13 % of the printed line even with no arbor at all');
         self::spool(lip: 30.0, traverse: 8.0, ratings: '0.35/300');
     }
 
     public function testAStampThatContradictsTheCalipersIsRefusedWithWhatWouldFit(): void
     {
         $this->expectException(BadSpool::class);
-        $this->expectExceptionMessage('With a lip of 46.0 mm the stamp wants a traverse of');
+        $this->expectExceptionMessage('With a lip of 46.0 mm, a width of');
         self::spool(lip: 46.0, arbor: 30.0, traverse: 17.0, ratings: '0.25/600');
+    }
+
+    /** Whatever the refusal says would fit does fit: the spool with that measure has the room of its stamp. */
+    public function testTheMeasuresThatARefusalSuggestsAgreeWithTheStamp(): void
+    {
+        $this->forAll(self::share(), self::share())->then(function (int $a, int $b): void {
+            // stamped for half to a fifth less line than there is room for, and for half as much again to twice as much
+            $length = (int) round($a % 2 === 0 ? self::between(75, 120, $b) : self::between(310, 420, $b));
+            try {
+                self::spool(lip: 46.0, arbor: 30.0, traverse: 17.0, ratings: "0.25/$length");
+                self::fail("0.25/$length was taken");
+            } catch (BadSpool $fault) {
+                [, $traverse, $arbor] = [...$fault->says->figures, null];
+                self::assertInstanceOf(Diameter::class, $traverse);
+            }
+            $room = static fn(Spool $spool): float => $spool->fullVolume(Length::millimetres(1.5))->inCubicMillimetres();
+            $stamped = 950 * $length * 0.0625;
+            self::assertEqualsWithDelta(1.0, $room(self::spool(lip: 46.0, arbor: 30.0, traverse: $traverse->inMillimetres())) / $stamped, 1e-6);
+            if ($arbor !== null) {
+                self::assertInstanceOf(Diameter::class, $arbor);
+                self::assertEqualsWithDelta(1.0, $room(self::spool(lip: 46.0, arbor: $arbor->inMillimetres(), traverse: 17.0)) / $stamped, 1e-6);
+            }
+            self::assertSame(M_PI / 4 * 17 * 43 ** 2 > $stamped, $arbor !== null, 'no arbor at all is too thick for more');
+        });
     }
 
     public function testAShallowMeasuredSpoolIsFullAtWhateverGapIsAsked(): void
@@ -92,13 +116,13 @@ final class SpoolTest extends TestCase
             self::fail('an incomplete spool was taken');
         } catch (BadSpool $fault) {
             self::assertSame('traverse_mm', $fault->field);
-            self::assertStringContainsString('the traverse is needed too', $fault->getMessage());
+            self::assertStringContainsString('The spool width is missing', $fault->getMessage());
         }
     }
 
     public function testNothingAtAllAsksForTheStamp(): void
     {
-        $this->expectExceptionMessage('Type what is stamped on the spool');
+        $this->expectExceptionMessage('Type the capacity printed on the spool');
         self::spool();
     }
 

@@ -106,11 +106,11 @@ final class SweepTest extends TestCase
         $open = Compute::run('strikes', $case);
         [$braid, $nylon] = $open['lines'];
         self::assertGreaterThan($nylon['hook_force_N'], $braid['hook_force_N']);
-        self::assertStringContainsString('times as much: braid hardly stretches', $open['says'][0]['text']);
-        self::assertStringContainsString('Drag locked: within', $open['says'][1]['text']);
+        self::assertStringContainsString('times as much. Braid hardly stretches', $open['says'][0]['text']);
+        self::assertStringContainsString('With the drag locked, a full sweep', $open['says'][1]['text']);
         $set = Compute::run('strikes', $case + ['drag_N' => 12]);
         self::assertTrue($set['lines'][0]['slips']);
-        self::assertStringContainsString('it slips first', $set['says'][1]['text']);
+        self::assertStringContainsString('the drag slips first', $set['says'][1]['text']);
         self::assertNull($set['lines'][0]['hooks'][2]['turns']);
         // so much is wound down that hardly any line is out: those distances are left out of the curve
         self::assertLessThan(

@@ -6,6 +6,7 @@ namespace Undro\Tests\Trouble;
 
 use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
+use Undro\Spool\ReelKind;
 use Undro\Trouble\Sign;
 
 /** What is known of the spool decides what comes first; what cannot be is left out. */
@@ -25,7 +26,7 @@ final class TroubleTest extends TestCase
                 self::assertNotSame('', $cause['action']['words']);
             }
         }
-        self::assertCount(9, Compute::run('trouble', [])['signs']);
+        self::assertSame(array_column(Sign::cases(), 'value'), array_column(Compute::run('trouble', [])['signs'], 'id'));
     }
 
     public function testWhatIsKnownComesFirstAndSaysWhy(): void
@@ -56,6 +57,7 @@ final class TroubleTest extends TestCase
         foreach ([
             ['wind_knots', ['level_mm' => 3.5, 'wanted_mm' => 1.8], 'overfilled'],
             ['loops', ['matched' => true, 'feed' => 'over_end'], 'against_rotor'],
+            ['wind_knots', ['matched' => true, 'feed' => 'over_end'], 'twist'],
             ['loops', ['feed' => 'rotating'], 'against_rotor'],
             ['fill_turns', ['main' => self::BRAID, 'grips' => true], 'bare_arbor'],
             ['jerks', ['sticky' => false], 'washers'],
@@ -76,6 +78,69 @@ final class TroubleTest extends TestCase
         self::assertNotContains('level_wind', $ids('hump', ['reel' => 'spinning']));
         self::assertNotContains('reel_lay', $ids('hump', ['reel' => 'baitcasting']));
         self::assertNotContains('short_grip', $ids('fill_turns', ['main' => self::BRAID]));
+        foreach ([
+            ['loops', 'slipping_drag', ['spinning', 'spincast']],
+            ['breaks', 'line_roller', ['spinning']],
+            ['short_casts', 'brakes_tight', ['baitcasting']],
+            ['digs_in', 'thin_braid', ['baitcasting']],
+        ] as [$sign, $cause, $reels]) {
+            foreach (ReelKind::cases() as $reel) {
+                self::assertSame(
+                    in_array($reel->value, $reels, true),
+                    in_array($cause, $ids($sign, ['reel' => $reel->value]), true),
+                    "$cause on $reel->value",
+                );
+            }
+        }
+        self::assertNotContains('thin_braid', $ids('digs_in', ['reel' => 'baitcasting', 'main' => self::NYLON]));
+        self::assertNotContains('cold_line', $ids('short_casts', ['main' => self::BRAID]));
+    }
+
+    public function testEachReelShowsOnlyItsOwnSignsAndEachOfThemHasACause(): void
+    {
+        foreach (ReelKind::cases() as $reel) {
+            $signs = array_column(Compute::run('trouble', ['known' => ['reel' => $reel->value]])['signs'], 'id');
+            self::assertSame($reel === ReelKind::Baitcasting, in_array('backlash', $signs, true));
+            self::assertSame($reel !== ReelKind::Baitcasting, in_array('wind_knots', $signs, true));
+            foreach ($signs as $sign) {
+                foreach ([self::BRAID, self::NYLON] as $main) {
+                    self::assertNotSame([], self::causes($sign, ['reel' => $reel->value, 'main' => $main]), "$sign on $reel->value");
+                }
+            }
+        }
+    }
+
+    public function testALureIsTheFirstCauseOfLoopsAfterATripAndNoneAtTheBench(): void
+    {
+        foreach (ReelKind::cases() as $reel) {
+            $known = ['reel' => $reel->value, 'main' => self::NYLON];
+            self::assertSame('spinning_lure', self::causes('loops', $known)[0]['id']);
+            self::assertNotContains('spinning_lure', array_column(self::causes('loops', $known + ['at_bench' => true]), 'id'));
+        }
+    }
+
+    public function testABacklashIsPickedOutByHandBeforeAnythingElse(): void
+    {
+        self::assertSame('Pick the loops out by hand. Don’t reel over them.', Compute::run('trouble', ['seen' => 'backlash', 'known' => []])['at_once']);
+        self::assertNull(Compute::run('trouble', ['seen' => 'loops', 'known' => []])['at_once']);
+    }
+
+    public function testASlightlyLowBaitcasterIsLeftAloneAndALowSpinningReelIsNot(): void
+    {
+        $level = ['level_mm' => 4.6, 'wanted_mm' => 1.6];
+        $low = static fn(string $reel): array => array_values(array_filter(
+            self::causes('short_casts', ['reel' => $reel] + $level),
+            static fn(array $cause): bool => $cause['id'] === 'low',
+        ))[0];
+        self::assertSame([1, 'Measure the line level now and top it up.'], [$low('spinning')['speaks'], $low('spinning')['do']]);
+        self::assertSame(0, $low('baitcasting')['speaks']);
+        self::assertStringContainsString('casts light lures better', $low('baitcasting')['do']);
+    }
+
+    public function testWhatToDoAboutWornLineDependsOnTheLine(): void
+    {
+        self::assertStringContainsString('replace it', self::causes('feels', ['main' => self::NYLON])[0]['do']);
+        self::assertStringContainsString('lost its dye', self::causes('feels', ['main' => self::BRAID])[0]['do']);
     }
 
     /**

@@ -73,7 +73,7 @@ final class TwistTest extends TestCase
     public function testTheSenseIsNeededWhereItMatters(): void
     {
         $this->expectException(BadWinding::class);
-        $this->expectExceptionMessage('which way the rotor turns');
+        $this->expectExceptionMessage('Which way does the rotor turn');
         self::twist(ReelKind::Spincast, Feed::OverEnd, Sense::Clockwise, null);
     }
 

@@ -50,7 +50,7 @@ final class MomentTest extends TestCase
             Moment::read('9999-01-01', $now);
             self::fail('taken');
         } catch (BadQuantity $fault) {
-            self::assertStringContainsString('today is 2026-03-31', $fault->getMessage());
+            self::assertStringContainsString('Today is 2026-03-31', $fault->getMessage());
         }
     }
 

@@ -39,7 +39,8 @@ final class PriceTest extends TestCase
                 Price::read($typed);
                 self::fail("\"$typed\" was taken for a price");
             } catch (BadQuantity $fault) {
-                self::assertNotSame('', $fault->getMessage());
+                self::assertStringStartsWith("\"$typed\" can’t be read", $fault->getMessage());
+                self::assertStringEndsWith('such as 12.50 or 9 €.', $fault->getMessage());
             }
         }
     }

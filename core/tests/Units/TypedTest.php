@@ -86,10 +86,10 @@ final class TypedTest extends TestCase
     /** @return iterable<array{string, string}> typed, a part of the message */
     public static function nonsense(): iterable
     {
-        yield ['', 'Nothing was typed'];
-        yield ['twelve', '"twelve" cannot be read'];
-        yield ['🎣', 'cannot be read'];
-        yield ['12 34', 'cannot be read'];
+        yield ['', 'The field is empty'];
+        yield ['twelve', '"twelve" can’t be read'];
+        yield ['🎣', 'can’t be read'];
+        yield ['12 34', 'can’t be read'];
         yield ['12 stone', '"stone" in "12 stone" is not a unit'];
         yield ['1,200 m', 'two ways'];
         yield ['1/0 in', 'divides by zero'];

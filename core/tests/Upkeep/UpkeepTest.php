@@ -34,8 +34,19 @@ final class UpkeepTest extends TestCase
         yield 'a nick is due now' => [['found' => ['found' => 'nicked', 'from_m' => 20, 'to_m' => 22]], 'nicked', 'cut_back'];
         yield 'a nick too far in' => [['found' => ['found' => 'nicked', 'from_m' => 120]], 'nicked', 'replace'];
         yield 'rough at the end' => [['found' => ['found' => 'rough', 'to_m' => 4]], 'soon', 'cut_back'];
-        yield 'rough all along' => [['found' => ['found' => 'rough']], 'soon', 'replace'];
-        yield 'faded all along' => [['found' => ['found' => 'faded']], 'fit', 'leave'];
+        yield 'rough all along' => [['found' => ['found' => 'rough']], 'due', 'replace'];
+        yield 'faded all along' => [['found' => ['found' => 'faded']], 'due', 'replace'];
+        yield 'hybrid faded all along' => [['material' => 'hybrid', 'found' => ['found' => 'faded']], 'due', 'replace'];
+        yield 'faded at the end' => [['found' => ['found' => 'faded', 'to_m' => 6]], 'due', 'cut_back'];
+        yield 'fluorocarbon that is pale' => [['material' => 'fluoro', 'found' => ['found' => 'faded']], 'fit', 'leave'];
+        yield 'braid that is pale' => [['material' => 'braid', 'found' => ['found' => 'faded']], 'fit', 'leave'];
+        yield 'braid that is rough all along' => [['material' => 'braid', 'found' => ['found' => 'rough']], 'due', 'turn_over'];
+        yield 'the same, reversed already' => [
+            ['material' => 'braid', 'since' => '2026-05-01', 'turned_over' => '2026-06-01', 'found' => ['found' => 'rough']], 'due', 'replace',
+        ];
+        yield 'nylon that was old before it was wound' => [['since' => '2026-05-01', 'shelf_months' => 20], 'due', 'replace'];
+        yield 'braid past its limit that was never reversed' => [['material' => 'braid', 'since' => '2023-06-01'], 'due', 'turn_over'];
+        yield 'the same, once it is reversed' => [['material' => 'braid', 'since' => '2023-06-01', 'turned_over' => '2026-10-30'], 'fit', 'leave'];
         yield 'coiled' => [['found' => ['found' => 'coiled']], 'fit', 'leave'];
         yield 'too short for the cast that was noted' => [['length_m' => 85, 'outings' => 2, 'cast_m' => 70], 'short', 'replace'];
         yield 'braid that was turned is not turned again' => [
@@ -43,7 +54,7 @@ final class UpkeepTest extends TestCase
         ];
         yield 'braid at half its life' => [['material' => 'braid', 'since' => '2025-05-01'], 'turn', 'turn_over'];
         yield 'braid that was turned' => [['material' => 'braid', 'since' => '2025-05-01', 'turned_over' => '2026-10-30'], 'fit', 'leave'];
-        yield 'braid of three years' => [['material' => 'braid', 'since' => '2023-11-01', 'turned_over' => '2025-06-01'], 'due', 'replace'];
+        yield 'braid of three years' => [['material' => 'braid', 'since' => '2023-11-01', 'turned_over' => '2025-04-01'], 'due', 'replace'];
         yield 'own figures' => [['since' => '2026-05-01', 'limits' => ['mono' => ['months' => 6, 'outings' => '']]], 'due', 'replace'];
         yield 'line lost' => [['length_m' => 85, 'backing_m' => 5], 'low', 'top_up'];
     }
@@ -55,6 +66,18 @@ final class UpkeepTest extends TestCase
         $found = Compute::run('upkeep', self::spool($change));
         self::assertSame([$state, $pick], [$found['state'], $found['pick']], $found['text']);
         self::assertSame([true], array_values(array_filter(array_column($found['options'], 'picked'))));
+    }
+
+    /** A low spool costs casts on a fixed spool; a slightly low baitcaster casts light lures better. */
+    public function testABaitcasterMayBeTwiceAsLow(): void
+    {
+        foreach ([['spinning', 2.0], ['spincast', 2.0], ['baitcasting', 4.0]] as [$reel, $limit]) {
+            foreach (range(20, 120, 5) as $metres) {
+                $case = ['reel' => ['kind' => $reel, 'lip' => 'straight'] + self::spool([])['reel']] + self::spool(['length_m' => (float) $metres]);
+                $level = Compute::run('upkeep', $case)['level'];
+                self::assertSame($level['depth_mm'] - $level['wanted_mm'] > $limit, $level['low'], "$metres m on $reel");
+            }
+        }
     }
 
     /** What is advised to be added brings the line to the level that is wanted: the fill calculator agrees. */
@@ -152,7 +175,7 @@ final class UpkeepTest extends TestCase
         $case = self::spool([]);
         $case['inspections'] = [['at' => '2026-11-01', 'found' => 'nicked', 'from_m' => 20], ['at' => '2026-11-02', 'found' => 'rough']];
         $found = Compute::run('upkeep', $case);
-        self::assertSame(['nicked', 'replace', 0.5], [$found['state'], $found['pick'], $found['condition']['keeps']]);
+        self::assertSame(['due', 'replace', 0.5], [$found['state'], $found['pick'], $found['condition']['keeps']]);
     }
 
     public function testALaterLookThatFindsItFineEndsWhatWasFoundThere(): void
@@ -180,8 +203,8 @@ final class UpkeepTest extends TestCase
             'text',
             'id',
         )['top_up'];
-        self::assertStringContainsString('there is nothing to add', $why(['length_m' => 200.0, 'backing_m' => 120.0]));
-        self::assertStringContainsString('shape is not known', $why([], ['spool' => ['ratings_text' => '0.25/200']]));
+        self::assertStringContainsString('There is nothing to add', $why(['length_m' => 200.0, 'backing_m' => 120.0]));
+        self::assertStringContainsString('shape well enough', $why([], ['spool' => ['ratings_text' => '0.25/200']]));
         self::assertStringContainsString('no backing', $why([], ['pieces' => array_slice(self::spool([])['pieces'], 1)]));
     }
 
@@ -219,6 +242,7 @@ final class UpkeepTest extends TestCase
 
         return array_filter(['turned_over' => $change['turned_over'] ?? null, 'limits' => $change['limits'] ?? null]) + [
             'today' => '2026-11-25',
+            'shelf_months' => $change['shelf_months'] ?? 0,
             'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => 1.6, 'gear_ratio' => 5.2],
             'spool' => self::SPOOL,
             'pieces' => [

@@ -92,10 +92,10 @@ final class KeptTest extends TestCase
         $case = self::asked([['material' => 'mono', 'size' => '0.30', 'length_m' => 70]], []);
         $run = Compute::run('run', ['case' => $case, 'old_line_m' => 138]);
         $steps = array_column($run['steps'], null, 'id');
-        self::assertStringContainsString('About 138 m come off', $steps['strip']['do']['text']);
-        self::assertStringContainsString('feel the join', $steps['strip']['do']['text']);
+        self::assertStringContainsString('Strip about 138 m', $steps['strip']['do']['text']);
+        self::assertStringContainsString('feel the knot', $steps['strip']['do']['text']);
         self::assertArrayNotHasKey('tie', $steps);
-        self::assertStringContainsString('backing that stayed', $steps['join.0']['do']['text']);
+        self::assertStringContainsString('retained backing', $steps['join.0']['do']['text']);
         self::assertSame(['main'], array_column($run['layers'], 'role'));
         self::assertSame(['mono', 0.3], [$run['kept']['material'], $run['kept']['diameter_mm']]);
     }

@@ -97,12 +97,25 @@ final class WaysTest extends TestCase
         self::assertStringContainsString('backing, then main line', $departs['text']);
     }
 
+    /** Who uses no backing wants the line held, not the spool built up: the level comes as it comes, and is said. */
+    public function testNoBackingIsOneStripOfTapeUnlessWrapsAreTyped(): void
+    {
+        $of = static fn(array $change): array => self::ways(['schools' => ['backing' => 'none']] + $change)['tape'];
+        $own = self::ways([])['tape'];
+        self::assertGreaterThan(1, $own['build']['wraps']);
+        $one = $of([]);
+        self::assertEqualsWithDelta(self::CASE['spool']['arbor_diameter_mm'] + 0.3, $one['spool']['arbor_thick_mm'], 1e-6);
+        self::assertStringContainsString('one strip of tape', $one['steps'][0]['text']);
+        self::assertStringContainsString('short of full', $one['risks'][1]['text']);
+        self::assertEqualsWithDelta(self::CASE['spool']['arbor_diameter_mm'] + 1.2, $of(['tape_wraps' => 4])['spool']['arbor_thick_mm'], 1e-6);
+    }
+
     public function testWaysThatDoNotWorkSayWhy(): void
     {
         $ways = self::ways(['main' => ['length_m' => 600]]);
         foreach (['backing', 'sleeve', 'tape', 'turn_over'] as $id) {
             self::assertFalse($ways[$id]['works'], $id);
-            self::assertStringContainsString('already fills', $ways[$id]['risks'][0]['text']);
+            self::assertStringContainsString('no room for backing', $ways[$id]['risks'][0]['text']);
         }
         $stampOnly = self::ways(
             ['spool' => ['ratings_text' => '0.25/200', 'lip_diameter_mm' => null, 'arbor_diameter_mm' => null, 'traverse_mm' => null]],
@@ -115,23 +128,23 @@ final class WaysTest extends TestCase
     public function testWhatIsSaidOfThePickIsTrueOfTheseLinesAndPrices(): void
     {
         $why = static fn(array $change): string => Compute::run('ways', array_replace_recursive(self::CASE, $change))['why']['text'];
-        self::assertStringEndsWith('fill it, cost less than braid, and hold the braid on the arbor.', $why([]));
+        self::assertStringEndsWith('fills it, costs less than braid, and holds the braid on the arbor.', $why([]));
         self::assertStringEndsWith(
-            'fill it, cost more than braid by what was paid for them, and hold the braid on the arbor.',
+            'fills it, costs more than braid at the prices you paid, and holds the braid on the arbor.',
             $why(['backing' => ['price' => '300 €']]),
         );
         self::assertStringEndsWith(
-            'fill it, cost less than braid, and hold the braid on the arbor.',
+            'fills it, costs less than braid, and holds the braid on the arbor.',
             $why(['backing' => ['price' => '']]),
             'without prices as is usual',
         );
         self::assertStringEndsWith(
-            'of backing fill it.',
+            'of backing fills it.',
             $why(['backing' => ['material' => 'braid', 'price' => '']]),
             'braid under braid neither saves nor holds',
         );
-        self::assertStringEndsWith('fill it and cost less than braid.', $why(['grips' => true]));
-        self::assertStringStartsWith('All of the main line does not go on this spool:', $why(['main' => ['length_m' => 900]]));
+        self::assertStringEndsWith('fills it and costs less than braid.', $why(['grips' => true]));
+        self::assertStringStartsWith('The main line doesn’t fit on this spool.', $why(['main' => ['length_m' => 900]]));
     }
 
     public function testWhatStandsOverTheLipIsNoWay(): void

@@ -1,4 +1,5 @@
 import { type Household, useHousehold } from '../api/account';
+import { Problem } from '../api/client';
 import { household } from '../api/served';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
@@ -17,8 +18,9 @@ export function AccountPlace() {
   const query = useHousehold();
   if (household === null) {
     return (
-      <Empty order={1} title="Nobody signs in here">
-        Undro runs for this computer alone. “./undro serve” serves it to a household or a club, each person signing in.
+      <Empty order={1} title="No sign-in here">
+        Undro runs on this computer only. Use “./undro serve” to share it with a household or a club, where each person
+        signs in.
       </Empty>
     );
   }
@@ -26,7 +28,14 @@ export function AccountPlace() {
     // whoever hands the device on can take everything off it also where nobody answers
     return (
       <>
-        <Waiting query={query} what="the household" />
+        {query.error instanceof Problem && query.error.status === 0 ? (
+          <Empty order={1} title="The server can’t be reached">
+            The household’s people, sign-ins and keys are shown when the server answers again. If you sign out now,
+            everything of the household is removed from this device. The server ends your session later.
+          </Empty>
+        ) : (
+          <Waiting query={query} what="the household" />
+        )}
         <div className={page.page}>
           <SignOut />
         </div>
@@ -42,10 +51,14 @@ function Whole({ of }: { of: Household }) {
       <title>Household · Undro</title>
       <div className={page.head}>
         <h1>{of.household}</h1>
-        <span className={page.soft}>
-          reels, lines, plans and the log are shared by everybody in it, and seen by nobody else
-        </span>
+        <span className={page.soft}>everybody in it shares reels, lines, plans and the log; nobody else sees them</span>
       </div>
+      {of.nearly_full && (
+        <p role="status" className={classes.room}>
+          This household uses {Math.round(of.used_MB)} of {of.most_MB} MB. When it is full, nothing more can be saved.
+          Ask whoever runs this server for more room.
+        </p>
+      )}
       <div className={classes.parts}>
         <People of={of} />
         <SignedIn of={of} />

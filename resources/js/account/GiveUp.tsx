@@ -6,7 +6,7 @@ import classes from './Account.module.css';
 import { Secret } from './Secret';
 import { useTyped } from './useTyped';
 
-/** Moving out: a document first, and only then the household and all of it. */
+/** Move or delete the household: a document first, and only then the household and all of it. */
 export function GiveUp({ of }: { of: Household }) {
   const giveUp = useGiveUp();
   const query = useHousehold();
@@ -20,15 +20,15 @@ export function GiveUp({ of }: { of: Household }) {
     setSaved(data?.stamp ?? of.stamp);
   };
   return (
-    <section aria-label="Giving the household up">
-      <h2>Moving out</h2>
+    <section aria-label="Delete the household">
+      <h2>Move or delete the household</h2>
       <p className={classes.fine}>
-        The document holds all of it, its whole history too: another Undro takes it under Data. To give the household
-        up, save it first.
+        The export holds everything, including the whole history. You can import it into another Undro. Save it before
+        you delete the household.
       </p>
       <div>
         <Button variant="default" onClick={() => void save()}>
-          {saved === null ? 'Save the document' : 'Save it once more'}
+          {saved === null ? 'Save the export' : 'Save it again'}
         </Button>
       </div>
       {saved !== null && (
@@ -43,13 +43,18 @@ export function GiveUp({ of }: { of: Household }) {
         >
           <p className={classes.fine}>
             {stale
-              ? 'Something has come in since: save the document once more.'
-              : `Everything goes for good: the database, its copies on the server, and who signs in (${of.people.length}).`}
+              ? 'Something has changed since then. Save the export again.'
+              : `This deletes the database, its copies on the server and ${of.people.length === 1 ? 'one account' : `${of.people.length} accounts`} for good.`}
           </p>
-          <TextInput label={`Type its name: ${of.household}`} autoComplete="off" required {...field('household')} />
+          <TextInput
+            label={`Type the household’s name: ${of.household}`}
+            autoComplete="off"
+            required
+            {...field('household')}
+          />
           <Secret label="Your password" {...field('password')} />
           <Button type="submit" color="rust" disabled={stale} loading={giveUp.isPending}>
-            Give the household up
+            Delete the household
           </Button>
         </form>
       )}

@@ -22,7 +22,7 @@ export function Keys({ of }: { of: Household }) {
             <li key={each.id}>
               <span>
                 <b>{each.name}</b>, made {day(each.made_at)},{' '}
-                {each.used_on ? `used last ${day(each.used_on)}` : 'not used yet'}
+                {each.used_on ? `last used ${day(each.used_on)}` : 'not used yet'}
               </span>
               <Button
                 size="compact-xs"
@@ -43,19 +43,19 @@ export function Keys({ of }: { of: Household }) {
           void send(async () => setMade((await make.mutateAsync(typed.name)).key)).then((taken) => taken && clear());
         }}
       >
-        <TextInput label="What a new key is for" maxLength={60} required withAsterisk={false} {...field('name')} />
+        <TextInput label="Name of the new key" maxLength={60} required withAsterisk={false} {...field('name')} />
         <Button type="submit" variant="default" loading={make.isPending}>
-          Make a key
+          Create key
         </Button>
       </form>
       {made && (
         <Once
-          label="Shown this once"
+          label="Shown only once"
           value={made}
-          hint="A script sends it as “Authorization: Bearer …”, and reads and writes what you may, but nothing on this page."
+          hint="A script sends it as “Authorization: Bearer …”. It can read and change what you can, except for this page."
         />
       )}
-      <p className={classes.fine}>A calendar follows what is due by an address of its own, made in the log.</p>
+      <p className={classes.fine}>To show due dates in a calendar, create its address in Log.</p>
     </section>
   );
 }

@@ -10,20 +10,20 @@ export function Name({ of }: { of: Household }) {
   const { typed, field, send } = useTyped({ household: of.household });
   return (
     <section aria-label="Name">
-      <h2>What it is called</h2>
+      <h2>Household name</h2>
       <form
         className={classes.form}
         onSubmit={(event) => {
           event.preventDefault();
           const before = of.household;
           void send(() => rename.mutateAsync(typed.household)).then(
-            (taken) => taken && done('The household has another name.', () => rename.mutateAsync(before)),
+            (taken) => taken && done('Household renamed.', () => rename.mutateAsync(before)),
           );
         }}
       >
         <TextInput label="Name" maxLength={60} required withAsterisk={false} {...field('household')} />
         <Button type="submit" variant="default" disabled={typed.household === of.household} loading={rename.isPending}>
-          Call it so
+          Rename
         </Button>
       </form>
     </section>

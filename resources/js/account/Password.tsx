@@ -5,13 +5,13 @@ import classes from './Account.module.css';
 import { Secret } from './Secret';
 import { useTyped } from './useTyped';
 
-/** Another password; wherever else one is signed in, that ends. */
+/** Change password; wherever else one is signed in, that ends. */
 export function Password() {
   const change = useChangePassword();
   const { typed, field, send, clear } = useTyped({ password: '', new: '' });
   return (
     <section aria-label="Password">
-      <h2>Another password</h2>
+      <h2>Change password</h2>
       <form
         className={classes.form}
         onSubmit={(event) => {
@@ -19,14 +19,14 @@ export function Password() {
           void send(() => change.mutateAsync(typed)).then((taken) => {
             if (!taken) return;
             clear();
-            said('The password is changed. Everywhere else you are signed out.');
+            said('Password changed. You are signed out everywhere else.');
           });
         }}
       >
-        <Secret label="The one now" {...field('password')} />
-        <Secret chosen label="The new one, 10 characters at least" {...field('new')} />
+        <Secret label="Current password" {...field('password')} />
+        <Secret chosen label="New password, at least 10 characters" {...field('new')} />
         <Button type="submit" variant="default" loading={change.isPending}>
-          Change it
+          Change password
         </Button>
       </form>
     </section>

@@ -30,9 +30,9 @@ export function People({ of }: { of: Household }) {
                 size="compact-xs"
                 variant="default"
                 onClick={() => takeBack.mutateAsync(each.id).catch(failed)}
-                aria-label={`Take back the invitation of ${each.email || 'whoever has the link'}`}
+                aria-label={`Cancel the invitation of ${each.email || 'whoever has the link'}`}
               >
-                Take back
+                Cancel
               </Button>
             )}
           </li>
@@ -51,7 +51,7 @@ function One({ person, of }: { person: Person; of: Household }) {
     try {
       await showOut.mutateAsync(person.id);
       if (person.me) await goodbye();
-      else said(`${person.name} is shown out.`);
+      else said(`${person.name} removed from the household.`);
     } catch (error) {
       setSure(false);
       failed(error);
@@ -63,15 +63,15 @@ function One({ person, of }: { person: Person; of: Household }) {
       <span>
         <b>{person.name}</b>
         {person.me && ' (you)'} {person.email}
-        {person.keeper && ' · keeps the household'}
+        {person.keeper && ' · manages the household'}
       </span>
       {sure ? (
         <span>
           {person.me
-            ? 'You lose everything here that is not in a document of yours. '
-            : `${person.name} is signed out everywhere; keys and calendars end. `}
+            ? 'You lose everything here that you have not exported. '
+            : `${person.name} will be signed out everywhere. Their keys and calendar addresses stop working. `}
           <Button size="compact-xs" color="rust" onClick={() => void go()}>
-            {person.me ? 'Leave' : 'Show out'}
+            {person.me ? 'Leave' : 'Remove'}
           </Button>{' '}
           <Button size="compact-xs" variant="default" onClick={() => setSure(false)}>
             No
@@ -87,16 +87,16 @@ function One({ person, of }: { person: Person; of: Household }) {
                 variant="default"
                 onClick={() => keep.mutateAsync({ id: person.id, keeper: !person.keeper }).catch(failed)}
               >
-                {person.keeper ? 'Keeps it no more' : 'May keep it too'}
+                {person.keeper ? 'Remove manager role' : 'Make manager'}
               </Button>
             )}{' '}
             <Button
               size="compact-xs"
               variant="default"
               onClick={() => setSure(true)}
-              aria-label={person.me ? 'Leave the household' : `Show ${person.name} out`}
+              aria-label={person.me ? 'Leave the household' : `Remove ${person.name}`}
             >
-              {person.me ? 'Leave' : 'Show out'}
+              {person.me ? 'Leave' : 'Remove'}
             </Button>
           </span>
         )
@@ -122,18 +122,18 @@ function Invite({ mail }: { mail: boolean }) {
       >
         <TextInput
           label="Invite somebody"
-          placeholder={mail ? 'mail address' : 'mail address, if you like'}
+          placeholder={mail ? 'mail address' : 'email (optional)'}
           {...field('email')}
         />
         <Button type="submit" variant="default" loading={invite.isPending}>
-          Make a link
+          Create link
         </Button>
       </form>
       {made && (
         <Once
-          label="Shown this once"
+          label="Shown only once"
           value={made.url}
-          hint={`${made.sent ? 'It is on its way by mail. ' : 'Send it to them. '}It lets one person in, once and for a week.`}
+          hint={`${made.sent ? 'Undro has emailed it. ' : 'Send it to the person. '}It works once, for one person, and expires in a week.`}
         />
       )}
     </>

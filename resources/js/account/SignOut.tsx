@@ -21,10 +21,10 @@ export function SignOut() {
   if (sure) {
     return (
       <span role="alert">
-        {waiting} {waiting === 1 ? 'thing' : 'things'} you told a run {waiting === 1 ? 'is' : 'are'} not with the server
-        yet and would be lost.{' '}
+        {waiting === 1 ? 'One entry' : `${waiting} entries`} of a run {waiting === 1 ? 'has' : 'have'} not been sent to
+        the server yet and would be lost.{' '}
         <Button size="compact-sm" color="rust" onClick={() => void go()}>
-          Sign out all the same
+          Sign out anyway
         </Button>{' '}
         <Button size="compact-sm" variant="default" onClick={() => setSure(false)}>
           Stay

@@ -46,7 +46,7 @@ export function SignedIn({ of }: { of: Household }) {
                 onClick={() => end.mutateAsync(each.id).catch(failed)}
                 aria-label={`End the session of ${device(each.agent)}, seen ${moment(each.seen_at)}`}
               >
-                End it
+                Sign out
               </Button>
             )}
           </li>
@@ -54,8 +54,8 @@ export function SignedIn({ of }: { of: Household }) {
       </ul>
       <p className={classes.fine}>
         {taken === null
-          ? 'Nothing is kept on this device yet for where there is no connection.'
-          : `Kept on this device for where there is no connection, as of ${moment(taken)}: reels, lines, the log, plans, knots, cards and runs that are going on. Signing out takes it away.`}
+          ? 'Nothing is stored on this device for offline use yet.'
+          : `Stored on this device for offline use, as of ${moment(taken)}: reels, lines, the log, plans, knots, cards and runs in progress. Signing out removes it.`}
       </p>
     </section>
   );

@@ -29,8 +29,8 @@ export function sayProblems(how: typeof said): void {
 
 const OFFLINE =
   household === null
-    ? 'Undro does not answer. Is it still running in its window? What you typed is kept.'
-    : 'The server is out of reach, and this was not looked at before. What you typed is kept; try again when it answers.';
+    ? 'Undro doesn’t answer. Check that it is still running. What you typed is kept.'
+    : 'The server can’t be reached, and this page isn’t stored on this device. What you typed is kept. Try again later.';
 
 /** The session's token, in a cookie whose name the page tells: each Undro in a browser has its own. */
 function token(): string {
@@ -116,5 +116,5 @@ export async function answer<T>(asked: Promise<Answer<T>>): Promise<T> {
     const print = piece !== undefined && instead !== undefined ? { piece, instead } : undefined;
     throw new Problem(error.status, field, says ? said(says) : message, error.version, print);
   }
-  throw new Problem(response.status, '', 'Undro answered with something unexpected. Reload the page and try again.');
+  throw new Problem(response.status, '', 'Undro gave an unexpected answer. Reload the page and try again.');
 }

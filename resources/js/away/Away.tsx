@@ -14,6 +14,19 @@ const EVERY = 30_000;
 /** The page is drawn and used first; then what may be wanted away from the server is asked for, ms. */
 const SOON = 1500;
 
+/** Where the browser keeps nothing, having no room or being told so, Undro goes on with the server. */
+const NOTHING_KEPT = () => {};
+
+/** Registers the worker, and resolves once it controls this page: only then are answers stored. */
+async function controlled(): Promise<void> {
+  const { serviceWorker } = navigator;
+  const claimed = new Promise((resolve) => serviceWorker.addEventListener('controllerchange', resolve, { once: true }));
+  await serviceWorker.register('/worker.js');
+  const { active } = await serviceWorker.ready;
+  active?.postMessage('here');
+  if (!serviceWorker.controller) await claimed;
+}
+
 /** What a served page does besides: it is kept for where nobody answers, says when what it shows is old, and tells what waits. */
 export default function Away() {
   const { angler, spool } = useBench();
@@ -25,18 +38,14 @@ export default function Away() {
   useEffect(() => {
     if (!('serviceWorker' in navigator)) return;
     let timer = 0;
-    void navigator.serviceWorker.register('/worker.js').then(async () => {
-      const { active } = await navigator.serviceWorker.ready;
-      active?.postMessage('here');
-      // answers are kept only of a page that the worker looks after
-      if (!navigator.serviceWorker.controller) {
-        await new Promise((there) =>
-          navigator.serviceWorker.addEventListener('controllerchange', there, { once: true }),
-        );
-      }
-      timer = window.setTimeout(() => takeAlong(at, onBench.current).catch(() => {}), SOON);
-    });
-    return () => window.clearTimeout(timer);
+    let left = false;
+    void controlled().then(() => {
+      if (!left) timer = window.setTimeout(() => takeAlong(at, onBench.current).catch(() => {}), SOON);
+    }, NOTHING_KEPT);
+    return () => {
+      left = true;
+      window.clearTimeout(timer);
+    };
   }, [at, onBench]);
   const open = /^\/wind\/([0-9a-f-]{36})/.exec(pathname)?.[1];
   useEffect(() => {
@@ -58,7 +67,7 @@ export default function Away() {
   if (since === null || open !== undefined) return null;
   return (
     <p className={classes.since} role="status" data-testid="seen-since">
-      The server is out of reach. This is as it was seen {moment(since)}; what you change has to wait.
+      The server can’t be reached. You see what was stored {moment(since)}. Changes have to wait.
     </p>
   );
 }

@@ -5,6 +5,7 @@ import { START } from '../drag/chain';
 import { dragQuestion } from '../drag/useDragOf';
 import { NAMES } from '../knots/names';
 import { FIRST_LINES, type Hands, type Joined, joinsCase, shownFor, typedLine } from '../knots/useKnotChoice';
+import { signsOf } from '../parts/signsOf';
 import { filledFor, toCase } from '../plan/codec';
 import { revive } from '../plan/draft';
 import { stands } from '../plan/records';
@@ -123,15 +124,16 @@ async function knotsAlong(angler: Angler): Promise<void> {
 
 /** What can be wrong with the line of a spool, by what is known of it and of the run it was wound by last. */
 async function troubleAlong(id: number | null | undefined, uuid: string | undefined, on: Bench): Promise<void> {
-  const found = await ask('trouble', {});
   const reel = on.reels.find((each) => each.spools.some((spool) => spool.id === id));
   const spool = reel?.spools.find((each) => each.id === id);
+  const signs = await ask('trouble', signsOf(reel?.kind));
   if (!reel || !spool) return;
   const drags = await answer(client.GET('/api/drags', { params: { query: { reel: reel.id, spool: spool.id } } }));
   const run =
     uuid === undefined ? undefined : await answer(client.GET('/api/runs/{uuid}', { params: { path: { uuid } } }));
   const known = knownOf(reel, spool, on.cares, drags, run?.state);
-  for (const { id: seen } of found?.signs ?? []) await ask('trouble', { seen, known });
+  await ask('trouble', { known });
+  for (const { id: seen } of signs?.signs ?? []) await ask('trouble', { seen, known });
 }
 
 /** Which knots fit, for the hands that are told on this device. */

@@ -37,7 +37,7 @@ export async function signOut(): Promise<void> {
     tellAll();
     document.title = 'Undro';
     document.body.textContent =
-      'Everything is taken off this device. The session itself ends as soon as the server answers again.';
+      'Everything was removed from this device. Your session ends when the server answers again.';
     return;
   }
   await goodbye();

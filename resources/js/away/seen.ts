@@ -7,5 +7,10 @@ export function keepSeen(path: string, answer: unknown): void {
   const kept = new Response(JSON.stringify(answer), {
     headers: { 'Content-Type': 'application/json', Date: new Date().toUTCString() },
   });
-  void caches.open(SEEN).then((cache) => cache.put(new URL(path, window.location.href), kept));
+  void caches
+    .open(SEEN)
+    .then((cache) => cache.put(new URL(path, window.location.href), kept))
+    .catch(() => {
+      // a device without room left keeps nothing, and goes on with the server
+    });
 }

@@ -18,16 +18,17 @@ precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
 
 self.addEventListener('install', (event) => event.waitUntil(keepShell()));
-// the page that brought it is looked after from the first time on
+// The page that registered this worker is claimed at once, without a reload.
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 self.addEventListener('message', (event) => {
-  // somebody signed in after this worker came: the page is fetched for them
-  if (event.data === 'here') event.waitUntil(keepShell());
+  // A page that was still loading when the worker claimed pages is not controlled by it, so each page is claimed when it reports.
+  // Somebody may have signed in since the shell was stored, so the shell is fetched again for them.
+  if (event.data === 'here') event.waitUntil(Promise.all([self.clients.claim(), keepShell()]));
 });
 
 async function keepShell(): Promise<void> {
   const page = await fetch(SHELL, { redirect: 'manual' }).catch(() => null);
-  if (page?.ok) await (await caches.open(PAGE)).put(SHELL, page);
+  if (page?.ok) await put(PAGE, SHELL, page);
 }
 
 registerRoute(
@@ -39,7 +40,7 @@ registerRoute(
     } catch {
       // as below
     }
-    return (await caches.match(SHELL, { cacheName: PAGE })) ?? Response.error();
+    return (await stored(PAGE, SHELL)) ?? Response.error();
   },
 );
 
@@ -66,11 +67,10 @@ async function fresh(request: Request, place: () => string | Promise<string>, na
     if (request.signal.aborted) throw error;
   }
   if (answer !== null && answer.status < 502) {
-    await of(answer);
-    if (answer.ok) await keep(name, await place(), answer.clone());
+    if ((await isTheirs(answer)) && answer.ok) await keep(name, await place(), answer.clone());
     return answer;
   }
-  const kept = await caches.match(await place(), { cacheName: name });
+  const kept = await stored(name, await place());
   if (!kept) return answer ?? Response.error();
   const headers = new Headers(kept.headers);
   headers.set('X-Seen', kept.headers.get('Date') ?? '');
@@ -78,11 +78,34 @@ async function fresh(request: Request, place: () => string | Promise<string>, na
 }
 
 async function keep(name: string, place: string, answer: Response): Promise<void> {
+  if (!(await put(name, place, answer)) || name !== WORKED) return;
   const cache = await caches.open(name);
-  await cache.put(place, answer);
-  if (name !== WORKED) return;
   const all = await cache.keys();
   for (const old of all.slice(0, Math.max(0, all.length - MOST_WORKED))) await cache.delete(old);
+}
+
+/** Stores an answer. A device without room left stores nothing, and whoever asked is answered all the same. */
+async function put(name: string, place: string, answer: Response): Promise<boolean> {
+  try {
+    await (await caches.open(name)).put(place, answer);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const stored = (name: string, place: string): Promise<Response | undefined> =>
+  caches.match(place, { cacheName: name }).catch(() => undefined);
+
+/** Whether answers of this household may be stored. Where what was stored of another one could not be forgotten, nothing is. */
+async function isTheirs(answer: Response): Promise<boolean> {
+  try {
+    await of(answer);
+    return true;
+  } catch {
+    known = undefined;
+    return false;
+  }
 }
 
 let known: Promise<string | undefined> | undefined;

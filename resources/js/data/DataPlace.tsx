@@ -13,9 +13,9 @@ const TABLES = [
   { value: 'reels', label: 'reels' },
   { value: 'spools', label: 'spools' },
   { value: 'lines', label: 'lines' },
-  { value: 'fillers', label: 'fillers' },
+  { value: 'fillers', label: 'filler spools' },
 ] as const;
-const STATE = { new: 'new', changed: 'changes one here', same: 'the same as here', bad: 'not taken' } as const;
+const STATE = { new: 'new', changed: 'changed', same: 'unchanged', bad: 'not imported' } as const;
 /** Rows shown of a long file; all the bad ones come first. */
 const SHOWN = 200;
 /** A longer text is shown in part, and not for changing. */
@@ -38,7 +38,7 @@ export function DataPlace() {
       const found = await read.mutateAsync({ text: of, table: (as || null) as Schemas['DataTable'] | null, take });
       setResult(found);
       const { id } = found;
-      if (id !== null) done('The file was taken.', () => takeBack(id), true);
+      if (id !== null) done('Import saved.', () => takeBack(id), true);
     } catch (error) {
       setResult(null);
       setProblem(error instanceof Problem ? error.message : 'That did not work. Try again.');
@@ -48,7 +48,7 @@ export function DataPlace() {
     const { rows } = await undo.mutateAsync(id);
     setResult(null);
     const left = rows.find((row) => row.problem !== null);
-    if (left) setProblem(`Not all of it could be taken back. ${left.problem}`);
+    if (left) setProblem(`Part of the import could not be undone. ${left.problem}`);
   };
   // what was seen was another text: it has to be looked at again before anything is taken
   const change = (typed: string, as: string) => {
@@ -70,25 +70,25 @@ export function DataPlace() {
   const long = text.length > TYPED_MOST;
   return (
     <div className={page.page}>
-      <title>Data in and out · Undro</title>
+      <title>Import and export · Undro</title>
       <div className={page.head}>
-        <h1>Data in and out</h1>
+        <h1>Import and export</h1>
         <span className={page.soft}>
-          everything in open formats{household === null ? '; nothing leaves this computer by itself' : ''}
+          open formats{household === null ? '; nothing leaves this computer unless you send it' : ''}
         </span>
       </div>
-      <section className={classes.out} aria-label="Out">
-        <h2>Out</h2>
+      <section className={classes.out} aria-label="Export">
+        <h2>Export</h2>
         <p>
           <Button component="a" href="/api/data" download>
-            All of it, as one JSON document
+            Export everything (JSON)
           </Button>{' '}
           <Anchor href="/api/data/schema" download="undro.schema.json" size="sm">
-            its schema
+            JSON schema
           </Anchor>
         </p>
         <p className={classes.tables}>
-          As tables (CSV):
+          Tables (CSV):
           {TABLES.map((table) => (
             <Button
               key={table.value}
@@ -102,31 +102,31 @@ export function DataPlace() {
             </Button>
           ))}
           <Button size="compact-sm" variant="default" component="a" href="/api/data/log" download>
-            the log
+            log
           </Button>
         </p>
         <p className={page.facts}>
-          The document holds the whole history too. Read into an empty Undro it is all there again. A copy of the
-          database is made every day Undro runs; the newest fourteen are kept.{' '}
+          The JSON file holds your whole history. Import it into an empty Undro to get everything back. Undro also
+          copies its database once a day and keeps the last fourteen copies.{' '}
           {household === null
-            ? '“./undro backup” makes one at once, “./undro restore” puts one back.'
-            : 'Who keeps the server can put one back.'}
+            ? 'Run “./undro backup” to make a copy now, and “./undro restore” to go back to one.'
+            : 'Whoever runs the server can restore one.'}
         </p>
       </section>
-      <section aria-label="In">
-        <h2>In</h2>
+      <section aria-label="Import">
+        <h2>Import</h2>
         <div className={classes.in}>
           <NativeSelect
-            label="The file is"
+            label="Kind of file"
             value={what}
             onChange={(event) => change(text, event.currentTarget.value)}
             data={[
-              { value: '', label: 'a JSON document of Undro' },
-              ...TABLES.map((each) => ({ value: each.value, label: `a table of ${each.label}` })),
+              { value: '', label: 'everything (JSON)' },
+              ...TABLES.map((each) => ({ value: each.value, label: `table of ${each.label} (CSV)` })),
             ]}
           />
           <label className={classes.file}>
-            <strong>Choose the file</strong>
+            <strong>Choose a file</strong>
             <input
               type="file"
               accept=".json,.csv,.txt,application/json,text/csv"
@@ -142,9 +142,9 @@ export function DataPlace() {
           mt="sm"
           value={long ? `${shorten(text, TYPED_MOST)} …` : text}
           readOnly={long}
-          description={long ? 'Too long to be changed here; all of it is read.' : undefined}
+          description={long ? 'The file is too long to edit here. All of it will be imported.' : undefined}
           onChange={(event) => change(event.currentTarget.value, what)}
-          placeholder={what === '' ? '{"undro": 1, …}' : 'name,material,size,strength\nJetty nylon,mono,0.30,5 kg'}
+          placeholder={what === '' ? '{"undro": 1, …}' : 'name,material,size,strength\nJetty mono,mono,0.30,5 kg'}
           spellCheck={false}
         />
         <div className={classes.buttons}>
@@ -154,16 +154,16 @@ export function DataPlace() {
             disabled={text.trim() === ''}
             loading={read.isPending}
           >
-            Look at it first
+            Preview
           </Button>
           {long && (
             <Button variant="subtle" color="gray" onClick={() => change('', what)}>
-              Put it away
+              Clear
             </Button>
           )}
           {result && !result.taken && good > 0 && (
             <Button onClick={() => run(true)} loading={read.isPending}>
-              Take the {good} good {good === 1 ? 'row' : 'rows'}
+              Import {good} {good === 1 ? 'row' : 'rows'}
             </Button>
           )}
         </div>
@@ -190,13 +190,13 @@ function Rows({ result }: { result: Result }) {
   return (
     <>
       <p className={classes.said} aria-live="polite" data-testid="import-said">
-        {result.taken ? 'Taken: ' : 'Nothing is changed yet: '}
+        {result.taken ? 'Imported: ' : 'Preview, nothing saved yet: '}
         {said || 'no rows'}.
         {result.taken && (
           <>
             {' '}
             <Anchor component={Link} to="/locker">
-              To the locker
+              Go to Locker
             </Anchor>
           </>
         )}
@@ -205,9 +205,9 @@ function Rows({ result }: { result: Result }) {
         <thead>
           <tr>
             <th scope="col">Row</th>
-            <th scope="col">Of</th>
+            <th scope="col">Table</th>
             <th scope="col">Name</th>
-            <th scope="col">Is</th>
+            <th scope="col">Status</th>
           </tr>
         </thead>
         <tbody>
@@ -235,7 +235,7 @@ function Rows({ result }: { result: Result }) {
                   </ul>
                 )}
                 {row.unknown.length > 0 && (
-                  <p className={page.late}>Not known here, and not taken: {row.unknown.join(', ')}.</p>
+                  <p className={page.late}>Unknown, not imported: {row.unknown.join(', ')}.</p>
                 )}
               </td>
             </tr>

@@ -20,7 +20,7 @@ export function Bought({ pack, count, name }: BoughtProps) {
   const [asked, setAsked] = useState(false);
   const { mutateAsync, isPending } = useAddFiller();
   const change = useChangeFiller();
-  const what = count === 1 ? 'one filler' : `${count} fillers`;
+  const what = count === 1 ? 'one filler spool' : `${count} filler spools`;
   const long = words(length(pack.length_m, units, 0));
   const write = async () => {
     try {
@@ -35,7 +35,7 @@ export function Bought({ pack, count, name }: BoughtProps) {
         made.push(filler.id);
       }
       setAsked(false);
-      done(`On the rack: ${what} of ${name}, ${long}.`, () =>
+      done(`Added to the rack: ${what} of ${name}, ${long}.`, () =>
         Promise.all(made.map((id) => change.mutateAsync({ id, body: { archived: true } }))),
       );
     } catch (error) {
@@ -45,10 +45,10 @@ export function Bought({ pack, count, name }: BoughtProps) {
   return asked ? (
     <span className={page.actions}>
       <span>
-        On the rack then: {what} of {name}, {long} each, at {price(pack.price)}.
+        Add {what} of {name} to the rack, {long} each, at {price(pack.price)}?
       </span>
       <Button size="compact-xs" loading={isPending} onClick={() => void write()}>
-        Write it down
+        Add to the rack
       </Button>
       <Button size="compact-xs" variant="subtle" color="gray" onClick={() => setAsked(false)}>
         Not yet
@@ -56,7 +56,7 @@ export function Bought({ pack, count, name }: BoughtProps) {
     </span>
   ) : (
     <Button size="compact-xs" variant="default" onClick={() => setAsked(true)}>
-      Bought
+      I bought it
     </Button>
   );
 }

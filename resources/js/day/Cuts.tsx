@@ -13,8 +13,8 @@ export function Cuts({ day }: { day: DayResult }) {
   const words = useDayWords(day);
   const { lines } = words;
   return (
-    <section aria-label="Cuts">
-      <h2>Cut from what</h2>
+    <section aria-label="Cutting list">
+      <h2>Cutting list</h2>
       <ul className={classes.cuts}>
         {day.leftovers.map((left) => {
           const cuts = day.cuts.filter((cut) => cut.source === left.source);
@@ -29,7 +29,7 @@ export function Cuts({ day }: { day: DayResult }) {
                   {left.left_m < 0.5
                     ? 'used up'
                     : `${inWords(length(left.left_m, units, 0))} left${left.waste ? ', too short to use' : ''}`}
-                  {still.length > 0 && `: enough for ${still.join('; ')} once more`}
+                  {still.length > 0 && `, enough to fill ${still.join('; ')} again`}
                 </span>
               </p>
               <Tape
@@ -39,7 +39,7 @@ export function Cuts({ day }: { day: DayResult }) {
                   id: `${index}`,
                   material: line?.material ?? 'mono',
                   length: cut.length_m,
-                  word: `${inWords(length(cut.length_m, units, 0))} ${cut.part === 'main' ? '' : 'under '}${words.job(cut.job)}`,
+                  word: `${inWords(length(cut.length_m, units, 0))} ${cut.part === 'main' ? '' : 'backing for '}${words.job(cut.job)}`,
                   backing: cut.part === 'backing',
                 }))}
                 scaleUnit={{ m: metresPer(units), name: units.length }}

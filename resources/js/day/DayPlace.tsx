@@ -80,9 +80,10 @@ function OneDay() {
         {!kept && <Going days={days.data} />}
         {kept && (
           <p className={page.facts} data-testid="kept">
-            {kept.name}: {all.length - open.length} of {all.length} done. It is kept; go on here or on another device.{' '}
+            {kept.name}: {all.length - open.length} of {all.length} done. This day is saved: continue here or on another
+            device.{' '}
             <Button size="compact-xs" variant="default" onClick={() => void end()}>
-              Put this day away
+              Archive this day
             </Button>
           </p>
         )}
@@ -93,7 +94,7 @@ function OneDay() {
             disabled={due.length === 0}
             onClick={() => set({ spools: due.map((wish) => wish.spool).join(',') })}
           >
-            All that are due
+            Select all that are due
           </Button>
           <Button
             size="compact-sm"
@@ -102,7 +103,7 @@ function OneDay() {
             disabled={picked.size === 0}
             onClick={() => set({ spools: '' })}
           >
-            None
+            Clear
           </Button>
           {!kept && (
             <Button
@@ -111,12 +112,12 @@ function OneDay() {
               disabled={picked.size === 0}
               onClick={() => void keep().then((id) => (id === null ? undefined : navigate(`/day/${id}`)))}
             >
-              Keep this day
+              Save this day
             </Button>
           )}
         </div>
         <details className={classes.picking} open={!(kept && narrow)}>
-          <summary>Spools, and what is done to them</summary>
+          <summary>Spools and jobs</summary>
           <ul className={classes.pick}>
             {usual.data.map((wish) => (
               <Wish
@@ -131,7 +132,7 @@ function OneDay() {
             ))}
           </ul>
           <Switch
-            label="backing may be two pieces, joined"
+            label="Allow backing in two pieces, joined"
             checked={at.pieces === '2'}
             onChange={(event) => set({ pieces: event.currentTarget.checked ? '2' : '1' })}
           />
@@ -142,38 +143,38 @@ function OneDay() {
         data-first={(begun && day.data && jobs.length > 0) || undefined}
       >
         {gone && (
-          <Empty title="This day is put away" order={2}>
-            <p>Another one can be begun at any time: pick its spools.</p>
+          <Empty title="This day is archived" order={2}>
+            <p>You can start another one at any time: pick its spools.</p>
             <Button component={Link} to="/day" mt="sm">
-              Another bench day
+              Start another bench day
             </Button>
           </Empty>
         )}
         {usual.data.length === 0 && (
-          <Empty title="There is no spool yet" order={2}>
-            <p>A bench day fills several spools in one evening. Put the first reels into the Locker.</p>
+          <Empty title="No spools yet" order={2}>
+            <p>A bench day fills several spools in one evening. Add your reels in Locker first.</p>
             <Button component={Link} to="/locker" mt="sm">
-              To the Locker
+              Go to Locker
             </Button>
           </Empty>
         )}
         {usual.data.length > 0 && all.length === 0 && !gone && (
           <Empty title="Pick the spools to fill" order={2}>
             <p>
-              Each is planned as it was filled last, or new with the line you pick; change the line or the length beside
-              it. What is cut from which filler, what must be bought and how long it takes follows as you pick.
+              Each spool is planned as it was last filled, or with the line and length you choose. As you pick, Undro
+              works out which filler spool to cut from, what to buy and how long it takes.
             </p>
           </Empty>
         )}
         {all.length > 0 && open.length === 0 && (
-          <Empty title="All of it is done" order={2}>
-            <p>Every spool of this day is filled, or done as picked. Bag the old line, and write the labels.</p>
+          <Empty title="All done" order={2}>
+            <p>Every spool of this day is done. Bag the old line and print the labels.</p>
           </Empty>
         )}
         {unsaid.length > 0 && (
           <p role="status" className={classes.problem}>
-            {unsaid.length === 1 ? 'One spool was' : `${unsaid.length} spools were`} never filled: pick a line and a
-            length for {unsaid.length === 1 ? 'it' : 'them'}, beside the name.
+            {unsaid.length === 1 ? 'One spool has' : `${unsaid.length} spools have`} never been filled. Pick a line and
+            a length for {unsaid.length === 1 ? 'it' : 'them'} next to the name.
           </p>
         )}
         {day.error && (

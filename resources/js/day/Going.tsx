@@ -7,11 +7,11 @@ import classes from './Day.module.css';
 export function Going({ days }: { days: Schemas['KeptDay'][] }) {
   if (days.length === 0) return null;
   return (
-    <ul className={`${page.facts} ${classes.going}`} aria-label="Days that go on">
+    <ul className={`${page.facts} ${classes.going}`} aria-label="Days in progress">
       {days.map((day) => {
         return (
           <li key={day.id}>
-            <Link to={`/day/${day.id}`}>Go on: {day.name}</Link>, {day.finished.length} of {day.spools.length} done
+            <Link to={`/day/${day.id}`}>Continue: {day.name}</Link>, {day.finished.length} of {day.spools.length} done
           </li>
         );
       })}

@@ -50,11 +50,11 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
         {job && job.problem === null && (
           <span className={page.facts}>
             {job.main_m !== null &&
-              `${inWords(length(job.main_m, units, 0))} of main line${wish.task === 'replace' ? ', the backing stays' : ''}, `}
+              `${inWords(length(job.main_m, units, 0))} of main line${wish.task === 'replace' ? ', backing stays' : ''}, `}
             {job.backing_m !== null &&
-              `${inWords(length(job.backing_m, units, 0))} of backing (up to ${inWords(length(job.backing_high_m ?? 0, units, 0))} is reserved), `}
+              `${inWords(length(job.backing_m, units, 0))} of backing (${inWords(length(job.backing_high_m ?? 0, units, 0))} reserved to be safe), `}
             {Math.round(job.work_min)} min
-            {job.soak_min >= 1 && `, ${Math.round(job.soak_min)} min in the water before`}
+            {job.soak_min >= 1 && `, soak ${Math.round(job.soak_min)} min first`}
           </span>
         )}
       </div>
@@ -84,10 +84,10 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
                     size="compact-xs"
                     variant="subtle"
                     color="gray"
-                    aria-label={`Not from there: ${cut.part} of ${name} from ${words.source(cut.source)}`}
+                    aria-label={`Don’t use: ${cut.part} of ${name} from ${words.source(cut.source)}`}
                     onClick={() => onForbid(choice)}
                   >
-                    Not from there
+                    Don’t use
                   </Button>
                 )}
               </span>
@@ -99,14 +99,14 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
         .filter((choice) => choice.job === id)
         .map((choice) => (
           <p key={choice.part + choice.source} className={page.facts}>
-            {choice.part === 'main' ? 'Main line' : 'Backing'} not from {words.source(choice.source)}.{' '}
+            {choice.part === 'main' ? 'Main line' : 'Backing'}: {words.source(choice.source)} is ruled out.{' '}
             <Button
               size="compact-xs"
               variant="default"
-              aria-label={`Allow it again: ${choice.part} of ${name} from ${words.source(choice.source)}`}
+              aria-label={`Allow again: ${choice.part} of ${name} from ${words.source(choice.source)}`}
               onClick={() => onAllow(choice)}
             >
-              Allow it again
+              Allow again
             </Button>
           </p>
         ))}
@@ -117,31 +117,31 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
             const from = words.job(nameOf({ kind: 'spool', id: offer.from }));
             return (
               <p key={offer.from} className={page.facts}>
-                The {inWords(length(offer.length_m, units, 0))} of {words.line(offer.line)?.name} that come off {from}{' '}
-                are worn but sound: under this they save {inWords(length(job?.backing_m ?? 0, units, 0))} of backing.{' '}
+                The old {words.line(offer.line)?.name} from {from} ({inWords(length(offer.length_m, units, 0))}) is worn
+                but sound. As backing here it saves {inWords(length(job?.backing_m ?? 0, units, 0))} of new line.{' '}
                 <Button
                   size="compact-xs"
                   variant="default"
-                  aria-label={`Take the old line of ${from} under ${name}`}
+                  aria-label={`Use the old line from ${from} as backing on ${name}`}
                   onClick={() => onReuse(wish.spool, offer.from)}
                 >
-                  Take it
+                  Use it as backing
                 </Button>
               </p>
             );
           })}
       {wish.reuse != null && (
         <p className={page.facts}>
-          Under it goes the old line of {words.job(nameOf({ kind: 'spool', id: wish.reuse }))}: wind that onto an empty
-          filler first, the worn end last.{' '}
+          Backing: the old line from {words.job(nameOf({ kind: 'spool', id: wish.reuse }))}. Wind it onto an empty spare
+          spool first, worn end last.{' '}
           <Button size="compact-xs" variant="subtle" color="gray" onClick={() => onReuse(wish.spool, null)}>
-            Take new backing
+            Use new backing
           </Button>
         </p>
       )}
       {!filled && job?.problem === null && (
         <Button size="compact-sm" variant="default" component={Link} to={`/log?spool=${wish.spool}`}>
-          To its log
+          Open its log
         </Button>
       )}
       {filled && cuts.length > 0 && (
@@ -157,10 +157,10 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
         size="compact-sm"
         variant="subtle"
         color="gray"
-        aria-label={`Done already: ${name}`}
+        aria-label={`Mark as done: ${name}`}
         onClick={() => onDone(wish.spool)}
       >
-        Done already
+        Mark as done
       </Button>
     </li>
   );

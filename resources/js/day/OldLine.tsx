@@ -16,8 +16,8 @@ export function OldLine({ day }: { day: DayResult }) {
   const taken = day.cuts.filter((cut) => refOf(cut.source)?.kind === 'spool');
   const bag = jobs.filter((job) => !taken.some((cut) => cut.source === job.id));
   return (
-    <section aria-label="Old line off first">
-      <h2>First, all old line off: {Math.round(minutes)} min</h2>
+    <section aria-label="Strip the old line first">
+      <h2>Strip all old line first: {Math.round(minutes)} min</h2>
       <ul className={classes.from}>
         {jobs.map((job) => {
           const use = taken.find((cut) => cut.source === job.id);
@@ -27,14 +27,14 @@ export function OldLine({ day }: { day: DayResult }) {
               <span>
                 {words.job(job.id)}: {inWords(length(job.off_m ?? 0, units, 0))}
                 {main && ` (${words.line(main.line)?.name})`}
-                {use && `, onto an empty filler: it goes under ${words.job(use.job)}`}
+                {use && `, onto an empty spare spool: it becomes backing on ${words.job(use.job)}`}
               </span>
             </li>
           );
         })}
       </ul>
       <p className={page.facts}>
-        Bag{' '}
+        Cut{' '}
         {inWords(
           length(
             bag.reduce((sum, job) => sum + (job.off_m ?? 0), 0),
@@ -42,7 +42,7 @@ export function OldLine({ day }: { day: DayResult }) {
             0,
           ),
         )}{' '}
-        of it, cut short, for a line-recycling point or as local rules say. Waste line kills wildlife.
+        of old line into short pieces and bag it for line recycling, or as local rules say. Waste line kills wildlife.
       </p>
     </section>
   );

@@ -18,10 +18,10 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
   const [open, setOpen] = useState(false);
   const name = (line: number) => lines.find((each) => each.id === line)?.name ?? '';
   return (
-    <section aria-label="Packs on sale">
-      <h2>Packs on sale</h2>
+    <section aria-label="Line to buy">
+      <h2>Line to buy</h2>
       <p className={page.facts}>
-        What the proposal may buy: what you list here, and fillers bought before at their price then.
+        List what the shop has and at what price. Line you bought before is listed at the price you paid.
       </p>
       <ul className={classes.packs}>
         {packs.map((pack) => (
@@ -42,14 +42,15 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
                     .mutateAsync({ id, archived: true })
                     .then(
                       () =>
-                        done(`${name(pack.line)}, ${words(length(pack.length_m, units, 0))} off the list.`, () =>
-                          change.mutateAsync({ id, archived: false }),
+                        done(
+                          `${name(pack.line)}, ${words(length(pack.length_m, units, 0))} removed from the list.`,
+                          () => change.mutateAsync({ id, archived: false }),
                         ),
                       failed,
                     );
                 }}
               >
-                Off the list
+                Remove
               </Button>
             )}
           </li>
@@ -57,7 +58,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
       </ul>
       {open ? (
         <FigureForm
-          label="Another pack"
+          label="Add line to buy"
           fields={[
             {
               key: 'line',
@@ -74,7 +75,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
             },
           ]}
           initial={{ line: `${lines[0]?.id ?? ''}`, length: '', price: '' }}
-          submit="Onto the list"
+          submit="Add to the list"
           onSubmit={async (values) => {
             await add.mutateAsync({
               line: Number(values.line),
@@ -87,7 +88,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
         />
       ) : (
         <Button size="compact-sm" variant="default" disabled={lines.length === 0} onClick={() => setOpen(true)}>
-          Another pack
+          Add line to buy
         </Button>
       )}
     </section>

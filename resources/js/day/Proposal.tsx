@@ -38,14 +38,14 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
     <>
       <div className={classes.head}>
         <LargeFigure
-          lead="The evening takes"
+          lead="Time needed"
           figure={
             day.minutes < 60
               ? day.minutes.toFixed(0)
               : `${Math.floor(day.minutes / 60)} h ${Math.round(day.minutes % 60)}`
           }
           unit="min"
-          trail={`${jobs.length - bad.length} ${jobs.length - bad.length === 1 ? 'spool' : 'spools'}, soaks beside the winding`}
+          trail={`${jobs.length - bad.length} ${jobs.length - bad.length === 1 ? 'spool' : 'spools'}, soaking included`}
           stale={stale}
         />
         <div className={classes.sum}>
@@ -60,12 +60,12 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
           </p>
           <p className={page.facts}>
             {day.waste_m > 0
-              ? `${words(length(day.waste_m, units))} end up too short to use; `
-              : 'No end is too short to use; '}
-            {day.sources === 1 ? 'One filler or pack' : `${day.sources} fillers or packs`} opened.{' '}
+              ? `${words(length(day.waste_m, units))} left over is too short to use. `
+              : 'No leftover is too short to use. '}
+            {day.sources === 1 ? 'You open one filler spool.' : `You open ${day.sources} filler spools.`}{' '}
             {day.optimal
-              ? 'There is no better way.'
-              : `No way costs less than ${price({ amount: day.cost_bound, money })}; of waste a little less may be possible.`}
+              ? 'This is the best solution.'
+              : `You can’t spend less than ${price({ amount: day.cost_bound, money })}. A little less waste may be possible.`}
           </p>
           {day.buy.length > 0 && (
             <ul className={classes.buy} aria-label="To buy">
@@ -88,7 +88,7 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
       <OldLine day={day} />
       <Cuts day={day} />
       <section aria-label="Spools">
-        <h2>In this order</h2>
+        <h2>Order of work</h2>
         <ol className={classes.jobs}>
           {jobs
             .toSorted((a, b) => place(a) - place(b))

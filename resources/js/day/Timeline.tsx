@@ -70,12 +70,12 @@ export function Timeline({ bars, minutes, name }: TimelineProps) {
         )}
       </div>
       <p className={classes.key}>
-        <span className={classes.keyStrip} /> old line off <span className={classes.keyWork} /> in hand{' '}
-        <span className={classes.keySoak} /> soaking by itself
+        <span className={classes.keyStrip} /> old line off <span className={classes.keyWork} /> winding{' '}
+        <span className={classes.keySoak} /> soaking
       </p>
     </section>
   );
 }
 
-const WHAT = { strip: 'old line off', hands: 'into the water', soak: 'soaking', work: 'in hand' } as const;
+const WHAT = { strip: 'old line off', hands: 'into the water', soak: 'soaking', work: 'winding' } as const;
 const short = (text: string, most: number) => (text.length > most ? `${shorten(text, most - 1)}…` : text);

@@ -17,11 +17,11 @@ interface WishProps {
 }
 
 const TASKS = [
-  { value: 'replace', label: 'new main line, the backing stays' },
-  { value: 'refill', label: 'all of it new' },
-  { value: 'cut_back', label: 'cut the end back' },
-  { value: 'top_up', label: 'top up under the main line' },
-  { value: 'turn_over', label: 'turn the main line end for end' },
+  { value: 'replace', label: 'new main line, keep the backing' },
+  { value: 'refill', label: 'new main line and backing' },
+  { value: 'cut_back', label: 'cut back the worn end' },
+  { value: 'top_up', label: 'add backing under the main line' },
+  { value: 'turn_over', label: 'reverse the main line (end for end)' },
 ];
 
 /** A spool that may be picked, and what is wanted on it. */
@@ -55,7 +55,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
           <NativeSelect
             size="xs"
             className={classes.wide}
-            aria-label={`What is done to ${name}`}
+            aria-label={`Job for ${name}`}
             value={task}
             data={TASKS.filter((each) =>
               // a bare spool can only be filled
@@ -67,7 +67,7 @@ export function Wish({ wish, picked, onPick, onWish }: WishProps) {
           />
           {filled && lines.length === 0 && (
             <p className={`${page.facts} ${classes.wide}`}>
-              There is no line to pick yet. <Link to="/rack?add=filler">Put a filler into the Rack</Link> first.
+              There is no line to choose yet. <Link to="/rack?add=filler">Add a filler spool</Link> first.
             </p>
           )}
           {filled && (

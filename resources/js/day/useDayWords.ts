@@ -22,11 +22,11 @@ export function useDayWords(day: DayResult | undefined) {
     const filler = ref?.kind === 'filler' ? fillers.find((each) => each.id === ref.id) : undefined;
     if (filler)
       return filler.full_length_m === null
-        ? `${fillerName(filler, fillers)}, filler`
-        : `${fillerName(filler, fillers)}, filler of ${words(length(filler.full_length_m, units, 0))}`;
-    if (ref?.kind === 'spool') return `the old line of ${job(name)}`;
+        ? `${fillerName(filler, fillers)}, filler spool`
+        : `${fillerName(filler, fillers)}, filler spool of ${words(length(filler.full_length_m, units, 0))}`;
+    if (ref?.kind === 'spool') return `the old line from ${job(name)}`;
     const pack = ref?.kind === 'pack' ? day?.packs[ref.id] : undefined;
-    return pack ? `${line(pack.line)?.name}, new pack of ${words(length(pack.length_m, units, 0))}` : name;
+    return pack ? `${line(pack.line)?.name}, new spool of ${words(length(pack.length_m, units, 0))}` : name;
   };
   return { job, source, line, lines };
 }

@@ -78,7 +78,7 @@ export function useKeptDay() {
     try {
       await change.mutateAsync({ id: kept.id, body: { archived: true } });
       navigate('/day');
-      done(`${kept.name} is put away.`, () => change.mutateAsync({ id: kept.id, body: { archived: false } }));
+      done(`${kept.name} archived.`, () => change.mutateAsync({ id: kept.id, body: { archived: false } }));
     } catch (error) {
       failed(error);
     }

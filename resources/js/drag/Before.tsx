@@ -24,14 +24,12 @@ export function Before({ history, onAgain }: BeforeProps) {
   const { takeBack } = useTakeBack();
   const { settings, drift } = history;
   if (settings.length === 0) {
-    return (
-      <p>No setting of this spool is kept yet. Set it, keep it, and “the same as then” is one press the next time.</p>
-    );
+    return <p>No saved setting for this spool yet. Once you save one, you can repeat it with one press.</p>;
   }
   const back = async (setting: DragSetting) => {
     try {
       const entry = await takeBack(setting.id);
-      done('Taken out of the history.', () => takeBack(entry));
+      done('Removed from the history.', () => takeBack(entry));
     } catch (error) {
       failed(error);
     }
@@ -58,7 +56,7 @@ export function Before({ history, onAgain }: BeforeProps) {
               <strong>{setting.median_N === null ? 'not measured' : words(force(setting.median_N, units))}</strong>
               {setting.at_another_level && `, ${words(length(setting.line_out_m, units, 0))} out`}
               {setting.position !== null &&
-                ` at ${place(setting.position)} ${KNOB_WORD[setting.knob]}${setting.from_off ? ' from fully backed off' : ', not counted from off'}`}
+                ` at ${place(setting.position)} ${KNOB_WORD[setting.knob]}${setting.from_off ? ' from fully loose' : ', not counted from fully loose'}`}
               <br />
               <span className={classes.soft}>
                 {[
@@ -83,7 +81,7 @@ export function Before({ history, onAgain }: BeforeProps) {
             <Group gap={6}>
               {setting.again && (
                 <Button size="compact-sm" variant="default" onClick={() => onAgain(setting)}>
-                  Same as on {day(setting.happened_at)}
+                  Repeat the setting of {day(setting.happened_at)}
                 </Button>
               )}
               <Button
@@ -91,9 +89,9 @@ export function Before({ history, onAgain }: BeforeProps) {
                 variant="subtle"
                 color="gray"
                 onClick={() => back(setting)}
-                aria-label={`Take back the setting of ${day(setting.happened_at)}`}
+                aria-label={`Undo the setting of ${day(setting.happened_at)}`}
               >
-                Take back
+                Undo
               </Button>
             </Group>
           </li>

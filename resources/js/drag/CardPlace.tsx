@@ -27,11 +27,11 @@ export function CardPlace() {
     return (
       <div className={classes.tools}>
         <p>
-          There is no card yet: it wants line on the reel, the strength of the main line, and the shape of the spool
+          There is no card yet. It needs line on the reel, the strength of the main line, and the shape of the spool
           (its lip and one more measure).
         </p>
         <Button component={Link} to="/drag">
-          To Drag
+          Open Drag
         </Button>
       </div>
     );
@@ -58,9 +58,9 @@ export function CardPlace() {
           </p>
           <p>
             {kept?.position != null && kept.from_off
-              ? `${place(kept.position)} ${KNOB_WORD[kept.knob]} from fully backed off`
+              ? `${place(kept.position)} ${KNOB_WORD[kept.knob]} from fully loose`
               : kept?.measured
-                ? 'by the scale: its place was not counted'
+                ? 'by the scale; the position was not counted'
                 : 'not measured yet'}
             {kept ? `, ${day(kept.happened_at)}` : ''}
           </p>
@@ -75,7 +75,7 @@ export function CardPlace() {
             Ease off, never tighten. Slow a fish with a thumb or palm. Let it run when it runs; never wind while the
             drag slips: lift, then wind down.
           </p>
-          {noTurns(found) && <p>No turns here: the setting was pulled at one place of the knob alone.</p>}
+          {noTurns(found) && <p>No turns here: you pulled at one knob position only.</p>}
         </section>
       </article>
     </>

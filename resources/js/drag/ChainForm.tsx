@@ -53,8 +53,8 @@ interface ChainFormProps {
 /** What the log says a line has left of its strength, and by what. */
 const byTheLog = (care: Care | undefined) =>
   care
-    ? `By the log it keeps ${Math.round(care.condition.keeps * 100)} % of its strength, ${care.condition.by === 'wear' ? 'by age and outings' : `it was found ${care.condition.by}`}.`
-    : 'Nothing is written of its age: taken as new.';
+    ? `According to the log it has ${Math.round(care.condition.keeps * 100)} % of its strength left, ${care.condition.by === 'wear' ? 'going by age and trips' : `because it was ${care.condition.by}`}.`
+    : 'The log doesn’t say how old it is. Undro treats it as new.';
 
 /** What hangs between the reel and the fish, as typed; every field may stay empty but the main line. */
 export function ChainForm({ draft, set, steps, problem, units, angler, drag, care }: ChainFormProps) {
@@ -97,9 +97,9 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
             label: `${each.word}: ${Math.round(each.fraction * 100)} %`,
           })) ?? [{ value: draft.fishing, label: '…' }],
         )}
-        {field('fraction', 'Own share of the weakest link', {
+        {field('fraction', 'Your share of the weakest link', {
           placeholder:
-            drag?.fraction_from === 'habit' ? `${Math.round(drag.fraction * 100)} %, your habit` : 'as above',
+            drag?.fraction_from === 'habit' ? `${Math.round(drag.fraction * 100)} %, your usual` : 'as above',
         })}
       </fieldset>
       <fieldset>
@@ -120,10 +120,10 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
           <div className={classes.pair}>
             {choice(
               'join',
-              'Joined by',
+              'Joining knot',
               joins.map((knot) => ({ value: knot.id, label: knot.word })),
             )}
-            {field('joinTested', 'Own pull test', {
+            {field('joinTested', 'Your pull test', {
               placeholder: tested
                 ? `${Math.round(Number(tested) * 100)} %, tested`
                 : join
@@ -137,7 +137,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
       <fieldset>
         <legend>At the hook</legend>
         <div className={classes.pair}>
-          {field('terminalTested', 'Knot, own pull test', {
+          {field('terminalTested', 'Hook knot, your pull test', {
             placeholder: terminal ? keeps(terminal.low, terminal.high) : '',
           })}
           {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
@@ -154,7 +154,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
             onChange={(event) => set({ mechanism: event.currentTarget.value, knob: '' })}
           />
           {choice('rod', 'Rod', [
-            { value: '', label: 'not said' },
+            { value: '', label: 'none' },
             ...rods.map((rod) => ({
               value: String(rod.id),
               label: rod.max_drag_N ? `${rod.name}, to ${words(rated(rod.max_drag_N, units))}` : rod.name,
@@ -165,7 +165,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
           <Segmented
             size="xs"
             fullWidth
-            aria-label="Counted in"
+            aria-label="Knob counted in"
             value={steps.knob}
             onChange={(knob) => set({ knob })}
             data={steps.knobs.map((knob) => ({
@@ -181,7 +181,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         <Segmented
           size="xs"
           fullWidth
-          aria-label="Where it is read"
+          aria-label="Scale position"
           value={draft.tip}
           onChange={(tip) => set({ tip })}
           data={[
@@ -191,7 +191,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         />
         <div className={classes.pair}>
           {draft.tip === 'yes' && field('angle', 'Rod angle, degrees', { placeholder: '45' })}
-          {field('sleeve', 'Sleeve, across', { unit: units.small, placeholder: 'none' })}
+          {field('sleeve', 'Sleeve diameter', { unit: units.small, placeholder: 'none' })}
         </div>
       </fieldset>
     </form>

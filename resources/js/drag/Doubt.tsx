@@ -38,10 +38,10 @@ export function Doubt({ doubt, setting, units, onChange }: DoubtProps) {
           Change it
         </Button>
         <Button variant="subtle" color="gray" onClick={() => setting.put(index, { sure: true })}>
-          It was so
+          It was right
         </Button>
       </Group>
-      <p className={classes.because}>What to do next follows once this is answered.</p>
+      <p className={classes.because}>Answer this first, then Undro says what to do next.</p>
     </section>
   );
 }

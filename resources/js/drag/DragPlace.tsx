@@ -75,17 +75,17 @@ export function DragPlace() {
       <div className={classes.main}>
         {!reel && (
           <p className={classes.soft}>
-            Nothing is on the bench: the target can be worked out, and a setting kept once a reel is put there (key b).
+            No reel on the bench. You can work out a target; to save a setting, choose a reel (press b).
           </p>
         )}
         {!found && draft.main.trim() === '' && (
           <Empty title="How strong is the main line?" order={1}>
             <p>
-              Type what it is rated at, beside this, or put a reel on the bench whose line is in the Rack. The drag to
-              set follows from the weakest of all that hangs between reel and fish.
+              Enter its rated strength in the form, or choose a reel whose line is in the Rack. The drag setting follows
+              from the weakest link between reel and fish.
             </p>
             <Button component={Link} to="/drag/practice" mt="sm">
-              Practise on a made-up drag
+              Practice setting a drag
             </Button>
           </Empty>
         )}
@@ -114,7 +114,7 @@ export function DragPlace() {
               <section className={classes.ask} role="alertdialog" aria-label="Over 40 %">
                 <p>
                   {Math.round(found.asked_share * 100)} % of the weakest link is over 40 %. A lunge, a stuck washer or
-                  an emptier spool then breaks it, and what breaks under load flies back. Local rules on line come
+                  an emptier spool can then break it, and what breaks under load flies back. Local rules on line come
                   first.
                 </p>
                 <Button color="rust" onClick={() => setSure(`${found.asked_share}`)}>
@@ -127,17 +127,17 @@ export function DragPlace() {
                   <Segmented
                     value={draft.at}
                     onChange={(at) => set({ at })}
-                    aria-label="What of the drag"
+                    aria-label="Views of the drag"
                     data={[
-                      { value: 'set', label: 'Set it' },
-                      { value: 'runs', label: 'As line runs out' },
+                      { value: 'set', label: 'Set the drag' },
+                      { value: 'runs', label: 'Line out' },
                       { value: 'strike', label: 'Strike' },
-                      { value: 'before', label: 'Before' },
+                      { value: 'before', label: 'Saved settings' },
                     ]}
                   />
                   <span />
                   <Anchor component={Link} to="/drag/practice">
-                    Practise on a made-up drag
+                    Practice setting a drag
                   </Anchor>
                 </div>
                 {draft.at === 'set' && (
@@ -159,14 +159,14 @@ export function DragPlace() {
                     (reel && spool && found.total_m !== null ? (
                       <RunsOut draft={draft} set={set} drag={found} reel={reel} spool={spool} kept={kept} />
                     ) : (
-                      <Empty title="What runs out is not known yet">
+                      <Empty title="The line on this spool is not known yet">
                         <p>
                           {!spool || spool.contents.length === 0
-                            ? 'No line is recorded on the spool on the bench. Wind it, or say what is on it, and its drag is drawn over all of that line.'
-                            : 'The spool’s shape is not known: with its lip and one more measure the drag is drawn over all of its line.'}
+                            ? 'This spool has no line in the records. Wind it or enter what’s on it, and Undro draws the drag over all of that line.'
+                            : 'The shape of the spool is not known. With the lip and one more measure, Undro draws the drag over all of its line.'}
                         </p>
                         <Button component={Link} to="/locker" mt="sm">
-                          To the Locker
+                          Open the Locker
                         </Button>
                       </Empty>
                     ))}
@@ -184,7 +184,7 @@ export function DragPlace() {
                         }}
                       />
                     ) : (
-                      <p>Put a reel on the bench, and its settings stand here.</p>
+                      <p>Choose a reel (press b) to see its saved settings.</p>
                     ))}
                 </Suspense>
               </div>

@@ -17,15 +17,15 @@ export function Ladder({ drag }: { drag: DragResult }) {
       <thead>
         <tr>
           <th scope="col">{units.length} out</th>
-          <th scope="col">under the lip, {units.small}</th>
+          <th scope="col">below the lip, {units.small}</th>
           <th scope="col">
-            {drag.at_least ? 'left alone, at least' : 'left alone'}, {units.force}
+            {drag.at_least ? 'if left alone, at least' : 'left alone'}, {units.force}
           </th>
           <th scope="col">of the weakest</th>
           <th scope="col">
             {drag.at_least ? 'ease to, at most' : 'ease to'}, {units.force}
           </th>
-          {turns && <th scope="col">back from the setting</th>}
+          {turns && <th scope="col">turn back</th>}
         </tr>
       </thead>
       <tbody>
@@ -50,5 +50,5 @@ const back = (row: DragResult['ladder'][number]) =>
 /** Why there are no turns beside the forces; empty where there are. */
 export const noTurns = (drag: DragResult): string =>
   drag.no_law
-    ? 'How far to turn the knob back is not known: the setting was pulled at one place of the knob alone. Pull at two or more, keep it, and the turns stand here.'
+    ? 'Undro doesn’t know how far to turn the knob back, because you pulled at one position only. Pull at two or more, save the setting, and the turns appear here.'
     : '';

@@ -25,7 +25,7 @@ export function LeaderOn({ draft, spool }: { draft: DragDraft; spool: Spool }) {
           angler: angler?.id ?? null,
           ...(strength === '' ? { no_leader: true } : { strength, knot: draft.join as 'fg' }),
         },
-        () => (strength === '' ? 'Written down: no leader is on.' : 'The leader is written down.'),
+        () => (strength === '' ? 'Saved: no leader is on.' : 'Leader saved.'),
       );
     } catch (error) {
       failed(error);
@@ -35,12 +35,12 @@ export function LeaderOn({ draft, spool }: { draft: DragDraft; spool: Spool }) {
     <>
       {on && (
         <p className={classes.soft}>
-          On by the log since {day(on.since)}: {leaderWords(on, units)}.
+          On since {day(on.since)}: {leaderWords(on, units)}.
         </p>
       )}
       {!same && spool.contents.length > 0 && (
         <Button size="compact-sm" variant="default" loading={isPending} onClick={keep}>
-          {strength === '' ? 'None is on: write it down' : `${strength} is on: write it down`}
+          {strength === '' ? 'Log: no leader on' : `Log: ${strength} on`}
         </Button>
       )}
     </>

@@ -30,7 +30,9 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
   const { scale, said } = useScalePulls(useCallback((pull) => setRunning(pull.running || pull.startUp), []));
   if (!set?.measured) {
     return (
-      <p className={classes.soft}>Keep a measured setting first; then points at other levels go on the same curve.</p>
+      <p className={classes.soft}>
+        Save a measured setting first. Then you can add points at other levels to the curve.
+      </p>
     );
   }
   const here = drag.at?.line_out_m ?? 0;
@@ -53,7 +55,7 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
       line_out_m: withUnit(out, units.length),
       pulls: [{ position: set.position ?? 0, running_N: withUnit(running, units.force) }],
     };
-    if (await keep(point, 'The point is on the curve.')) {
+    if (await keep(point, 'Point added to the curve.')) {
       setOut(unlessTyped(out));
       setRunning(unlessTyped(running));
     }
@@ -62,8 +64,8 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
     <section className={classes.points} aria-label="Measured at other levels">
       <p className={classes.soft}>
         {drag.at_least && drag.ask_at_m !== null
-          ? `One pull tells how much more it is: strip ${words(length(drag.ask_at_m, units, 0))}, a third of the line, knob untouched, and pull again.`
-          : 'Strip line to a length, knob untouched, and pull again:'}
+          ? `One pull shows how much stronger the drag gets. Strip ${words(length(drag.ask_at_m, units, 0))}, a third of the line, leave the knob alone, and pull again.`
+          : 'Strip some line, leave the knob alone, and pull again:'}
       </p>
       <form
         className={classes.points}
@@ -84,7 +86,7 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
         </div>
         {scale?.state === 'here' && scale.stand_in && (
           <Button size="compact-sm" variant="default" onClick={() => void pull()} disabled={here < 1}>
-            Pull the stand-in with {words(length(here, units, 0))} out
+            Pull the simulated scale with {words(length(here, units, 0))} out
           </Button>
         )}
         <Button
@@ -94,7 +96,7 @@ export function Levels({ draft, drag, reel, spool, set }: LevelsProps) {
           disabled={out.trim() === '' || running.trim() === ''}
           loading={isPending}
         >
-          Put it on the curve
+          Add to the curve
         </Button>
       </form>
       {said && (

@@ -22,7 +22,7 @@ export function Next({ next, knob, word, units, onStands, onPreset }: NextProps)
   const said = next.preset
     ? `Preset ${next.off < 0 ? 'up' : 'down'}`
     : next.out_of_reach
-      ? 'No farther'
+      ? 'Stop here'
       : next.state === 'accept'
         ? 'Leave it there'
         : move
@@ -45,15 +45,15 @@ export function Next({ next, knob, word, units, onStands, onPreset }: NextProps)
           grease the washers; until then the start-up has to meet the target.
         </p>
       )}
-      {next.preset && onPreset && <Button onClick={onPreset}>The preset is turned: pull again at this notch</Button>}
+      {next.preset && onPreset && <Button onClick={onPreset}>I turned the preset: pull again at this notch</Button>}
       {next.peaks_only && (
         <p className={classes.because} data-testid="peaks-only">
-          By peaks alone: the peak has to meet the target, until a gauge shows the running force.
+          Only peaks so far. The peak must meet the target until a gauge shows the running force.
         </p>
       )}
       {move && (
         <Button onClick={() => onStands(next.position ?? 0)}>
-          The {word} stands at {place(next.position ?? 0)} {KNOB_WORD[knob]}
+          The {word} is at {place(next.position ?? 0)} {KNOB_WORD[knob]}
         </Button>
       )}
     </section>

@@ -16,11 +16,13 @@ export function Nicked({ care, typed, units }: NickedProps) {
   const { from_m: from, to_m: to } = nick;
   const figure = (metres: number) => words(length(metres, units));
   const along = from === null || to === null;
-  const where = along ? 'all along' : `${from > 0 ? `from ${figure(from)} to` : 'as far as'} ${figure(to)} off its end`;
+  const where = along
+    ? 'all along'
+    : `${from > 0 ? `between ${figure(from)} and` : 'up to'} ${figure(to)} from the end`;
   return (
     <p className={classes.nicked} role="alert">
       A nick was found {where}. {along ? 'Replace this line' : 'Cut back past it'} before anything is hung on it
-      {typed === '' ? '; until then the target goes by half of what it was rated.' : '.'}
+      {typed === '' ? '. Until then the target counts half of its rated strength.' : '.'}
     </p>
   );
 }

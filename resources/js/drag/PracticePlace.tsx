@@ -96,10 +96,10 @@ export function PracticePlace() {
   const truth = drag.data?.truth ?? null;
   return (
     <div className={classes.practice}>
-      <title>Practise on a drag · Undro</title>
+      <title>Practice: set a drag · Undro</title>
       <div className={page.head}>
-        <Title order={1}>Practise on a drag</Title>
-        <p className={page.soft}>Its knob follows a law nobody told you. Nothing of it is written down.</p>
+        <Title order={1}>Practice: set a drag</Title>
+        <p className={page.soft}>You don’t know yet how fast this knob tightens. Nothing is saved.</p>
         <span className={page.grow} />
         <Anchor component={Link} to="/practice">
           All lessons
@@ -117,20 +117,20 @@ export function PracticePlace() {
               <p className={classes.doing} data-testid="drag-next">
                 Pull once
               </p>
-              <p className={classes.because}>Then turn the knob as you like, or as Undro says, and pull again.</p>
+              <p className={classes.because}>Then turn the knob as you like, or as Undro suggests, and pull again.</p>
             </section>
           )}
           {wrong && (
             <div role="alert" className={classes.wrong}>
               <p>{wrong.message}</p>
               <Button size="compact-sm" variant="default" onClick={() => setMade((before) => before.slice(0, -1))}>
-                Take that pull back
+                Undo that pull
               </Button>
             </div>
           )}
           <form
             className={classes.pull}
-            aria-label="The made-up drag"
+            aria-label="The practice drag"
             onSubmit={(event) => {
               event.preventDefault();
               pull(false);
@@ -167,8 +167,9 @@ export function PracticePlace() {
           {broke && (
             <div role="alert" className={classes.wrong}>
               <p>
-                <b>It parted.</b> The pull went over {words(force(line, units))}, which is what this line bears. Nothing
-                is read of it. Eyes away from the tip, nobody in line with the rod: what lets go comes back.
+                <b>The line broke.</b> The pull went over {words(force(line, units))}, which is all this line holds, so
+                there is no reading. Keep your eyes away from the rod tip and nobody in line with the rod: a broken line
+                springs back.
               </p>
             </div>
           )}
@@ -183,7 +184,7 @@ export function PracticePlace() {
           <Group gap="xs">
             {made.length > 0 && !over && !broke && (
               <Button variant={next.data?.state === 'accept' ? 'filled' : 'default'} onClick={() => setOver(true)}>
-                I leave it there: what was it?
+                Finish and show the result
               </Button>
             )}
             <Button variant="default" onClick={anew}>
@@ -215,7 +216,7 @@ export function PracticePlace() {
                 scaleUnit={unit}
                 parted={broke}
                 label={
-                  broke ? 'The line has parted: the rod is straight' : `The rod bends to ${words(force(read, units))}`
+                  broke ? 'The line broke and the rod is straight' : `The rod bends to ${words(force(read, units))}`
                 }
               />
               <div className={classes.dials}>
@@ -228,10 +229,10 @@ export function PracticePlace() {
                   scaleUnit={unit}
                   label={`The gauge showed ${words(force(broke ? 0 : read, units))}; its needle rests at ${words(force(rests, units))}`}
                 />
-                <Knob turns={Number.parseFloat(typed) || 0} label={`The knob stands at ${typed || '0'} turns`} />
+                <Knob turns={Number.parseFloat(typed) || 0} label={`The knob is at ${typed || '0'} turns`} />
               </div>
               <p className={classes.soft}>
-                The line bears {words(force(line, units))}; the target is a quarter of that.
+                The line holds {words(force(line, units))}; the target is a quarter of that.
               </p>
             </>
           )}

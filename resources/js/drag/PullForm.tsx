@@ -55,18 +55,18 @@ export function PullForm({ setting, fields, knob, units }: PullFormProps) {
         onChange={setRunning}
       />
       <Button type="submit" variant="default" disabled={empty}>
-        Write it down
+        Save pull
       </Button>
       {running.trim() === '' && startUp.trim() !== '' && (
         <p className={classes.soft} data-testid="peak-only">
-          Only its peak: it is kept without a running force, and the peak has to meet the target.
+          Only the peak: Undro saves it without a running force, and the peak must meet the target.
         </p>
       )}
       {problem && (
         <div role="alert" className={classes.wrong}>
           <p>{problem.message}</p>
           <Button size="compact-sm" variant="default" onClick={() => fields.back(setting.held.pulls.length - 1)}>
-            Change that pull
+            Edit that pull
           </Button>
         </div>
       )}

@@ -46,7 +46,7 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
             <b>{read(drag.at?.expected_N ?? 0)}</b>, {share(drag.at?.expected_share)} of the {drag.weakest}
           </span>
           <span>
-            to keep it level, ease off to {drag.at_least && 'at most '}
+            to keep it even, ease off to {drag.at_least && 'at most '}
             {read(drag.at?.ease_to_N ?? 0)} as set on a full spool
             {cue(drag, units)}
           </span>
@@ -81,8 +81,8 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
           </p>
         )}
         <p className={classes.soft}>
-          {since(kept, drag, read)} A thumb or palm on the spool slows a fish smoothly; the knob is not for that. A
-          belly of line in the water and a sharp angle over the guides add to all of it: keep a margin.
+          {since(kept, drag, read)} Slow a fish smoothly with a thumb or palm on the spool, not with the knob. A belly
+          of line in the water and a sharp angle over the guides add force, so keep a margin.
         </p>
       </div>
       <div className={classes.over}>
@@ -95,13 +95,13 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
             marks={[]}
             height={230}
             rulerUnit={{ mm: millimetresPer(units), name: units.small }}
-            label={`The spool with ${long(out)} out, ${words(small(drag.at.diameter_mm, units))} across`}
+            label={`The spool with ${long(out)} out, ${words(small(drag.at.diameter_mm, units))} in diameter`}
           />
         )}
         <Ladder drag={drag} />
         {noTurns(drag) && <p className={classes.soft}>{noTurns(drag)}</p>}
         <Button component={Link} variant="default" size="compact-sm" to={`/drag/card?${card}`}>
-          Pocket card to print
+          Print a pocket card
         </Button>
         <Levels draft={draft} drag={drag} reel={reel} spool={spool} set={kept} />
       </div>
@@ -109,20 +109,21 @@ export function RunsOut({ draft, set, drag, reel, spool, kept }: RunsOutProps) {
   );
 }
 
-/** "line 6 mm under the lip: back half a turn". */
+/** "line 6 mm below the lip: turn back half a turn". */
 function cue(drag: DragResult, units: Units): string {
   const { at } = drag;
   if (!at?.back || at.back.amount === 0) return '';
-  return `; line ${words(small(at.depth_mm, units))} under the lip: back ${at.back.words}`;
+  return `; line ${words(small(at.depth_mm, units))} below the lip: turn back ${at.back.words}`;
 }
 
 /** What the curve starts from. */
 function since(kept: DragSetting | null, drag: DragResult, read: (newtons: number) => string): string {
-  if (kept === null || kept.running_N === null) return 'From the target: no measured setting of this fill holds.';
+  if (kept === null || kept.running_N === null)
+    return 'Based on the target: there is no measured setting for this fill.';
   const changed =
     drag.set_changed && drag.set_N !== null
-      ? `; what lies on the spool has changed since, so ${read(drag.set_N)} now`
+      ? `; the line on the spool has changed since, so ${read(drag.set_N)} now`
       : '';
   const where = kept.tip ? '' : ' at the reel; the curve is what reaches the tip';
-  return `${kept.peaks_only ? 'Peak force' : 'Running force'}, from the setting kept last, ${read(kept.running_N)}${where}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
+  return `${kept.peaks_only ? 'Peak force' : 'Running force'}, from your last saved setting, ${read(kept.running_N)}${where}${changed}${kept.sticky ? '. It sticks, so each new start is higher' : ''}.`;
 }

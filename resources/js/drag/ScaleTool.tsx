@@ -20,7 +20,7 @@ export function ScaleTool({ scale, said, units, pull }: ScaleToolProps) {
   if (scale.state === 'lost') {
     return (
       <p role="alert" className={classes.said}>
-        The scale is not heard any more. Write the pulls down by hand; it joins again by itself.
+        The scale doesn’t answer any more. Type the pulls by hand; it reconnects by itself.
       </p>
     );
   }
@@ -28,7 +28,7 @@ export function ScaleTool({ scale, said, units, pull }: ScaleToolProps) {
     <div className={classes.scale}>
       <Group gap="sm">
         <span data-testid="scale">
-          {scale.stand_in ? 'Stand-in scale' : 'Scale'}: <b>{words(force(scale.force_N ?? 0, units))}</b>
+          {scale.stand_in ? 'Simulated scale' : 'Scale'}: <b>{words(force(scale.force_N ?? 0, units))}</b>
           {scale.holds ? ', needle held' : ''}
         </span>
         {scale.stand_in && (

@@ -90,7 +90,7 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
       temperature,
       note,
     };
-    if (await keep(made, byHand ? 'Kept, not measured.' : apart ? `Kept, ${apart}.` : 'The setting is kept.')) {
+    if (await keep(made, byHand ? 'Saved, not measured.' : apart ? `Saved, ${apart}.` : 'Setting saved.')) {
       setting.change((now) => ({ pulls: now.pulls.slice(setting.pulls.length) }));
       setNote(unlessTyped(note));
     }
@@ -132,12 +132,12 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
               Pull once
             </p>
             {kept && !kept.measured && (
-              <p className={classes.because}>Set by hand on {day(kept.happened_at)}, not measured yet.</p>
+              <p className={classes.because}>Set by hand on {day(kept.happened_at)}and not measured yet.</p>
             )}
             <p className={classes.because} data-testid="begin">
               {again
                 ? sentence(again, units)
-                : `From well under the target, ${words(force(target, units))}: the ${steps.knob_word} low, then come up to it.`}
+                : `Start with the ${steps.knob_word} loose and tighten up to ${words(force(target, units))}.`}
             </p>
           </section>
         )}
@@ -148,7 +148,7 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
         {held.pulls.length > 0 && (
           <Group gap="xs">
             <Button size="compact-sm" variant="default" onClick={setting.takeBack}>
-              Take the last pull back
+              Undo the last pull
             </Button>
             <Button size="compact-sm" variant="subtle" color="gray" onClick={setting.anew}>
               Start over
@@ -172,20 +172,20 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
           <small>{pulling ? ' now' : next ? ' median here' : ' nothing pulled yet'}</small>
         </p>
         <details className={classes.how} open={held.pulls.length === 0}>
-          <summary>How, with a {steps.word}</summary>
+          <summary>How to set a {steps.word}</summary>
           <ol>
             {steps.steps.map((step) => (
               <li key={step}>{step}</li>
             ))}
             {steps.mechanism === 'lever' && (
-              <li>At the full stop, not over {words(force(drag.full_stop_N, units))}.</li>
+              <li>At the full stop, no more than {words(force(drag.full_stop_N, units))}.</li>
             )}
           </ol>
         </details>
         {reel && spool && (
-          <section className={classes.keep} aria-label="Keep the setting">
+          <section className={classes.keep} aria-label="Save the setting">
             <Checkbox
-              label="counted from fully backed off"
+              label="counted from fully loose"
               checked={held.fromOff}
               onChange={(change) => {
                 const fromOff = change.currentTarget.checked;
@@ -215,15 +215,15 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
                 loading={isPending}
                 onClick={() => save(false)}
               >
-                {asIs || apart ? `Keep it as it is: ${[asIs, apart].filter(Boolean).join(', ')}` : 'Keep this setting'}
+                {asIs || apart ? `Save it as it is: ${[asIs, apart].filter(Boolean).join(', ')}` : 'Save this setting'}
               </Button>
               <Button variant="subtle" color="gray" onClick={() => save(true)}>
-                No scale: set by hand
+                Save without a scale
               </Button>
             </Group>
             <p className={classes.soft}>
-              By hand: line that can be pulled off without cutting in or snapping is a start. It is kept as not
-              measured.
+              Without a scale, start where you can pull line off without it cutting in or snapping. Undro saves the
+              setting as not measured.
             </p>
           </section>
         )}

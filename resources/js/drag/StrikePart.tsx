@@ -77,11 +77,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
   const far =
     Math.max(1, ...(found?.lines.flatMap((line) => line.curve.map((point) => point.distance_m)) ?? [])) / metre;
   if (lines.length === 0) {
-    return (
-      <p>
-        No line with a strength is in the Rack yet. Add one there, with its rated strength, and it is compared here.
-      </p>
-    );
+    return <p>The Rack has no line with a rated strength yet. Add one there to compare it here.</p>;
   }
   return (
     <div className={classes.strike}>
@@ -89,7 +85,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
         {field('distance', 'Distance', units.length)}
         {field('sweep', 'The tip moves', units.length)}
         {field('slack', 'Slack or belly', units.length)}
-        {field('turns', 'Turns wound down first')}
+        {field('turns', 'Turns to take up slack')}
         <NativeSelect
           label="The drag is"
           value={draft.hook}
@@ -108,7 +104,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
         )}
         {found && (
           <p className={classes.soft}>
-            One turn takes in{' '}
+            Line per turn{' '}
             {drag.retrieve_m === null
               ? `about ${words(retrieve(found.retrieve_m, units))}: the reel’s ratio or spool is not known`
               : `${words(retrieve(found.retrieve_m, units))}${reel ? ` on ${reel.name}` : ''}`}
@@ -151,8 +147,7 @@ export function StrikePart({ draft, set, drag, target, reel, spool }: StrikePart
             <Sideways label="What each line does at the hook">
               <table className={classes.ladder}>
                 <caption>
-                  {words(length(found.distance_m, units, 0))} out: force at the hook, and turns of winding down that
-                  reach
+                  {words(length(found.distance_m, units, 0))} out: force at the hook, and turns of winding that reach
                 </caption>
                 <thead>
                   <tr>

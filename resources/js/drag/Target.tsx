@@ -44,8 +44,8 @@ export function Target({
   const read = (value: number) => words(force(value, units));
   const governs =
     drag.governs === 'weakest'
-      ? `${Math.round(drag.fraction * 100)} % of what the ${drag.weakest} bears, ${read(drag.weakest_N)}.`
-      : `The ${drag.governs}’s maximum governs: ${Math.round(drag.fraction * 100)} % of the ${drag.weakest} would be more.`;
+      ? `${Math.round(drag.fraction * 100)} % of what the ${drag.weakest} holds, ${read(drag.weakest_N)}.`
+      : `The ${drag.governs}’s maximum is the limit: ${Math.round(drag.fraction * 100)} % of the ${drag.weakest} would be more.`;
   return (
     <div className={classes.target}>
       <div className={classes.figure}>
@@ -66,9 +66,9 @@ export function Target({
         </p>
         {wanted ? (
           <p className={classes.governs}>
-            The chain of today asks for {read(drag.asks_N)}.{' '}
+            Today’s setup needs {read(drag.asks_N)}.{' '}
             <Button size="compact-xs" variant="default" onClick={onClear}>
-              Take that
+              Use it
             </Button>
           </p>
         ) : (
@@ -78,15 +78,16 @@ export function Target({
         )}
         {!tip && (
           <p className={classes.governs}>
-            The guides add to it: at the tip that comes to {read(drag.at_tip_N[0] ?? 0)}
-            {drag.at_tip_N[1] !== drag.at_tip_N[0] && ` to ${read(drag.at_tip_N[1] ?? 0)}`}; {read(drag.target_N)} is
-            wanted there.
+            With the guides, that is {read(drag.at_tip_N[0] ?? 0)}
+            {drag.at_tip_N[1] !== drag.at_tip_N[0] && ` to ${read(drag.at_tip_N[1] ?? 0)}`}
+            {' at the tip; the target there is '}
+            {read(drag.target_N)}.
           </p>
         )}
         {otherWay && (
           <p className={classes.governs}>
-            The setting kept last was read {tip ? 'straight off the reel' : 'at the rod tip'}: keep to one way, or they
-            cannot be compared.
+            The last saved setting was read {tip ? 'straight off the reel' : 'at the rod tip'}. Read both the same way,
+            or you can’t compare them.
           </p>
         )}
         {drag.angle && <p className={classes.governs}>{drag.angle}</p>}
@@ -127,7 +128,7 @@ function Surprises({ all, units }: { all: DragResult['surprises']; units: Units 
       {list(all.slice(0, SHOWN))}
       {all.length > SHOWN && (
         <details className={classes.how}>
-          <summary>and {all.length - SHOWN} more of this chain</summary>
+          <summary>{all.length - SHOWN === 1 ? 'and one more note' : `and ${all.length - SHOWN} more notes`}</summary>
           {list(all.slice(SHOWN))}
         </details>
       )}

@@ -30,7 +30,7 @@ export function Trace({
     ) * 1.1;
   return (
     <Chart
-      title="Force over the turns of the knob: the band believed, the line it was, the pulls"
+      title="Force by knob position: the estimate, its ± range and your pulls"
       height={230}
       margin={{ bottom: 16 }}
       x={{

@@ -20,7 +20,7 @@ export function useScalePulls(onPull: (pull: Omit<Pulled, 'position'>) => void) 
     if (scale.running_N === null) {
       if (held.current && scale.start_up_N !== null) {
         setSaid(
-          'The needle held its peak: it is kept as the start-up, without a running force. Turn the hold off to read both.',
+          'The needle held its peak. Undro saves it as the start-up, without a running force. Turn the hold off to read both.',
         );
         onPull({ running: '', startUp: `${scale.start_up_N.toFixed(3)} N` });
       } else {

@@ -5,7 +5,7 @@ export type Role = Schemas['FilledLayer']['role'];
 
 /** The words on screen for what a line is made of and what it is for. */
 export const MATERIAL_WORD: Record<Material, string> = {
-  mono: 'nylon',
+  mono: 'mono',
   fluoro: 'fluorocarbon',
   hybrid: 'hybrid',
   braid: 'braid',

@@ -18,7 +18,7 @@ export function HabitsPlace() {
   const schools = useSchools();
   const { angler } = useBench();
   const change = useChangeAngler();
-  if (!angler) return <Waiting query={schools} what="the habits" />;
+  if (!angler) return <Waiting query={schools} what="the preferences" />;
   const { habits } = angler;
   // a choice shows at once, while it is being kept
   const coming = change.isPending ? change.variables.body.habits : undefined;
@@ -32,33 +32,29 @@ export function HabitsPlace() {
   };
   const choose = (question: Question, school: string) =>
     keep(
-      `${angler.name}: ${question.words} ${question.schools.find((each) => each.id === school)?.words}.`,
+      `Saved for ${angler.name}: ${question.schools.find((each) => each.id === school)?.words}.`,
       { habits: { schools: { [question.id]: school } } },
       { habits: { schools: { [question.id]: habits.schools[question.id] ?? question.pick } } },
     );
   const turn = (key: 'long_cast' | 'beginner') =>
-    keep('Kept.', { habits: { [key]: !habits[key] } }, { habits: { [key]: habits[key] } });
+    keep('Saved.', { habits: { [key]: !habits[key] } }, { habits: { [key]: habits[key] } });
   return (
     <div className={page.page}>
-      <title>Habits · Undro</title>
+      <title>Preferences · Undro</title>
       <div className={page.head}>
-        <h1>Habits</h1>
+        <h1>Preferences</h1>
         <span className={page.soft}>
-          of {angler.name}. People who wind reels well do not agree on these. Every plan starts from your answers, and
-          says where it cannot follow them.
+          of {angler.name}. Experienced anglers disagree on these points. Every plan starts from your answers and says
+          where it can’t follow them.
         </span>
       </div>
       <div className={classes.plain}>
         <Switch
-          label="casts for distance"
+          label="Casts for distance"
           checked={coming?.long_cast ?? habits.long_cast}
           onChange={() => turn('long_cast')}
         />
-        <Switch
-          label="still learning"
-          checked={coming?.beginner ?? habits.beginner}
-          onChange={() => turn('beginner')}
-        />
+        <Switch label="Beginner" checked={coming?.beginner ?? habits.beginner} onChange={() => turn('beginner')} />
         <Pace key={angler.id} />
       </div>
       <Lasts key={`lasts-${angler.id}`} />
@@ -92,7 +88,7 @@ function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
         <p className={page.facts}>
           <strong>Undro: {pick?.words}.</strong> {question.why}
         </p>
-        <p className={page.facts}>Drives {question.drives}.</p>
+        <p className={page.facts}>Used for: {question.drives}.</p>
       </div>
       <Radio.Group label={<VisuallyHidden>{question.words}</VisuallyHidden>} value={chosen} onChange={onChoose}>
         <div className={classes.schools}>
@@ -103,7 +99,7 @@ function QuestionEntry({ question, chosen, onChoose }: QuestionEntryProps) {
               label={
                 <>
                   <span data-printed>{school.words}</span>
-                  {school.id === question.pick && <span className={page.pick}>Undro’s pick</span>}
+                  {school.id === question.pick && <span className={page.pick}>Undro’s default</span>}
                 </>
               }
               description={school.says}
@@ -125,7 +121,7 @@ function Pace() {
   return (
     <TypedField
       className={classes.pace}
-      label="Handle turns a minute"
+      label="Handle turns per minute"
       value={typed}
       onChange={setTyped}
       error={wrong ? 'Between 5 and 300, such as 60.' : undefined}
@@ -137,7 +133,7 @@ function Pace() {
           .mutateAsync({ id: angler.id, body: { pace_turns_per_min: value } })
           .then(
             () =>
-              done(`${angler.name} turns ${value} a minute.`, () =>
+              done(`${angler.name} : ${value} handle turns per minute.`, () =>
                 change.mutateAsync({ id: angler.id, body: { pace_turns_per_min: before } }),
               ),
             failed,

@@ -6,7 +6,7 @@ import { done, failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
 import classes from './Habits.module.css';
 
-const WORD = { mono: 'Nylon', hybrid: 'Hybrid', fluoro: 'Fluorocarbon', braid: 'Braid' } as const;
+const WORD = { mono: 'Mono', hybrid: 'Hybrid', fluoro: 'Fluorocarbon', braid: 'Braid' } as const;
 
 /** How long line may last, by months and by outings; what is due follows from it. */
 export function Lasts() {
@@ -23,7 +23,7 @@ export function Lasts() {
     change.mutateAsync({ id: angler.id, body: { limits: { [material]: { [figure]: value } } } }).then(
       () => {
         setWrong({ at: '', message: '' });
-        done(`${angler.name}: how long line lasts.`, () =>
+        done(`${angler.name}: line life saved.`, () =>
           change
             .mutateAsync({ id: angler.id, body: { limits: { [material]: { [figure]: before } } } })
             .then(() => setTyped((now) => ({ ...now, [material]: { ...now[material], [figure]: before } }))),
@@ -36,18 +36,18 @@ export function Lasts() {
     );
   };
   return (
-    <section className={classes.lasts} aria-label="How long line lasts">
-      <h2>How long line lasts</h2>
+    <section className={classes.lasts} aria-label="Line life">
+      <h2>Line life</h2>
       <p className={page.facts}>
-        Months on the reel or outings, whichever comes first; heavy sun or rough ground takes a third off. Left empty,
-        it is as usual. Braid is turned over at half of it.
+        Line is due after this many months on the reel or trips, whichever comes first. Heavy sun or rough ground takes
+        off a third. Leave a field empty for the usual figure. Braid is reversed halfway.
       </p>
       <div className={classes.limits}>
         {Object.entries(WORD).map(([material, word]) =>
           (['months', 'outings'] as const).map((figure) => (
             <TypedField
               key={material + figure}
-              label={`${word}, ${figure}`}
+              label={`${word}, ${figure === 'outings' ? 'trips' : figure}`}
               placeholder={`${kept[material]?.[`usual_${figure}`] ?? ''}`}
               value={typed[material]?.[figure] ?? ''}
               onChange={(value) => setTyped((now) => ({ ...now, [material]: { ...now[material], [figure]: value } }))}

@@ -10,7 +10,7 @@ import type { Hands, KnotChoice, TypedLine } from './useKnotChoice';
 const HANDS: { value: Hands; label: string }[] = [
   { value: 'cold', label: 'cold hands' },
   { value: 'dark', label: 'in the dark' },
-  { value: 'boat', label: 'afloat' },
+  { value: 'boat', label: 'in a boat' },
   { value: 'cramped', label: 'no room for fingers' },
 ];
 
@@ -25,12 +25,12 @@ interface ChooserProps {
 /** The knots ranked, with what is asked of place, lines and hands. */
 export function Chooser({ choice, picked, onPick, children }: ChooserProps) {
   return (
-    <section aria-label="Which knot" className={classes.chooser}>
+    <section aria-label="Choose a knot" className={classes.chooser}>
       <Title order={2} size="h4">
-        Which knot?
+        Choose a knot
       </Title>
       {children}
-      <Checkbox.Group value={choice.hands} onChange={(value) => choice.setHands(value as Hands[])} label="Here and now">
+      <Checkbox.Group value={choice.hands} onChange={(value) => choice.setHands(value as Hands[])} label="Conditions">
         <Group gap="sm" mt={4}>
           {HANDS.map((each) => (
             <Checkbox key={each.value} value={each.value} label={each.label} />
@@ -64,7 +64,7 @@ export function LineChoice({ label, value, onChange }: LineChoiceProps) {
         onChange={(event) => onChange({ ...value, material: event.currentTarget.value as TypedLine['material'] })}
       />
       <SizeField
-        label="Thickness or strength"
+        label="Diameter or strength"
         known={{ material: value.material }}
         value={value.size}
         onChange={(size) => onChange({ ...value, size })}

@@ -13,8 +13,8 @@ import { FIRST_LINES, type TypedLine, typedLine, useKnotChoice } from './useKnot
 type Where = JoinsCase['where'];
 const WHERE: { value: Where; label: string }[] = [
   { value: 'arbor', label: 'line to the arbor' },
-  { value: 'buried', label: 'backing to main line, buried' },
-  { value: 'guides', label: 'leader, through the guides' },
+  { value: 'buried', label: 'backing to main line, under the line' },
+  { value: 'guides', label: 'main line to leader, through the guides' },
 ];
 const START = { knot: 'double_uni', all: '' };
 
@@ -32,10 +32,12 @@ export function KnotsPlace() {
       <title>Knots · Undro</title>
       <div className={page.head}>
         <Title order={1}>Knots</Title>
-        <p className={page.soft}>Strengths are general experience, not a promise. Pull-test your own, round a dowel.</p>
+        <p className={page.soft}>
+          Knot strengths are general experience, not a promise. Pull-test your own knots round a dowel.
+        </p>
         <span className={page.grow} />
         <Switch
-          label="All moves at once"
+          label="Show all moves"
           checked={all}
           onChange={(event) => set({ all: event.currentTarget.checked ? '1' : '' })}
         />
@@ -69,8 +71,8 @@ export function KnotsPlace() {
               value={where}
               onChange={(event) => setWhere(event.currentTarget.value as Where)}
             />
-            <LineChoice label="One line" value={one} onChange={setOne} />
-            {where !== 'arbor' && <LineChoice label="The other" value={other} onChange={setOther} />}
+            <LineChoice label="First line" value={one} onChange={setOne} />
+            {where !== 'arbor' && <LineChoice label="Second line" value={other} onChange={setOther} />}
           </Chooser>
           <LeaderSeat />
         </aside>

@@ -13,7 +13,7 @@ import classes from './Knots.module.css';
 
 const CASTS = [
   { value: 'gentle', label: 'gently' },
-  { value: 'power', label: 'with force' },
+  { value: 'power', label: 'hard' },
 ];
 
 /** Where the leader's join sits at the cast, and the casting leader that heavy lead asks for, drawn on the rod. */
@@ -53,23 +53,23 @@ export function LeaderSeat({ tie }: { tie?: Tie | undefined }) {
     />
   );
   return (
-    <section className={classes.tying} aria-label="Where the leader join sits">
+    <section className={classes.tying} aria-label="Where the leader knot sits">
       <Title order={2} size="h4">
-        Where does its join sit?
+        Where does the leader knot sit?
       </Title>
       <div className={classes.seatFields}>
         {field('leader_m', 'Leader', units.length)}
-        {field('drop_m', 'Tip to lure at the cast', units.length)}
-        {field('path_m', 'Tip to spool', units.length)}
-        {field('lead_g', 'Lure or lead', 'g', '28 g')}
+        {field('drop_m', 'Rod tip to lure when casting', units.length)}
+        {field('path_m', 'Rod tip to spool', units.length)}
+        {field('lead_g', 'Lure or sinker weight', 'g', '28 g')}
         <NativeSelect
-          label="Thrown"
+          label="You cast"
           value={cast}
           data={CASTS}
           onChange={(event) => setCast(event.currentTarget.value as 'gentle')}
         />
-        {power && field('main_N', 'Main line', units.force, 'not said')}
-        {power && field('spool_diameter_mm', 'Spool, where the line lies', units.small, '65 mm')}
+        {power && field('main_N', 'Main line', units.force, 'optional')}
+        {power && field('spool_diameter_mm', 'Spool diameter over the line', units.small, '65 mm')}
       </div>
       {seat.error && !Object.keys(typed).includes(problem?.field ?? '') && (
         <p role="alert" className={classes.problem}>
@@ -135,7 +135,7 @@ function TieIt({ tie, typed, cast, sound }: TieItProps) {
           spool_mm: typed.spool_diameter_mm || '65 mm',
           main: typed.main_N ? withUnit(typed.main_N, units.force) : null,
         },
-        () => 'The leader is written down.',
+        () => 'Leader saved.',
       );
       setProblem(null);
     } catch (error) {
@@ -146,14 +146,14 @@ function TieIt({ tie, typed, cast, sound }: TieItProps) {
   return (
     <form
       className={classes.seatFields}
-      aria-label="Write the leader down"
+      aria-label="Save leader"
       onSubmit={(event) => {
         event.preventDefault();
         void keep();
       }}
     >
       <TypedField
-        label="Leader, rated"
+        label="Leader strength"
         unit={units.force}
         placeholder={units.force === 'lb' ? '15 lb' : '7 kg'}
         value={strength}
@@ -161,7 +161,7 @@ function TieIt({ tie, typed, cast, sound }: TieItProps) {
         error={problem?.message}
       />
       <Button type="submit" variant="default" loading={isPending} disabled={!sound || strength.trim() === ''}>
-        Write the leader down
+        Save leader
       </Button>
     </form>
   );
@@ -190,12 +190,12 @@ function OnTheRod({
   const lying = Math.floor((turns ?? 0) + 1e-9);
   const where =
     seat === 'outside_tip'
-      ? 'hangs outside the tip'
+      ? 'hangs outside the rod tip'
       : seat === 'in_guides'
         ? 'lies in the guides'
-        : `lies on the spool${lying > 0 ? `, with ${lying === 1 ? 'one turn' : `${lying} turns`} of the leader` : ''}`;
+        : `is on the spool${lying > 0 ? `, with ${lying === 1 ? 'one turn' : `${lying} turns`} of the leader` : ''}`;
   return (
-    <svg viewBox="0 0 560 120" role="img" aria-label={`The join ${where}`} className={classes.rod}>
+    <svg viewBox="0 0 560 120" role="img" aria-label={`The leader knot ${where}`} className={classes.rod}>
       <path d={`M${tip} 30L548 38`} className={classes.blank} />
       {[0, 0.12, 0.26, 0.42, 0.6, 0.8].map((share) => (
         <circle key={share} cx={tip + share * path * scale} cy={27} r={3 + 4 * share} className={classes.guide} />
@@ -225,7 +225,11 @@ function OnTheRod({
         textAnchor={!out && (onSpool || !sound) ? 'end' : 'start'}
         className={classes.rodWord}
       >
-        {casting && !sound ? 'join: the line would take the cast' : onSpool ? `join: ${lying} turns on` : 'join'}
+        {casting && !sound
+          ? 'knot: the main line takes the cast'
+          : onSpool
+            ? `knot: ${lying} ${lying === 1 ? 'turn' : 'turns'} on the spool`
+            : 'knot'}
       </text>
     </svg>
   );

@@ -9,9 +9,9 @@ interface LegendProps {
 
 /** What the marks of a knot's pictures mean, and which line is which. */
 export function Legend({ film, names }: LegendProps) {
-  const [a, b] = names ?? ['the thicker line', 'the thinner line, or braid'];
+  const [a, b] = names ?? ['the thicker line', 'thinner line or braid'];
   return (
-    <ul className={classes.legend} aria-label="What is what">
+    <ul className={classes.legend} aria-label="Key to the drawing">
       <li>
         <Cord kind="a" /> {film.lines.length === 1 ? 'the line' : a}
       </li>
@@ -21,13 +21,13 @@ export function Legend({ film, names }: LegendProps) {
         </li>
       )}
       <li>
-        <Cord kind="a fresh" /> laid in this move
+        <Cord kind="a fresh" /> moves in this step
       </li>
       <li>
         <svg viewBox="0 0 26 10" aria-hidden="true" className="knot">
           <path className="break" d="M9 1L12 9M13 1L16 9" strokeWidth="1.4" />
         </svg>
-        leads on
+        continues
       </li>
     </ul>
   );

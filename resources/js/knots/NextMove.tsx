@@ -7,8 +7,8 @@ import { type Kind, questions } from './quiz';
 
 const TOLD: Record<Kind, string> = {
   right: 'Right.',
-  swapped: 'No: at one crossing it passes on the wrong side. Compare where it goes over and where under.',
-  wrong_way: 'No: it is laid the wrong way round.',
+  swapped: 'No. At one crossing the line passes on the wrong side. Compare where it goes over and under.',
+  wrong_way: 'No. The line goes the wrong way round.',
 };
 
 interface NextMoveProps {
@@ -30,10 +30,10 @@ export function NextMove({ film, moves }: NextMoveProps) {
   return (
     <div className={classes.say}>
       <Title order={3} size="h5">
-        {at + 1} of {asked.length}. This is what is there. What comes next?
+        {at + 1} of {asked.length}. This is the knot so far. What comes next?
       </Title>
       <div className={classes.before}>
-        <Picture film={film} frame={question.before} label="What is there" numbered={false} />
+        <Picture film={film} frame={question.before} label="The knot so far" numbered={false} />
       </div>
       <ul className={classes.choices}>
         {order.map((kind, index) => (
@@ -66,7 +66,7 @@ export function NextMove({ film, moves }: NextMoveProps) {
               setPicked(null);
             }}
           >
-            The next one
+            Next
           </Button>
         ) : (
           <Button
@@ -76,7 +76,7 @@ export function NextMove({ film, moves }: NextMoveProps) {
               setPicked(null);
             }}
           >
-            That was all of them. Once more
+            That was the last one. Start again
           </Button>
         ))}
     </div>

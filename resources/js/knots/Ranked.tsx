@@ -21,11 +21,11 @@ export function Ranked({ choice: { knots, well, tested, turnWell, keepTest }, pi
             <span>
               {[
                 index === 0 && knot.fits && 'first choice',
-                !knot.fits && 'does not fit',
+                !knot.fits && 'doesn’t suit',
                 knot.keeps &&
                   (knot.tested
                     ? `kept ${share(knot.keeps.low)} in your tests`
-                    : `${share(knot.keeps.low)} to ${share(knot.keeps.high)}; ${share(knot.keeps.low)} counts`),
+                    : `keeps ${share(knot.keeps.low)} to ${share(knot.keeps.high)} of the strength; Undro counts ${share(knot.keeps.low)}`),
                 knot.turns,
               ]
                 .filter(Boolean)
@@ -33,7 +33,7 @@ export function Ranked({ choice: { knots, well, tested, turnWell, keepTest }, pi
             </span>
           </UnstyledButton>
           <p className={classes.why}>
-            {[...knot.for, ...knot.against.map((why) => `but: ${why}`)].join(' · ') || knot.says}
+            {[...knot.for, ...knot.against.map((why) => `but ${why}`)].join(' · ') || knot.says}
           </p>
           {knot.id === picked && (
             <div className={classes.own}>
@@ -41,7 +41,7 @@ export function Ranked({ choice: { knots, well, tested, turnWell, keepTest }, pi
               {knot.keeps && (
                 <PullTest
                   key={tested[knot.id] ?? ''}
-                  label={`Kept in my own pull tests: ${knot.word}`}
+                  label={`My own pull test: ${knot.word}`}
                   kept={tested[knot.id] ?? ''}
                   onKeep={(share) => keepTest(knot.id, share)}
                 />
@@ -54,7 +54,7 @@ export function Ranked({ choice: { knots, well, tested, turnWell, keepTest }, pi
   );
 }
 
-const share = (value: number) => `${Math.round(value * 100)} %`;
+const share = (value: number) => `${Math.round(value * 100)}\u00a0%`;
 
 /** Kept when the field is left. */
 function PullTest({ label, kept, onKeep }: { label: string; kept: string; onKeep: (share: string) => void }) {

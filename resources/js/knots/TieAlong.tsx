@@ -47,7 +47,7 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
         if (gone) stops();
         else stop = stops;
       },
-      () => setTrouble('The microphone cannot be used here. A tap or the space bar goes on.'),
+      () => setTrouble('The microphone can’t be used here. Tap or press the space bar for the next move.'),
     );
     return () => {
       gone = true;
@@ -71,18 +71,24 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
         disabled={playing}
       >
         {last
-          ? 'Tied. Once more'
+          ? 'Done. Tie it again'
           : !began
-            ? 'Begin'
-            : `On to move ${Math.min(moves.length, tying.move + (over ? 2 : 1))}`}
+            ? 'Start'
+            : `Go to move ${Math.min(moves.length, tying.move + (over ? 2 : 1))}`}
       </Button>
       <Group gap="sm">
-        <Segmented size="xs" aria-label="What goes on" data={BY} value={by} onChange={(value) => setBy(value as By)} />
+        <Segmented
+          size="xs"
+          aria-label="How to advance"
+          data={BY}
+          value={by}
+          onChange={(value) => setBy(value as By)}
+        />
         {by === 'pace' && (
           <NumberInput
             size="xs"
-            aria-label="Seconds for a move"
-            suffix=" s a move"
+            aria-label="Seconds per move"
+            suffix=" s per move"
             w={120}
             min={2}
             max={120}
@@ -91,9 +97,9 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
           />
         )}
         {by === 'sound' && !trouble && (
-          <span className={classes.soft}>A knock, a clap or a click of the tongue. Nothing of it is kept.</span>
+          <span className={classes.soft}>Knock, clap or click your tongue. No sound is recorded.</span>
         )}
-        {by === 'tap' && <span className={classes.soft}>The space bar does it too, and ← goes back.</span>}
+        {by === 'tap' && <span className={classes.soft}>You can also press the space bar. Press ← to go back.</span>}
       </Group>
       {trouble && (
         <p role="alert" className={classes.problem}>

@@ -28,9 +28,9 @@ interface TyingProps {
 
 type Mode = 'watch' | 'along' | 'say';
 const MODES = [
-  { value: 'watch', label: 'Watch it' },
-  { value: 'along', label: 'Tie it along' },
-  { value: 'say', label: 'Say it yourself' },
+  { value: 'watch', label: 'Watch' },
+  { value: 'along', label: 'Tie along' },
+  { value: 'say', label: 'Quiz' },
 ];
 
 /** How a knot is tied: one film from a straight line to the knot as it stays, by moves, by a slider, along with the hands, or asked. */
@@ -75,7 +75,7 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
               <b>{tying.move + 1}</b> {now.do}
             </p>
             <p className={classes.looks}>
-              <b>Right:</b> {now.right} <b>Wrong:</b> {now.wrong}
+              <b>Looks right:</b> {now.right} <b>Looks wrong:</b> {now.wrong}
             </p>
           </div>
           {mode === 'watch' && (
@@ -96,18 +96,18 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
                 {!tying.still &&
                   (tying.playing ? (
                     <Button variant="default" onClick={tying.pause}>
-                      Stop
+                      Pause
                     </Button>
                   ) : (
                     <Button variant="default" onClick={tying.play}>
-                      {tying.last ? 'From the beginning' : 'Play on'}
+                      {tying.last ? 'Play again' : 'Play'}
                     </Button>
                   ))}
                 {!tying.still && (
                   <Segmented size="xs" aria-label="Pace" data={PACES} value={tying.pace} onChange={tying.setPace} />
                 )}
                 <span className={classes.soft}>
-                  move {tying.move + 1} of {moves.length}; the arrow keys step
+                  move {tying.move + 1} of {moves.length}; use the arrow keys
                 </span>
               </Group>
             </>
@@ -117,7 +117,7 @@ export function Tying({ knot, where = 'guides', braid = true, names, all = false
       <Group gap="md" justify="space-between">
         <Legend film={film.data} names={names} />
         <Switch
-          label="Left-handed: mirrored"
+          label="Left-handed (mirrored)"
           checked={leftHanded}
           onChange={(event) => setLeftHanded(event.currentTarget.checked)}
         />
@@ -151,7 +151,7 @@ function HowFar({ clock, length, text, onChange }: HowFarProps) {
     <input
       type="range"
       className={classes.slider}
-      aria-label="How far it is tied"
+      aria-label="Progress"
       aria-valuetext={text}
       min={0}
       max={Math.ceil(20 * length) / 20}

@@ -10,7 +10,7 @@ async function fetched(name: string) {
   if (!file) throw new Error(`There is no film ${name}.`);
   const answer = await fetch(await file());
   if (!answer.ok || !answer.body)
-    throw new Error('The film could not be fetched. Look whether Undro is running, then try again.');
+    throw new Error('The knot film could not be loaded. Check that Undro is running, then try again.');
   return readFilm(JSON.parse(await unpacked(answer)) as SentFilm);
 }
 

@@ -5,7 +5,7 @@ import { type Film, moveEnds } from '../drawings/knot/film';
 /** Seconds of the film in a second. */
 export const PACES = [
   { value: '0.5', label: 'slowly' },
-  { value: '1', label: 'as it is' },
+  { value: '1', label: 'normal' },
   { value: '2', label: 'quickly' },
 ];
 

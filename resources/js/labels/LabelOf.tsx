@@ -26,10 +26,10 @@ export function LabelOf({ reel: reelId, spool: spoolId }: { reel: number | null;
       </div>
       <Group gap="xs">
         <Button variant="default" onClick={() => saveLabel(ref.current?.querySelector('svg'), spool.id)}>
-          Label as SVG
+          Save label (SVG)
         </Button>
         <Anchor component={Link} to={`/labels?spools=${spool.id}`}>
-          Print it, or many to a sheet
+          Print one or more labels
         </Anchor>
       </Group>
     </div>

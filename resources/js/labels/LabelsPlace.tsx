@@ -45,24 +45,25 @@ export function LabelsPlace() {
       <div className={`${page.head} ${classes.tools}`}>
         <Title order={1}>Labels</Title>
         <p className={page.soft}>
-          {words(small(LABEL_MM.width, units, 0))} by {words(small(LABEL_MM.height, units, 0))}, for the reel foot.
+          {words(small(LABEL_MM.width, units, 0))} by {words(small(LABEL_MM.height, units, 0))}, to stick on the reel
+          foot.
         </p>
         <span className={page.grow} />
         {picked.length > 0 && <Button onClick={() => window.print()}>Print, or save as PDF</Button>}
         {picked.length > 0 && (
           <Button variant="default" onClick={save}>
-            As SVG, one each
+            Save as SVG files
           </Button>
         )}
       </div>
       {filled.length === 0 && (
         <Empty title="No reel has line on it yet">
-          A label says what lies on a reel. <Link to="/plan">Plan a fill</Link> and wind it, or write down what you
-          found on a spool in the <Link to="/locker">Locker</Link>.
+          A label says what line is on a reel. <Link to="/plan">Plan a fill</Link> and wind it, or add the line that is
+          already on a spool in <Link to="/locker">Locker</Link>.
         </Empty>
       )}
       <fieldset className={classes.which}>
-        <legend className={page.soft}>Which reels</legend>
+        <legend className={page.soft}>Reels</legend>
         {filled.map(({ reel, spool }) => (
           <Checkbox
             key={spool.id}
@@ -74,7 +75,7 @@ export function LabelsPlace() {
       </fieldset>
       <div ref={sheet}>
         <OnPaper value={true}>
-          <ul className={classes.sheet} aria-label="The sheet">
+          <ul className={classes.sheet} aria-label="Sheet of labels">
             {picked.map(({ reel, spool }) => (
               <li key={spool.id} data-spool={spool.id}>
                 <Label id={`label-${spool.id}`} {...labelOf(reel, spool, units)} />

@@ -30,8 +30,8 @@ describe('what a label says', () => {
     const level = { gap: '1.6', gap_mm: 1.6, half_mm: 0.28, readings: 3, at: '2026-03-05T10:00:00Z' };
     const label = labelOf(reel([on]), { ...on, level }, METRIC);
     expect(label.lines[0]?.words).toBe('53 ± 4 m Over');
-    expect(label.level).toBe('1.6 ± 0.3 mm down');
-    expect(label.known).toBe('length counted, by depth');
+    expect(label.level).toBe('1.6 ± 0.3 mm below lip');
+    expect(label.known).toBe('length counted, by level');
   });
 
   it('names the spool where the reel has several', () => {

@@ -29,7 +29,7 @@ export function labelOf(reel: Reel, spool: Spool, units: Units) {
           .filter(Boolean)
           .join(' · ')
       : '',
-    level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} down` : '',
+    level: spool.level ? `${deep(spool.level.gap_mm, spool.level.half_mm, units)} below lip` : '',
     // on a sticker every letter counts
     known: top?.known?.length ? `length ${knownWords(top.known, ', ')}` : '',
     date: day(top?.since),

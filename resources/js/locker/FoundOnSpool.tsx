@@ -31,11 +31,11 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
   if (!line) {
     return (
       <p>
-        First add the line to the{' '}
+        Add the line to the{' '}
         <Anchor component={Link} to="/rack?add=filler">
           rack
-        </Anchor>
-        .
+        </Anchor>{' '}
+        first.
       </p>
     );
   }
@@ -46,7 +46,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
       note: how || null,
       moves: [{ from: { kind: 'unseen' }, to: { kind: 'spool', id: spool.id }, length_m: length, line: line.id }],
     });
-    done('Noted.', () => takeBack(event.id), true);
+    done('Saved.', () => takeBack(event.id), true);
     onDone();
   };
   return (
@@ -59,10 +59,10 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
         data={lines.map((each) => ({ value: String(each.id), label: each.name }))}
       />
       <FigureForm
-        label={`What is on ${spool.name}`}
-        fields={[{ key: 'length', label: 'About how much', unit: units.length, placeholder: `120 ${units.length}` }]}
+        label={`Line on ${spool.name}`}
+        fields={[{ key: 'length', label: 'Length, roughly', unit: units.length, placeholder: `120 ${units.length}` }]}
         initial={{ length: '' }}
-        submit="That is on it"
+        submit="Save"
         onCancel={onDone}
         onSubmit={(values) => note(values.length ?? '', '')}
       />
@@ -73,12 +73,12 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
         about={{ ...aboutSpool(reel, spool), line: aboutLine(line) }}
         take={[
           {
-            label: 'That is on it',
+            label: 'Save this length',
             onTake: (got) => note(`${(got.length_m ?? 0).toFixed(1)} m`, howMeasured(got, units)),
           },
         ]}
       >
-        Find out by level or weight
+        Measure it by line level or weight
       </MeasureButton>
     </>
   );
@@ -104,7 +104,7 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
       }}
       take={[
         {
-          label: 'That is on it now',
+          label: 'Save this length',
           onTake: async (got) => {
             const event = await add.mutateAsync({
               id: newId(),
@@ -118,13 +118,13 @@ export function LevelNow({ reel, spool }: { reel: Reel; spool: Spool }) {
                 },
               ],
             });
-            done(`${spool.name} counted by its level.`, () => takeBack(event.id), true);
+            done(`${spool.name} measured by line level.`, () => takeBack(event.id), true);
           },
         },
       ]}
       variant="default"
     >
-      Level now
+      Measure line level
     </MeasureButton>
   );
 }

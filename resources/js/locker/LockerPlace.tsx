@@ -23,11 +23,11 @@ export function LockerPlace() {
       <title>Locker · Undro</title>
       <div className={page.head}>
         <h1>Locker</h1>
-        <span className={page.soft}>reels, what lies on their spools, and rods</span>
+        <span className={page.soft}>your reels, their spools and line, and your rods</span>
         <span className={page.grow} />
         {reels.data && reels.data.length > 1 && (
           <Button variant="default" component={Link} to="/day">
-            Several at once
+            Bench day
           </Button>
         )}
         {!adding && <Button onClick={() => add(true)}>Add a reel</Button>}
@@ -35,10 +35,10 @@ export function LockerPlace() {
       {adding && <AddReel onDone={() => add(false)} />}
       <Waiting query={reels} what="the reels" />
       {reels.data?.length === 0 && !adding && (
-        <Empty title="No reel in the locker yet">
-          <p>A reel needs a name and what is stamped on its spool. Everything else can wait.</p>
+        <Empty title="No reels yet">
+          <p>Add a reel with its name and the line capacity printed on its spool. You can fill in the rest later.</p>
           <Button mt="sm" onClick={() => add(true)}>
-            Add the first reel
+            Add a reel
           </Button>
         </Empty>
       )}
@@ -53,9 +53,9 @@ export function LockerPlace() {
       <Rods />
       <p className={page.foot}>
         <Anchor component={Link} to="/data">
-          Data in and out
+          Import and export
         </Anchor>
-        : tables, one document, and a look before anything is taken
+        : tables or one document, with a preview before anything is saved
       </p>
     </div>
   );

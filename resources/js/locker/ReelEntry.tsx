@@ -34,9 +34,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
   const another = async () => {
     try {
       const spool = await addSpool.mutateAsync({ name: `Spool ${reel.spools.length + 1}`, reels: [reel.id] });
-      done(`Another spool for ${reel.name}.`, () =>
-        changeSpool.mutateAsync({ id: spool.id, body: { archived: true } }),
-      );
+      done(`Spool added to ${reel.name}.`, () => changeSpool.mutateAsync({ id: spool.id, body: { archived: true } }));
     } catch (error) {
       failed(error);
     }
@@ -50,13 +48,13 @@ export function ReelEntry({ reel }: { reel: Reel }) {
             {[
               reel.kind,
               reel.gear_ratio && `${reel.gear_ratio} : 1`,
-              reel.max_drag_N === null ? '' : `drag to ${words(rated(reel.max_drag_N, units))}`,
+              reel.max_drag_N === null ? '' : `max drag ${words(rated(reel.max_drag_N, units))}`,
               reel.angler,
             ]
               .filter(Boolean)
               .join(' · ')}
             <span data-printed>
-              {reel.mono_range && ` · nylon ${reel.mono_range}`}
+              {reel.mono_range && ` · mono ${reel.mono_range}`}
               {reel.braid_range && ` · braid ${reel.braid_range}`}
             </span>
             {onBench?.id === reel.id && <strong> · on the bench</strong>}
@@ -66,10 +64,10 @@ export function ReelEntry({ reel }: { reel: Reel }) {
               Edit
             </Button>
             <Button size="compact-sm" variant="subtle" color="gray" onClick={another}>
-              Another spool
+              Add a spool
             </Button>
             <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(reel.id, reel.name)}>
-              Put away
+              Archive
             </Button>
           </div>
         </div>

@@ -14,10 +14,10 @@ import { length, rated, words } from '../units/units';
 const fields = (units: Units): FormField[] => [
   { key: 'name', label: 'Name', wide: true },
   { key: 'length', label: 'Length', placeholder: '2.4 m', unit: 'm' },
-  { key: 'line_min', label: 'Line from', unit: units.force, placeholder: `4 ${units.force}` },
-  { key: 'line_max', label: 'Line to', unit: units.force, placeholder: `9 ${units.force}` },
-  { key: 'braid_range', label: 'Braid, as printed', placeholder: 'PE 0.8-2, 10-30 lb' },
-  { key: 'max_drag', label: 'Bears at most', unit: units.force, placeholder: `4 ${units.force}` },
+  { key: 'line_min', label: 'Line rating, from', unit: units.force, placeholder: `4 ${units.force}` },
+  { key: 'line_max', label: 'Line rating, to', unit: units.force, placeholder: `9 ${units.force}` },
+  { key: 'braid_range', label: 'Braid rating, as printed', placeholder: 'PE 0.8-2, 10-30 lb' },
+  { key: 'max_drag', label: 'Maximum drag', unit: units.force, placeholder: `4 ${units.force}` },
 ];
 
 /** Rods and the lines they are made for. */
@@ -57,11 +57,11 @@ export function Rods() {
           label="Add a rod"
           fields={fields(units)}
           initial={{ name: '', length: '', line_min: '', line_max: '', braid_range: '', max_drag: '' }}
-          submit="Add it"
+          submit="Add rod"
           onCancel={() => setOpen(null)}
           onSubmit={async (next) => {
             const rod = await add.mutateAsync(next as { name: string });
-            done(`${rod.name} is in the locker.`, () => change.mutateAsync({ id: rod.id, body: { archived: true } }));
+            done(`${rod.name} added to Locker.`, () => change.mutateAsync({ id: rod.id, body: { archived: true } }));
             setOpen(null);
           }}
         />
@@ -77,7 +77,7 @@ export function Rods() {
                   rod.line_min_N !== null && rod.line_max_N !== null
                     ? `line ${words(rated(rod.line_min_N, units))} to ${words(rated(rod.line_max_N, units))}`
                     : '',
-                  rod.max_drag_N === null ? '' : `bears ${words(rated(rod.max_drag_N, units))}`,
+                  rod.max_drag_N === null ? '' : `max drag ${words(rated(rod.max_drag_N, units))}`,
                 ]
                   .filter(Boolean)
                   .join(' · ')}
@@ -93,7 +93,7 @@ export function Rods() {
                   Edit
                 </Button>
                 <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(rod.id, rod.name)}>
-                  Put away
+                  Archive
                 </Button>
               </div>
               {open === rod.id && (

@@ -47,19 +47,19 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
     contents.length === 0
       ? ''
       : spool.level
-        ? `line ${deep(spool.level.gap_mm, spool.level.half_mm, units)} under the lip, read ${day(spool.level.at)}`
+        ? `line ${deep(spool.level.gap_mm, spool.level.half_mm, units)} below the lip, measured ${day(spool.level.at)}`
         : picture.filled_fraction === null
           ? ''
           : depth === undefined
-            ? `${Math.round(picture.filled_fraction * 100)} % of what is stamped`
-            : `line ${words(small(depth, units))} under the lip by its length`;
+            ? `${Math.round(picture.filled_fraction * 100)} % of its printed capacity`
+            : `line ${words(small(depth, units))} below the lip, going by its length`;
   return (
     <section className={classes.spool} aria-label={`${reel.name}, ${spool.name}`}>
       <Thumb {...drawn(picture.shape, picture.layers)} kind={reel.kind} lip={spool.lip} />
       <div className={classes.on}>
         <p className={page.facts}>
           <strong className={classes.spoolName}>{spool.name}</strong>{' '}
-          {spool.stamp && <span data-printed>stamped {spool.stamp}</span>}
+          {spool.stamp && <span data-printed>printed {spool.stamp}</span>}
           {spool.stamp && full && ' · '}
           {full}
         </p>
@@ -77,7 +77,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             </p>
           </>
         ) : (
-          <p className={page.facts}>No line recorded on it.</p>
+          <p className={page.facts}>No line on this spool yet.</p>
         )}
         {picture.problem && (spool.stamp || spool.measures.lip_diameter) && (
           <p className={classes.problem}>{sentence(picture.problem, units)}</p>
@@ -92,7 +92,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             onClick={() => setOpen(open === 'edit' ? '' : 'edit')}
             aria-expanded={open === 'edit'}
           >
-            Figures
+            Edit spool
           </Button>
           <LevelNow reel={reel} spool={spool} />
           <Button
@@ -101,7 +101,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
             onClick={() => setOpen(open === 'found' ? '' : 'found')}
             aria-expanded={open === 'found'}
           >
-            {contents.length === 0 ? 'Say what is on it' : 'Say what lies over it'}
+            {contents.length === 0 ? 'Add the line on it' : 'Add line on top'}
           </Button>
           {contents.length > 0 && (
             <Button
@@ -110,12 +110,12 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
               onClick={() => setOpen(open === 'strip' ? '' : 'strip')}
               aria-expanded={open === 'strip'}
             >
-              Line off it
+              Strip line
             </Button>
           )}
           {reel.spools.length > 1 && (
             <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(spool.id, spool.name)}>
-              Put spool away
+              Archive spool
             </Button>
           )}
         </div>
@@ -123,7 +123,7 @@ export function SpoolEntry({ reel, spool, onPlan }: SpoolEntryProps) {
       {open === 'edit' && (
         <div className={classes.form}>
           <FigureForm
-            label={`Figures of ${spool.name}`}
+            label={`Edit ${spool.name}`}
             fields={spoolFields(units, reel.kind)}
             version={spool.version}
             initial={spoolValues(spool)}

@@ -10,13 +10,13 @@ export const reelFields = (units: Units): FormField[] => [
   { key: 'kind', label: 'Kind', choices: KINDS },
   { key: 'gear_ratio', label: 'Gear ratio', placeholder: '5.2', kind: 'number' },
   { key: 'max_drag', label: 'Maximum drag', placeholder: `8 ${units.force}`, unit: units.force },
-  { key: 'mono_range', label: 'Nylon, as printed', placeholder: '6-14 lb, 0.2-0.3 mm' },
-  { key: 'braid_range', label: 'Braid, as printed', placeholder: '10-25 lb, PE 0.8-1.5' },
+  { key: 'mono_range', label: 'Mono capacity, as printed', placeholder: '6-14 lb, 0.2-0.3 mm' },
+  { key: 'braid_range', label: 'Braid capacity, as printed', placeholder: '10-25 lb, PE 0.8-1.5' },
 ];
 
 export const STAMP: FormField = {
   key: 'stamp',
-  label: 'Stamped on the spool',
+  label: 'Capacity printed on the spool',
   placeholder: '0.25/200, 8/140, PE 1.5-200',
   wide: true,
   as: (props, { kind, stamp_units, stamp_material }) => (
@@ -25,37 +25,37 @@ export const STAMP: FormField = {
 };
 
 export const spoolFields = (units: Units, kind: Reel['kind']): FormField[] => [
-  { key: 'name', label: 'Spool', placeholder: 'deep' },
+  { key: 'name', label: 'Spool name', placeholder: 'deep' },
   { ...STAMP, as: (props, values) => STAMP.as?.(props, { ...values, kind }) },
   {
     key: 'stamp_units',
-    label: 'Units of the stamp',
+    label: 'Units of the printed capacity',
     choices: STAMP_UNITS,
   },
   {
     key: 'stamp_material',
-    label: 'The stamp is for',
+    label: 'Printed capacity is for',
     choices: MATERIALS,
   },
-  { key: 'rated_gap', label: 'Stamp is full at', unit: units.small, placeholder: 'as usual' },
-  { key: 'lip_diameter', label: 'Lip, across', unit: units.small, placeholder: units.small },
-  { key: 'arbor_diameter', label: 'Arbor, across', unit: units.small, placeholder: units.small },
-  { key: 'arbor_deep_diameter', label: 'Other arbor end', unit: units.small, placeholder: 'if it tapers' },
-  { key: 'traverse', label: 'Traverse', unit: units.small, placeholder: units.small },
-  { key: 'bevel_depth', label: 'Depth of the bevel', unit: units.small, placeholder: units.small },
-  { key: 'full_mark', label: 'Its own full mark', unit: units.small, placeholder: 'under the lip, if it has one' },
-  { key: 'lip', label: 'Shape of the lip', choices: LIPS },
+  { key: 'rated_gap', label: 'Printed full level, below the lip', unit: units.small, placeholder: 'if known' },
+  { key: 'lip_diameter', label: 'Lip diameter', unit: units.small, placeholder: units.small },
+  { key: 'arbor_diameter', label: 'Arbor diameter', unit: units.small, placeholder: units.small },
+  { key: 'arbor_deep_diameter', label: 'Arbor diameter, other end', unit: units.small, placeholder: 'if it tapers' },
+  { key: 'traverse', label: 'Spool width', unit: units.small, placeholder: units.small },
+  { key: 'bevel_depth', label: 'Bevel depth', unit: units.small, placeholder: units.small },
+  { key: 'full_mark', label: 'Full mark on the spool, below the lip', unit: units.small, placeholder: 'if it has one' },
+  { key: 'lip', label: 'Lip shape', choices: LIPS },
   {
     key: 'lay',
-    label: 'How it lays line',
+    label: 'Lays line',
     choices: LAYS,
   },
   {
     key: 'grips',
-    label: 'The arbor',
+    label: 'Arbor surface',
     choices: [
-      { value: '', label: 'is bare' },
-      { value: 'yes', label: 'grips: strip, pin or hole' },
+      { value: '', label: 'plain' },
+      { value: 'yes', label: 'grips braid (strip, pin or hole)' },
     ],
   },
   {

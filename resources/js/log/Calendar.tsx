@@ -15,19 +15,19 @@ export function Calendar() {
   const address = path && new URL(path, window.location.href).href;
   return (
     <section className={classes.calendar} aria-label="Calendar">
-      <h2>In a calendar</h2>
+      <h2>Calendar</h2>
       <p>
         <Anchor href="/api/calendar/file" download="undro.ics">
-          All dates as one file
+          Download all dates
         </Anchor>
-        , or an address that a calendar asks again by itself. Whoever has the address sees the dates, nothing else; it
-        works until it is revoked
+        , or give your calendar an address that it checks by itself. Anyone who has the address sees the dates and
+        nothing else. It works until you revoke it
         {household === null && ', on this computer, and on the network while Undro is started with --lan'}.
       </p>
       {address ? (
         <div className={classes.address}>
           <TextInput
-            label="Shown this once"
+            label="Shown only once"
             value={address}
             readOnly
             onFocus={(event) => event.currentTarget.select()}
@@ -42,7 +42,7 @@ export function Calendar() {
           loading={follow.isPending}
           onClick={() => follow.mutateAsync(undefined).then((made) => setPath(made.path ?? ''), failed)}
         >
-          An address to follow
+          Create an address
         </Button>
       )}
       {keys.length > 0 && (

@@ -39,7 +39,7 @@ export function DueList({ cares, chosen }: { cares: Care[]; chosen?: number | un
                 </span>
               ) : (
                 <span className={classes.soft}>
-                  {care.turn_on !== null ? `turn over by ${day(care.turn_on)}` : `until ${day(care.due_on)}`}
+                  {care.turn_on !== null ? `reverse by ${day(care.turn_on)}` : `until ${day(care.due_on)}`}
                 </span>
               )}
             </Link>

@@ -20,7 +20,7 @@ export function Entries({ wish, of }: { wish: LogWish; of?: string }) {
     <section aria-label="Entries" className={classes.entries} aria-busy={log.isPlaceholderData}>
       <Waiting query={log} what="the log" />
       {log.data && entries.length === 0 && (
-        <p className={classes.soft}>{of ?? 'Nothing in the log is like that. Ask for less, or for other words.'}</p>
+        <p className={classes.soft}>{of ?? 'No entries found. Try fewer or other words.'}</p>
       )}
       <ol>
         {entries.map((entry) => (
@@ -29,7 +29,7 @@ export function Entries({ wish, of }: { wish: LogWish; of?: string }) {
       </ol>
       {log.hasNextPage && (
         <Button variant="default" loading={log.isFetchingNextPage} onClick={() => log.fetchNextPage()}>
-          Earlier ones
+          Show earlier entries
         </Button>
       )}
     </section>
@@ -44,7 +44,7 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
   const back = async () => {
     try {
       const id = await takeBack(entry.id);
-      done(`${DID[entry.kind]} of ${day(entry.happened_at)} taken back.`, () => takeBack(id), true);
+      done(`${DID[entry.kind]} of ${day(entry.happened_at)} undone.`, () => takeBack(id), true);
     } catch (error) {
       failed(error);
     }
@@ -66,10 +66,10 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
               size="compact-xs"
               variant="default"
               aria-expanded={open}
-              aria-label={`Put right: ${title}`}
+              aria-label={`Edit: ${title}`}
               onClick={() => setOpen(!open)}
             >
-              Put right
+              Edit
             </Button>
           )}
           <Button
@@ -77,14 +77,14 @@ function Entry({ entry, whole }: { entry: LogEntry; whole: boolean }) {
             variant="subtle"
             color="gray"
             loading={isPending}
-            aria-label={`Take back: ${title}`}
+            aria-label={`Undo: ${title}`}
             onClick={back}
           >
-            Take back
+            Undo
           </Button>
         </span>
       ) : (
-        <span className={classes.soft}>put right or taken back</span>
+        <span className={classes.soft}>edited or undone</span>
       )}
       {entry.old_turn && entry.standing && entry.spool !== null && <OldTurn entry={entry} spool={entry.spool} />}
       {open && entry.spool !== null && (
@@ -103,14 +103,14 @@ function OldTurn({ entry, spool }: { entry: LogEntry; spool: number }) {
     write(
       spool,
       { what: 'strip', how: 'turn_over', words: entry.note ?? '', corrects: entry.id },
-      () => 'Put right: the main line alone was turned.',
+      () => 'Edited: only the main line was reversed.',
     ).catch(failed);
   return (
     <p className={classes.instead}>
-      This says that all of it was turned, the backing out on top. If the main line alone was turned, as it should be,
-      put it right: the backing then lies innermost, and half a metre went to the join.{' '}
+      This entry says that all line was reversed, so the backing would be on top. If only the main line was reversed,
+      edit the entry. The backing is then at the bottom, and the joining knot used half a metre.{' '}
       <Button size="compact-xs" variant="default" loading={isPending} onClick={putRight}>
-        The main line alone was turned
+        Only the main line was reversed
       </Button>
     </p>
   );

@@ -21,11 +21,11 @@ export function Learnt() {
   const { lines, spools, readings } = learnt.data;
   const asked = readings.filter((reading) => reading.asked);
   return (
-    <section className={classes.learnt} aria-label="What was learnt">
+    <section className={classes.learnt} aria-label="Learned">
       {readings.length === 0 && (
         <p className={classes.soft}>
-          Nothing yet. Read how far the finished line stands under the lip, three times round the spool, and write it
-          down as “Level read”: from then on plans for that spool and those lines come out nearer.
+          Nothing yet. After a fill, measure the line level three times around the spool and log it as “Level measured”.
+          From then on, plans for that spool and those lines are more accurate.
         </p>
       )}
       {asked.map((reading) => (
@@ -55,7 +55,7 @@ export function Learnt() {
       </div>
       {readings.length > 0 && (
         <>
-          <h2>Read from</h2>
+          <h2>Reading from</h2>
           <ul className={classes.readings}>
             {readings.map((reading) => (
               <Reading key={reading.uuid} reading={reading} />
@@ -74,7 +74,7 @@ const useReadingWords = () => {
   const { data: reels = [] } = useReels();
   return (reading: Read) => {
     const reel = reels.find((each) => each.spools.some((spool) => spool.id === reading.spool));
-    return `${reel?.name ?? 'a spool'}, ${day(reading.happened_at)}: ${words(small(reading.gap_mm, units))} under the lip, ${reading.readings === 1 ? 'one reading' : `${reading.readings} readings`}`;
+    return `${reel?.name ?? 'a spool'}, ${day(reading.happened_at)}: ${words(small(reading.gap_mm, units))} below the lip, ${reading.readings === 1 ? 'one reading' : `${reading.readings} readings`}`;
   };
 };
 
@@ -111,15 +111,16 @@ function Doubt({ reading }: { reading: Read }) {
       <p>
         <strong>
           {words(was)}
-          {expected === null ? '' : `, where ${expected.figure}${half} ${expected.unit} was expected`}: slip of the pen?
+          {expected === null ? '' : `, where ${expected.figure}${half} ${expected.unit} was expected`}. Is this a typing
+          mistake?
         </strong>{' '}
-        {say(reading)}. It does not count until you say so; everything else is worked out without it.
+        {say(reading)}. It does not count until you confirm it. Undro leaves it out of everything else.
       </p>
       <form
         className={classes.anew}
         onSubmit={(event) => {
           event.preventDefault();
-          void answer({ counts: true, keep: false, gap: withUnit(gap, units.small) }, 'Put right.');
+          void answer({ counts: true, keep: false, gap: withUnit(gap, units.small) }, 'Changed.');
         }}
       >
         <TypedField
@@ -130,7 +131,7 @@ function Doubt({ reading }: { reading: Read }) {
           error={problem?.field === 'gap' ? problem.message : undefined}
         />
         <Button size="compact-sm" type="submit" disabled={gap.trim() === ''}>
-          Put it right
+          Save changes
         </Button>
         <Button
           size="compact-sm"

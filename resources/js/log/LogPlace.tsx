@@ -39,7 +39,7 @@ export function LogPlace() {
       <title>Log · Undro</title>
       <aside className={beside.side}>
         <Button variant={spool ? 'default' : 'filled'} fullWidth onClick={() => set({ spool: '' })}>
-          Everything that was written
+          All entries
         </Button>
         {upkeep.data.length > 0 && (
           <p className={classes.weekend} data-testid="weekend">
@@ -47,7 +47,7 @@ export function LogPlace() {
               ? 'Nothing needs doing this weekend.'
               : `This weekend: ${calls.length} ${calls.length === 1 ? 'spool' : 'spools'}, about ${minutes(calls.reduce((sum, care) => sum + minutesOf(care), 0))} of winding.`}{' '}
             {calls.length > 0 && (
-              <Link to={`/day?spools=${calls.map((care) => care.spool).join(',')}`}>All of them on a bench day</Link>
+              <Link to={`/day?spools=${calls.map((care) => care.spool).join(',')}`}>Plan a bench day</Link>
             )}
           </p>
         )}
@@ -79,17 +79,17 @@ export function LogPlace() {
               <Segmented
                 value={at.all}
                 onChange={(all) => set({ all })}
-                aria-label="What of the log"
+                aria-label="Views of the log"
                 data={[
-                  { value: 'find', label: 'Find' },
-                  { value: 'learnt', label: 'What was learnt' },
+                  { value: 'find', label: 'Entries' },
+                  { value: 'learnt', label: 'Learned' },
                   { value: 'calendar', label: 'Calendar' },
                 ]}
               />
             </div>
             {reels.data.length === 0 && (
-              <Empty title="Nothing is written yet">
-                <p>Put a reel in the locker, say what is on it or wind it, and its history begins here.</p>
+              <Empty title="No entries yet">
+                <p>Add a reel, enter the line that is on it or wind it, and its history starts here.</p>
                 <Button mt="sm" component={Link} to="/locker?add=reel">
                   Add the first reel
                 </Button>
@@ -99,17 +99,17 @@ export function LogPlace() {
               <>
                 <div className={classes.find}>
                   <TextInput
-                    label="Words"
-                    placeholder="a reel, a line, what was noted"
+                    label="Search"
+                    placeholder="a reel, a line, a note"
                     value={at.q}
                     onChange={(event) => set({ q: event.currentTarget.value })}
                   />
                   <NativeSelect
-                    label="What"
+                    label="Kind"
                     value={at.kind}
                     onChange={(event) => set({ kind: event.currentTarget.value })}
                     data={[
-                      { value: '', label: 'anything' },
+                      { value: '', label: 'all' },
                       ...Object.entries(DID)
                         .filter(([kind]) => kind !== 'voided' && kind !== 'retired')
                         .map(([value, label]) => ({ value, label: label.toLowerCase() })),

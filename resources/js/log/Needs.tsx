@@ -13,7 +13,7 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
   const { units } = useBench();
   if (!care) return null;
   return (
-    <section className={classes.needs} aria-label="What it needs">
+    <section className={classes.needs} aria-label="Advice">
       <p className={classes.pick} data-testid="advice" data-calls={care.calls}>
         <strong>{care.pick_word}.</strong> {sentence(care, units)}
       </p>
@@ -25,12 +25,12 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
       <table>
         <thead>
           <tr>
-            <th scope="col">Way</th>
-            <th scope="col">to waste</th>
+            <th scope="col">Option</th>
+            <th scope="col">waste</th>
             <th scope="col">new line</th>
-            <th scope="col">wound</th>
+            <th scope="col">to wind</th>
             <th scope="col">time</th>
-            <th scope="col">money</th>
+            <th scope="col">cost</th>
           </tr>
         </thead>
         <tbody>
@@ -38,7 +38,7 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
             <tr key={option.id} data-picked={option.picked} data-fits={option.fits}>
               <th scope="row">
                 {option.word}
-                {option.picked && <span className={classes.mark}>the advice</span>}
+                {option.picked && <span className={classes.mark}>advised</span>}
                 <span className={classes.why}>{sentence(option, units)}</span>
               </th>
               <td>{figure(option.off_m, units)}</td>
@@ -58,7 +58,7 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
             </Button>
           )}{' '}
           <Button variant="default" component={Link} to={`/day?spools=${spool.id}`}>
-            On a bench day
+            Plan a bench day
           </Button>
         </p>
       )}

@@ -58,7 +58,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
   const say = async () => {
     const body = entryOf(what, typed, when, instead, angler?.id ?? null, units);
     try {
-      await write(spool, body, (made) => `${instead ? 'Put right' : 'Written down'}: ${DID[made.kind].toLowerCase()}.`);
+      await write(spool, body, (made) => `${instead ? 'Edited' : 'Saved'}: ${DID[made.kind].toLowerCase()}.`);
       setProblem(null);
       // what was typed meanwhile is the next thing to say
       if (!instead) setTyped((now) => unsaid(typed, now));
@@ -71,7 +71,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
   return (
     <form
       className={classes.say}
-      aria-label={instead ? 'Put an entry right' : 'Say what happened'}
+      aria-label={instead ? 'Edit entry' : 'Log what happened'}
       onSubmit={(event) => {
         event.preventDefault();
         void say();
@@ -131,7 +131,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
       )}
       {has('to') && (
         <NativeSelect
-          label="The main line onto"
+          label="Park the main line on"
           value={typed.to}
           onChange={(event) => set({ to: event.currentTarget.value })}
           error={wrong('to') ?? wrong('product')}
@@ -152,14 +152,14 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
       {has('gap') && (
         <>
           <TypedField
-            label="Under the lip"
+            label="Line level below the lip"
             unit={units.small}
             value={typed.gap}
             onChange={(gap) => set({ gap })}
             error={wrong('gap')}
           />
           <TypedField
-            label="Readings, round the spool"
+            label="Readings around the spool"
             value={typed.readings}
             onChange={(readings) => set({ readings })}
             error={wrong('readings')}
@@ -175,7 +175,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
             data={FOUND}
           />
           <TypedField
-            label="From, off the end"
+            label="From (distance from the end)"
             placeholder="all along"
             unit={units.length}
             value={typed.from}
@@ -183,7 +183,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
             error={wrong('from')}
           />
           <TypedField
-            label="As far as"
+            label="To (distance from the end)"
             unit={units.length}
             value={typed.until}
             onChange={(until) => set({ until })}
@@ -225,7 +225,7 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
       )}
       <TextInput
         className={classes.words}
-        label="In words"
+        label="Note"
         value={typed.words}
         maxLength={500}
         onChange={(event) => set({ words: event.currentTarget.value })}
@@ -258,11 +258,11 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
       )}
       <div className={classes.send}>
         <Button type="submit" loading={isPending}>
-          {instead ? 'Put it right' : 'Write it down'}
+          {instead ? 'Save changes' : 'Save entry'}
         </Button>
         {instead && (
           <Button variant="default" onClick={onDone}>
-            Leave it
+            Cancel
           </Button>
         )}
       </div>

@@ -24,8 +24,8 @@ import { Until } from './Until';
 
 /** Places that speak of the same spool. */
 const TO = [
-  { to: '/drag?at=before', words: 'Its drag settings' },
-  { to: '/trouble', words: 'Something is wrong' },
+  { to: '/drag?at=before', words: 'Drag settings' },
+  { to: '/trouble', words: 'Troubleshooting' },
 ];
 
 interface SpoolLogProps {
@@ -74,10 +74,10 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
         <Segmented
           value={at}
           onChange={onAt}
-          aria-label="What of this spool"
+          aria-label="Views of this spool"
           data={[
-            { value: 'needs', label: 'What it needs' },
-            { value: 'time', label: 'Its line through time' },
+            { value: 'needs', label: 'Advice' },
+            { value: 'time', label: 'Line history' },
             { value: 'entries', label: 'Entries' },
           ]}
         />
@@ -89,7 +89,7 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
               saying.current?.querySelector<HTMLElement>('select, input')?.focus({ preventScroll: true });
             }}
           >
-            Say what happened
+            Log what happened
           </Button>
         )}
         {TO.map(({ to, words }) => (
@@ -110,7 +110,7 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
         <>
           <TextInput
             className={classes.until}
-            label="As it was on"
+            label="Show the spool on"
             type="date"
             value={until}
             onChange={(event) => setUntil(event.currentTarget.value)}
@@ -123,7 +123,7 @@ export function SpoolLog({ reel, spool, at, onAt, say }: SpoolLogProps) {
           <Say key={`${spool.id} ${say}`} spool={spool.id} caution={care?.caution} first={say} />
         </div>
       )}
-      {at === 'entries' && <Entries wish={{ spool: spool.id }} of="Nothing is written of this spool yet." />}
+      {at === 'entries' && <Entries wish={{ spool: spool.id }} of="No entries for this spool yet." />}
       <DragLine reel={reel.id} spool={spool.id} units={units} />
     </>
   );
@@ -163,8 +163,8 @@ function DragLine({ reel, spool, units }: { reel: number; spool: number; units: 
   const set = data?.now.set;
   return set ? (
     <p className={classes.soft}>
-      Drag set to {words(force(set.median_N ?? set.target_N, units))} on {day(set.happened_at)}, {set.weakest} the
-      weakest. What has been lost since makes it give more: the curve stands in Drag.
+      Drag set to {words(force(set.median_N ?? set.target_N, units))} on {day(set.happened_at)}, {set.weakest} is the
+      weakest link. Line lost since then makes it slip at more. The curve is in Drag.
     </p>
   ) : null;
 }

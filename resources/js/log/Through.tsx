@@ -13,7 +13,7 @@ export function Through({ states, lines, units }: { states: State[]; lines: Line
   const total = (state: State) => state.pieces.reduce((sum, piece) => sum + piece.length_m, 0);
   const longest = Math.max(0, ...states.map(total));
   return (
-    <ol className={classes.through} aria-label="Its line through time">
+    <ol className={classes.through} aria-label="Line history">
       {states.toReversed().map((state) => (
         <li key={state.event + state.at}>
           <span>
@@ -36,11 +36,11 @@ export function Through({ states, lines, units }: { states: State[]; lines: Line
             label={`${words(length(total(state), units, 0))} on it after ${day(state.at)}`}
           />
           <span className={classes.soft}>
-            {state.depth_mm === null ? '' : `${words(small(state.depth_mm, units))} under the lip`}
+            {state.depth_mm === null ? '' : `${words(small(state.depth_mm, units))} below the lip`}
             {state.retrieve_m !== null && (
               <>
                 <br />
-                {words(retrieve(state.retrieve_m, units))} a turn
+                {words(retrieve(state.retrieve_m, units))} per turn
               </>
             )}
           </span>

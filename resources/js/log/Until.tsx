@@ -14,14 +14,14 @@ const outings = (care: Care) => care.counted_outings.toFixed(care.hard_outings %
 /** How long the line is still good: what somebody comes here for. */
 export function Until({ care }: { care: Care | null }) {
   const { units } = useBench();
-  if (!care) return <h1 className={classes.soft}>No main line lies on this spool, as far as is written.</h1>;
+  if (!care) return <h1 className={classes.soft}>There is no main line on this spool.</h1>;
   if (care.state === 'low' && care.level) {
     return (
       <>
         <LargeFigure
-          lead="The line stands"
+          lead="The line is"
           {...small(care.level.depth_mm, units)}
-          trail={`under the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `, and a turn takes in ${Math.round(care.level.drop * 100)} % less than when it was filled`}`}
+          trail={`below the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `. You get ${Math.round(care.level.drop * 100)} % less line per turn than when it was filled`}`}
           stale={false}
         />
         <Worn care={care} />
@@ -38,21 +38,21 @@ export function Until({ care }: { care: Care | null }) {
   }
   const days = care.days_left;
   const used = care.by_age
-    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months${care.shelf_months >= 1 ? `, and ${care.shelf_months.toFixed(0)} on the shelf before, which count a third` : ''}`
-    : `${outings(care)} of ${care.limit_outings.toFixed(0)} outings`;
+    ? `${care.age_months.toFixed(0)} of ${care.limit_months.toFixed(0)} months${care.shelf_months >= 1 ? `, and ${care.shelf_months.toFixed(0)} on the shelf before, which count for a third` : ''}`
+    : `${outings(care)} of ${care.limit_outings.toFixed(0)} trips`;
   return (
     <>
       <LargeFigure
         lead={days >= 0 ? 'The line is good for' : 'The line has been due for'}
         {...span(Math.abs(days))}
-        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_outings > 0 ? `; ${care.hard_outings} of the outings in heavy sun or over rough ground, each counted one and a half` : ''}`}
+        trail={`${days >= 0 ? 'until' : 'since'} ${day(care.due_on)}: ${used}${care.hard_outings > 0 ? `; ${care.hard_outings} of the trips were in heavy sun or over rough ground and count one and a half each` : ''}`}
         stale={false}
       />
-      {care.turn_on !== null && <p className={classes.soft}>To be turned over by {day(care.turn_on)}.</p>}
+      {care.turn_on !== null && <p className={classes.soft}>Reverse the line by {day(care.turn_on)}.</p>}
       {care.level && (
         <p className={classes.soft}>
-          It should stand {words(small(care.level.depth_mm, units))} under the lip
-          {care.level.retrieve_m !== null && `, ${words(retrieve(care.level.retrieve_m, units))} a turn`}
+          By now it should be {words(small(care.level.depth_mm, units))} below the lip
+          {care.level.retrieve_m !== null && `, ${words(retrieve(care.level.retrieve_m, units))} per turn`}
           {care.level.drop !== null &&
             care.level.drop > 0.005 &&
             `, ${Math.round(care.level.drop * 100)} % less than when filled`}
@@ -64,5 +64,5 @@ export function Until({ care }: { care: Care | null }) {
 }
 
 function Worn({ care }: { care: Care }) {
-  return <p className={classes.soft}>By age and outings alone it would be good until {day(care.worn_on)}.</p>;
+  return <p className={classes.soft}>Going by age and trips alone, the line is good until {day(care.worn_on)}.</p>;
 }

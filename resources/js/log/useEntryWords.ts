@@ -28,7 +28,7 @@ export function useEntryWords() {
         filler ? (fillers.find((each) => each.id === filler)?.name ?? '') : '',
         ...outing(entry, units),
         entry.level
-          ? `${words(small(entry.level.gap_mm, units))} under the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
+          ? `${words(small(entry.level.gap_mm, units))} below the lip, ${entry.level.readings === 1 ? 'one reading' : `${entry.level.readings} readings`}${entry.level.counts ? (entry.level.keep ? ', counted all the same' : '') : ', left out of what is learnt'}`
           : '',
         inspection(entry, units),
         entry.trouble ? [entry.trouble.words, entry.trouble.cause_words].filter(Boolean).join(': ') : '',
@@ -48,11 +48,11 @@ function leader({ leader }: LogEntry, units: Units): string {
 /** What was measured, not what was aimed at. */
 function dragSet({ drag }: LogEntry, units: Units): string {
   if (!drag) return '';
-  if (drag.median_N === null) return `by hand, not measured; ${words(force(drag.target_N, units))} was wanted`;
+  if (drag.median_N === null) return `set by hand, not measured; target ${words(force(drag.target_N, units))}`;
   return [
     words(force(drag.median_N, units)),
     drag.peaks_only ? 'by its peaks' : '',
-    drag.line_out_m === null ? '' : `with ${words(length(drag.line_out_m, units, 0))} off`,
+    drag.line_out_m === null ? '' : `with ${words(length(drag.line_out_m, units, 0))} of line out`,
     drag.pulls === 1 ? 'one pull' : `${drag.pulls} pulls`,
     drag.scattered ? 'scattered' : '',
   ]

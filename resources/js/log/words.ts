@@ -9,17 +9,17 @@ export const DID: Record<LogEvent['kind'], string> = {
   topped_up: 'Topped up',
   cut_back: 'Cut back',
   lost: 'Lost',
-  turned_over: 'Turned over',
+  turned_over: 'Reversed',
   moved: 'Moved',
   stripped: 'Stripped',
   fished: 'Fished',
-  measured: 'Level read',
-  inspected: 'Looked over',
+  measured: 'Level measured',
+  inspected: 'Line checked',
   leader_tied: 'Leader',
   trouble: 'Trouble',
   drag_set: 'Drag set',
   retired: 'Retired',
-  voided: 'Taken back',
+  voided: 'Undone',
 };
 
 /** What can be said of a spool, and which fields it takes. */
@@ -28,13 +28,13 @@ export const SAYINGS = {
   lost: { word: 'Lost', fields: ['metres'] },
   cut_back: { word: 'Cut back', fields: ['metres'] },
   topped_up: { word: 'Topped up', fields: ['metres', 'filler'] },
-  level: { word: 'Level read', fields: ['gap', 'readings'] },
-  inspected: { word: 'Looked over', fields: ['found', 'from', 'until'] },
+  level: { word: 'Level measured', fields: ['gap', 'readings'] },
+  inspected: { word: 'Line checked', fields: ['found', 'from', 'until'] },
   leader: { word: 'Leader', fields: ['leader'] },
-  turn_over: { word: 'Turned over', fields: [] },
+  turn_over: { word: 'Reversed', fields: [] },
   moved: { word: 'Moved', fields: ['to'] },
-  main_off: { word: 'Main line off', fields: [] },
-  off: { word: 'All off', fields: [] },
+  main_off: { word: 'Main line stripped', fields: [] },
+  off: { word: 'All line stripped', fields: [] },
 } as const satisfies Record<string, { word: string; fields: readonly string[] }>;
 
 export type Saying = keyof typeof SAYINGS;

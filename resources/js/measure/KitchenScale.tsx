@@ -21,7 +21,7 @@ export function KitchenScale({ onRead }: { onRead: (typed: string) => void }) {
         disabled={!scale.rests}
         onClick={() => onRead(`${scale.grams?.toFixed(0)} g`)}
       >
-        {scale.rests ? `The scale shows ${scale.grams.toFixed(0)} g: take it` : 'The scale comes to rest …'}
+        {scale.rests ? `Use ${scale.grams.toFixed(0)} g from the scale` : 'Waiting for the scale to settle …'}
       </Button>
       {scale.stand_in && (
         <form
@@ -32,15 +32,15 @@ export function KitchenScale({ onRead }: { onRead: (typed: string) => void }) {
         >
           <TypedField
             size="xs"
-            label="Put on the simulated scale"
+            label="Weight on the simulated scale"
             placeholder="81 g"
             unit="g"
             value={load}
             onChange={setLoad}
-            error={load !== '' && !(grams > 0) ? 'Grams, such as 81.' : undefined}
+            error={load !== '' && !(grams > 0) ? 'Type grams, such as 81.' : undefined}
           />
           <Button type="submit" size="xs" variant="default" disabled={!(grams > 0)}>
-            Put it on
+            Put on scale
           </Button>
         </form>
       )}

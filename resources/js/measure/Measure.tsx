@@ -57,7 +57,7 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
       {methods.length > 1 && (
         <Segmented
           size="xs"
-          aria-label="How to measure it"
+          aria-label="Method"
           value={method}
           onChange={(value) => setMethod(value as Method)}
           data={methods.map((each) => ({ value: each, label: METHODS[each].word }))}
@@ -70,7 +70,7 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
           {ON_PAPER.includes(method) && (
             <p>
               <Anchor href="/paper" target="_blank">
-                The paper tools, to print
+                Print the paper tools
               </Anchor>
             </p>
           )}
@@ -92,7 +92,7 @@ export default function Measure({ title, methods, about, take, onClose }: Measur
       </div>
       {problem && !shown.some((field) => wrong(field.key)) && <p role="alert">{problem.message}</p>}
       <p className={classes.result} aria-live="polite" data-testid="measured">
-        {result ? inWords(result, units) : 'Type the readings.'}
+        {result ? inWords(result, units) : 'Type your readings.'}
       </p>
       {offered.map((each) => (
         <Button

@@ -56,7 +56,7 @@ const PICTURES: Record<Method, () => React.ReactNode> = {
         across
       </text>
       <text x="134" y="46" className={classes.word}>
-        the start meets its figure
+        read where the start meets the scale
       </text>
     </>
   ),
@@ -84,7 +84,7 @@ const PICTURES: Record<Method, () => React.ReactNode> = {
         // biome-ignore lint/suspicious/noArrayIndexKey: wraps are all alike
         <path key={turn} d={`M${60 + turn * 7} 40q7 20 0 40`} className={classes.line} />
       ))}
-      {arrow(58, 100, 160, 100, '10 mm of touching wraps or more', 46, 116)}
+      {arrow(58, 100, 160, 100, 'at least 10 mm of touching wraps', 46, 116)}
     </>
   ),
   kitchen_scale: () => (

@@ -26,15 +26,15 @@ const mass = (key: string, label: string, placeholder: string, optional = false)
   placeholder,
   unit: 'g',
 });
-const STEP = mass('step_g', 'Step of the scale', '1 g', true);
+const STEP = mass('step_g', 'Scale reads in steps of', '1 g', true);
 
 const WHERE =
-  'Lip: the front rim, across its widest. Arbor: the bare core; of a taper, each end by itself. Traverse: inside, from flange to flange. Turn the spool a little between readings.';
+  'Lip: the front rim, at its widest. Arbor: the bare core; if it tapers, measure both ends. Spool width: inside, from flange to flange. Turn the spool a little between readings.';
 const readings = (units: Units): MeasureField[] =>
   [
-    ['first_mm', 'Reading'],
-    ['second_mm', 'And again'],
-    ['third_mm', 'And a third time'],
+    ['first_mm', 'First reading'],
+    ['second_mm', 'Second reading'],
+    ['third_mm', 'Third reading'],
   ].map(([key = '', label = ''], index) => ({
     key,
     label,
@@ -45,8 +45,8 @@ const readings = (units: Units): MeasureField[] =>
 
 const bar = (units: Units): MeasureField => ({
   key: 'bar_mm',
-  label: 'The sheet’s 100 mm bar measures',
-  placeholder: 'not checked',
+  label: 'Length of the 100 mm bar on the sheet',
+  placeholder: '100 mm',
   unit: units.small,
   optional: true,
 });
@@ -59,48 +59,54 @@ export const METHODS: Record<Method, MethodWords> = {
   ruler: { word: 'ruler', how: WHERE, fields: readings },
   paper_strip: {
     word: 'strip of paper',
-    how: 'Lay a strip of paper round it, mark where it meets, unroll it and measure to the mark. Divided by pi that is how thick it is.',
-    fields: (units) => [{ key: 'round_mm', label: 'Round it', placeholder: `97 ${units.small}`, unit: units.small }],
+    how: 'Wrap a strip of paper round it and mark where the ends meet. Unroll it and measure to the mark. Undro divides by pi to get the diameter.',
+    fields: (units) => [
+      { key: 'round_mm', label: 'Length to the mark', placeholder: `97 ${units.small}`, unit: units.small },
+    ],
   },
   printed_strip: {
     word: 'printed strip',
-    how: 'Cut the strip of the paper tools out, lay it round with the figures outside, and read the figure that its start meets. Type what the sheet’s bar measures: that says how true your printer is.',
-    fields: (units) => [{ key: 'reads_mm', label: 'It reads', placeholder: '31 mm', unit: 'mm' }, bar(units)],
+    how: 'Cut out the strip from the paper tools. Wrap it round with the scale outside and read where its start meets the scale. Measure the 100 mm bar too, to check your printer.',
+    fields: (units) => [{ key: 'reads_mm', label: 'Strip reads', placeholder: '31 mm', unit: 'mm' }, bar(units)],
   },
   wrap_test: {
     word: 'wrap test',
-    how: 'Wind touching wraps round a pencil, without pulling them flat, over 10 mm or more. Count them and measure how wide they lie.',
+    how: 'Wind at least 10 mm of touching wraps round a pencil, without pulling the line flat. Count the wraps and measure their width.',
     fields: (units) => [
-      { key: 'wraps', label: 'Wraps', placeholder: '40' },
-      { key: 'over_mm', label: 'Over a width of', placeholder: `12 ${units.small}`, unit: units.small },
+      { key: 'wraps', label: 'Number of wraps', placeholder: '40' },
+      { key: 'over_mm', label: 'Width of the wraps', placeholder: `12 ${units.small}`, unit: units.small },
     ],
   },
   kitchen_scale: {
     word: 'kitchen scale',
-    how: 'Weigh the filler now. Its weight full is on the label or in your notes; an empty one of the same make gives the best answer.',
+    how: 'Weigh the filler spool now. Its full weight is on the label or in your notes. An empty one of the same make gives the surest answer.',
     fields: () => [
-      mass('mass_g', 'Weighs now', '81 g'),
-      mass('full_g', 'Weighed full', '120 g'),
-      mass('empty_g', 'Empty, if you have one', '38 g', true),
+      mass('mass_g', 'Weight now', '81 g'),
+      mass('full_g', 'Weight when full', '120 g'),
+      mass('empty_g', 'Weight when empty', '38 g', true),
       STEP,
     ],
   },
   weighed: {
     word: 'weighed spool',
-    how: 'Weigh the spool bare, or a bare one of the same make, and then with the line on it.',
-    fields: () => [mass('before_g', 'Bare', '62 g'), mass('after_g', 'With the line', '71 g'), STEP],
+    how: 'Weigh the bare spool, or a bare one of the same make. Then weigh it with the line on.',
+    fields: () => [
+      mass('before_g', 'Weight of the bare spool', '62 g'),
+      mass('after_g', 'Weight with line', '71 g'),
+      STEP,
+    ],
   },
   stepped_gauge: {
     word: 'stepped gauge',
-    how: 'Hold the edge of the paper gauge on the lip, square to it, one tongue over the line. The step is the last whose tongue leaves the edge lying on the lip; the next lifts it.',
-    fields: (units) => [{ key: 'step', label: 'The last step that goes in', placeholder: '2.5' }, bar(units)],
+    how: 'Hold the gauge’s edge square on the lip with one tongue over the line. Read the last step that lets the edge rest on the lip. The next step lifts it.',
+    fields: (units) => [{ key: 'step', label: 'Last step that fits', placeholder: '2.5' }, bar(units)],
   },
   level: {
-    word: 'level now',
-    how: 'Lay a rule across the lip and read how far down the line lies, in three places round the spool.',
+    word: 'line level',
+    how: 'Lay a ruler across the lip and read how far below it the line is. Do this in three places round the spool.',
     fields: (units) => [
-      { key: 'depth_mm', label: 'Under the lip now', placeholder: `3 ${units.small}`, unit: units.small },
-      { key: 'readings', label: 'Places read', placeholder: '3', optional: true },
+      { key: 'depth_mm', label: 'Line level below the lip', placeholder: `3 ${units.small}`, unit: units.small },
+      { key: 'readings', label: 'Number of readings', placeholder: '3', optional: true },
     ],
   },
 };

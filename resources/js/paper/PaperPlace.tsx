@@ -21,11 +21,11 @@ export function PaperPlace() {
       <title>Paper tools · Undro</title>
       <div className={`${page.head} ${classes.tools}`}>
         <Title order={1}>Paper tools</Title>
-        <p className={page.soft}>For when no caliper is at hand. Print at 100 %; a reading says which tool it is by.</p>
+        <p className={page.soft}>Measure without calipers. Print this sheet at 100 %.</p>
         <span className={page.grow} />
         <Button onClick={() => window.print()}>Print, or save as PDF</Button>
         <Button variant="default" onClick={save}>
-          As SVG, at its size
+          Save as SVG
         </Button>
       </div>
       <div ref={sheet} className={classes.sheet}>

@@ -96,7 +96,7 @@ export function FigureForm({ fields, initial, submit, version, onSubmit, onCance
       )}
       <Group className={classes.buttons} gap="xs">
         <Button type="submit" loading={busy}>
-          {late ? 'Save mine over it' : submit}
+          {late ? 'Save mine anyway' : submit}
         </Button>
         {onCancel && (
           <Button variant="default" onClick={onCancel}>

@@ -4,7 +4,7 @@ import classes from './Pocket.module.css';
 
 interface PocketProps extends Omit<ButtonProps, 'children'> {
   /** what stands on the button */
-  name: string;
+  name: ReactNode;
   /** what it is, for those who hear the page; holds the name */
   label: string;
   position?: 'bottom-end' | 'top-end';

@@ -5,13 +5,9 @@ const same = (...values: string[]) => values.map((value) => ({ value, label: val
 /** The choices a field may have, worded the same wherever they stand. */
 export const KINDS = same('spinning', 'baitcasting', 'spincast');
 export const LIPS = same('bevelled', 'straight', 'rounded');
-/** Nylon is called mono as well: said where it is picked. */
-export const MATERIALS = Object.entries(MATERIAL_WORD).map(([value, word]) => ({
-  value,
-  label: value === 'mono' ? `${word} (mono)` : word,
-}));
+export const MATERIALS = Object.entries(MATERIAL_WORD).map(([value, label]) => ({ value, label }));
 export const STAMP_UNITS = [
-  { value: '', label: 'units as they look' },
+  { value: '', label: 'detect units' },
   { value: 'mm_m', label: 'mm and m' },
   { value: 'lb_yd', label: 'lb and yd' },
   { value: 'lb_m', label: 'lb and m' },
@@ -19,12 +15,12 @@ export const STAMP_UNITS = [
 ];
 export const LAYS = [
   { value: 'even', label: 'evenly' },
-  { value: 'normal', label: 'as usual' },
-  { value: 'coarse', label: 'in humps' },
+  { value: 'normal', label: 'average' },
+  { value: 'coarse', label: 'unevenly' },
 ];
 export const TOOLS = [
-  { value: 'caliper', label: 'a caliper' },
+  { value: 'caliper', label: 'calipers' },
   { value: 'ruler', label: 'a ruler' },
   { value: 'paper_strip', label: 'a strip of paper' },
-  { value: 'unknown', label: 'not known' },
+  { value: 'unknown', label: 'unknown' },
 ];

@@ -5,8 +5,8 @@ type Known = Schemas['KnownBy'];
 
 const WORD: Record<Known[number], string> = {
   counted: 'counted',
-  said: 'said',
-  depth: 'by depth',
+  said: 'entered',
+  depth: 'by level',
   planned: 'as planned',
 };
 

@@ -41,7 +41,7 @@ let told = false;
 /** Whether anything was said yet. */
 export const useTold = (): boolean => useSyncExternalStore(listen, () => told);
 
-/** The newest are shown at once: the oldest make room, and what they said stands in Lately. */
+/** The newest are shown at once: the oldest make room, and what they said is under Recent changes. */
 function notice(data: NotificationData) {
   const id = data.id ?? newId();
   shown = [...shown, id];
@@ -81,7 +81,7 @@ export async function undo(id?: string) {
   try {
     await step.back();
     void board().then((notices) => notices.hide(step.id));
-    notice({ message: 'Taken back.' });
+    notice({ message: 'Undone.' });
   } catch (error) {
     failed(error);
   }
@@ -105,10 +105,26 @@ export async function undoLatest(queries: QueryClient) {
 /** Says what was done where nothing can be taken back. */
 export const said = (what: string) => notice({ message: what });
 
+/** Errors that still stand. */
+let wrong: string[] = [];
+
 /** Says why something could not be done; nothing typed is lost. */
 export function failed(error: unknown) {
+  const id = newId();
+  wrong = [...wrong, id];
   notice({
+    id,
     color: 'rust',
     message: error instanceof Problem ? error.message : 'That did not work. Try again.',
+  });
+}
+
+/** Ends the errors of a place that is left: they say nothing of the next one. */
+export function endErrors() {
+  if (wrong.length === 0) return;
+  const over = wrong;
+  wrong = [];
+  void board().then((notices) => {
+    for (const each of over) notices.hide(each);
   });
 }

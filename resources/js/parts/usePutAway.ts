@@ -10,7 +10,7 @@ export const usePutAway =
   async (id: number, name: string): Promise<void> => {
     try {
       await change.mutateAsync({ id, body: { archived: true } });
-      done(`${name} put away.`, () => change.mutateAsync({ id, body: { archived: false } }));
+      done(`${name} archived.`, () => change.mutateAsync({ id, body: { archived: false } }));
     } catch (error) {
       failed(error);
     }

@@ -20,13 +20,13 @@ const WindIt = lazy(() => import('../wind/WindIt').then(({ WindIt }) => ({ defau
 const TO_THE_WAYS = (
   <p className={classes.other}>
     <Anchor href="#ways" className={classes.jump}>
-      The ways side by side
+      Compare methods
     </Anchor>
   </p>
 );
 const CAUTION = (
   <p className={classes.caution}>
-    From the print on spool and label, not a promise. Local rules on line and gear come first.
+    Based on the figures printed on spool and label, so it is an estimate. Local rules on line and gear come first.
   </p>
 );
 
@@ -34,7 +34,7 @@ const CAUTION = (
 export function Answer({ plan }: { plan: Planning }) {
   const { result, problem } = plan;
   return (
-    <section className={classes.answer} aria-label="The answer">
+    <section className={classes.answer} aria-label="Result">
       <OpenChoice plan={plan} />
       <Headline plan={plan} />
       {problem && (
@@ -46,7 +46,7 @@ export function Answer({ plan }: { plan: Planning }) {
         <div className={problem ? large.stale : undefined}>
           <Notes notes={result.notes} stop />
           {problem ? (
-            <p className={classes.soft}>Put that right, and it can be wound and saved.</p>
+            <p className={classes.soft}>Fix that, and you can wind and save this plan.</p>
           ) : (
             <Suspense fallback={null}>
               <WindIt plan={plan} />
@@ -81,7 +81,7 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
     if (!result.level) {
       return (
         <LargeFigure
-          lead="The spool comes out"
+          lead="The spool will be"
           figure={String(Math.round(result.fill.filled_fraction * 100))}
           unit="% full"
           stale={stale}
@@ -91,11 +91,11 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
     const depth = small(result.level.depth_mm, units);
     return (
       <LargeFigure
-        lead="The line ends"
+        lead="The line will end"
         {...depth}
         after={fraction(result.level.depth_mm, units)}
         tolerance={small(result.level.half_mm, units).figure}
-        trail="under the lip"
+        trail="below the lip"
         stale={stale}
       />
     );
@@ -112,10 +112,10 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
       {...shown}
       tolerance={result.half_m === null ? undefined : length(result.half_m, units).figure}
       {...(result.before_learning && {
-        trail: `by what your fills have taught; by the figures alone ${words(length(result.before_learning.length_m, units))} ± ${length(result.before_learning.half_m, units).figure}`,
+        trail: `adjusted by your past fills; from the figures alone ${words(length(result.before_learning.length_m, units))} ± ${length(result.before_learning.half_m, units).figure}`,
       })}
       stale={stale}
-      title={`Nine times in ten between ${words(length(solved.low_m, units))} and ${words(length(solved.high_m, units))}`}
+      title={`In nine of ten cases between ${words(length(solved.low_m, units))} and ${words(length(solved.high_m, units))}`}
     />
   );
 }
@@ -123,8 +123,8 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
 function nextStep(draft: Planning['draft']): string {
   if (!draft.stamp.trim() && !draft.lipMm.trim()) {
     return draft.mainSize.trim()
-      ? 'Type what is stamped on the spool, the way it is stamped.'
-      : 'Type what is stamped on the spool, then the thickness or strength of the main line. Everything else can wait.';
+      ? 'Type the capacity as printed on the spool.'
+      : 'Type the capacity printed on the spool, then the diameter or strength of the main line. Everything else is optional.';
   }
-  return 'Now the main line: pick it from the rack, or type its thickness or strength.';
+  return 'Now choose the main line from the rack, or type its thickness or strength.';
 }

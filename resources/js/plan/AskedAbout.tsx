@@ -6,7 +6,7 @@ export function AskedAbout({ count }: { count: number }) {
   return count === 0 ? null : (
     <p className={classes.keepIt}>
       {count === 1 ? 'A reading' : `${count} readings`} of this spool or these lines did not agree with the others and{' '}
-      {count === 1 ? 'does' : 'do'} not count yet. <Link to="/log?all=learnt">Slip of the pen?</Link>
+      {count === 1 ? 'does' : 'do'} not count yet. <Link to="/log?all=learnt">Is it a typing mistake?</Link>
     </p>
   );
 }

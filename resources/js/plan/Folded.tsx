@@ -13,7 +13,7 @@ interface FoldedProps {
   children: ReactNode;
 }
 
-const OPENS = { spool: 'Its figures', line: 'Change' };
+const OPENS = { spool: 'Dimensions', line: 'Change' };
 
 /** Figures that stand as the records have them, in one line, until somebody wants to see or change them; so it stays then. */
 export function Folded({ unchanged, says, word, children }: FoldedProps) {

@@ -9,9 +9,9 @@ import type { Planning } from './usePlan';
 const REASON: Record<string, string> = {
   springy: 'springy line',
   thin_braid: 'thin braid',
-  poor_lay: 'poor lay',
+  poor_lay: 'uneven line lay',
   long_cast: 'long casts',
-  beginner: 'still learning',
+  beginner: 'is a beginner',
   floor: 'never fuller',
 };
 
@@ -31,11 +31,11 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
     <section className={classes.part}>
       <h2 className={classes.heading}>How full</h2>
       <TypedField
-        label="Gap under the lip"
+        label="Full level, below the lip"
         labelProps={{ className: classes.inline }}
         className={classes.gap}
         size="xs"
-        placeholder={`${words(small(result.gap.rule.gap_mm, units, 2))} by the rule`}
+        placeholder={`${words(small(result.gap.rule.gap_mm, units, 2))} by Undro’s rule`}
         unit={units.small}
         value={draft.gap}
         onChange={(gap) => set({ gap })}
@@ -44,7 +44,7 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
         rightSection={
           draft.gap !== '' && (
             <Button size="compact-xs" variant="subtle" onClick={() => set({ gap: '' })}>
-              by the rule
+              Use Undro’s rule
             </Button>
           )
         }
@@ -53,7 +53,7 @@ export function GapReasons({ plan: { draft, set, errorFor }, result }: { plan: P
         <strong>
           {words(small(result.gap.mm, METRIC, 2))}, {inchFraction(result.gap.mm)}
         </strong>
-        {result.gap.gauge && `: about ${result.gap.gauge.word}${result.spool ? ', drawn at the lip' : ''}`}
+        {result.gap.gauge && `: about ${result.gap.gauge.word}${result.spool ? ', shown at the lip' : ''}`}
       </p>
       {base && (
         <p className={classes.reason}>

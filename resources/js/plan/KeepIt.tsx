@@ -17,10 +17,10 @@ export function KeepIt({ plan: { draft, set } }: { plan: Planning }) {
   const metres = backingOf(spool).reduce((sum, piece) => sum + piece.length_m, 0);
   return (
     <p className={classes.keepIt}>
-      {words(length(metres, units, 0))} of backing lie on this spool. Where it is firm, level and dry it can stay, and
-      only the main line comes off.{' '}
+      There is {words(length(metres, units, 0))} of backing on this spool. If it is firm, level and dry, keep it and
+      replace only the main line.{' '}
       <Button size="compact-xs" variant="default" onClick={() => set(takeWay('kept', draft))}>
-        Let it stay
+        Keep the backing
       </Button>
     </p>
   );

@@ -30,7 +30,7 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
         justify="start"
         onClick={() => setTyped({ name: '', left: '' })}
       >
-        Put this {role === 'main' ? 'line' : 'backing'} into the Rack
+        Add this {role === 'main' ? 'line' : 'backing'} to the Rack
       </Button>
     );
   }
@@ -66,7 +66,7 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
     <div className={classes.keepReel}>
       <TextInput
         size="xs"
-        label="Name of the line"
+        label="Line name"
         autoFocus
         required
         maxLength={80}
@@ -75,7 +75,7 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
       />
       <TypedField
         size="xs"
-        label="On its filler now"
+        label="Left on the filler spool"
         placeholder={`300 ${units.length}, 80 ± 12 ${units.length}`}
         required
         unit={units.length}
@@ -84,7 +84,7 @@ export function KeepLine({ plan: { draft, set }, line: role }: { plan: Planning;
         onKeyDown={getHotkeyHandler([['Enter', keepIt]])}
       />
       <Button size="compact-sm" onClick={keepIt} loading={addLine.isPending || addFiller.isPending}>
-        Into the Rack
+        Add to the Rack
       </Button>
     </div>
   );

@@ -83,7 +83,7 @@ export function KeepMeasures({ plan: { draft, set, problem } }: { plan: Planning
         className={classes.keep}
         onClick={() =>
           keep(draft).then(
-            () => done(`Kept with ${reel.name}.`, () => keep(stored)),
+            () => done(`Saved with ${reel.name}.`, () => keep(stored)),
             (error) => {
               seen.learn(error);
               failed(error);
@@ -91,10 +91,10 @@ export function KeepMeasures({ plan: { draft, set, problem } }: { plan: Planning
           )
         }
       >
-        Keep these figures with {reel.name.length > 18 ? 'the reel' : reel.name}
+        Save these figures with {reel.name.length > 18 ? 'the reel' : reel.name}
       </Button>
       <Button size="compact-sm" variant="subtle" color="gray" onClick={() => another().catch(failed)}>
-        As another spool of it
+        As another spool
       </Button>
     </Group>
   );

@@ -17,7 +17,7 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
   if (!naming) {
     return (
       <Button size="compact-xs" variant="subtle" color="gray" className={classes.more} onClick={() => setNaming(true)}>
-        Put it into the Locker
+        Add it to the Locker
       </Button>
     );
   }
@@ -33,5 +33,5 @@ export function KeepReel({ plan: { draft, set, result, problem } }: { plan: Plan
       failed(error);
     }
   };
-  return <NameReel submit="Into the Locker" busy={busy} onName={keepIt} />;
+  return <NameReel submit="Add to the Locker" busy={busy} onName={keepIt} />;
 }

@@ -13,12 +13,12 @@ import type { Planning } from './usePlan';
 
 const BY = [
   { value: 'typed', label: 'as long as typed' },
-  { value: 'all', label: 'all of the filler' },
-  { value: 'share', label: 'the filler, shared out' },
+  { value: 'all', label: 'the whole filler spool' },
+  { value: 'share', label: 'a shared filler spool' },
   { value: 'reach', label: 'casts and a run' },
 ];
 
-/** What says how long the main line is, and a slider for it while something else is worked out. */
+/** What sets the main line, and a slider for it while something else is worked out. */
 export function LengthBy() {
   const plan = useLivePlan();
   const { draft, held, set, slide, errorFor, result } = plan;
@@ -60,7 +60,7 @@ export function LengthBy() {
             error={errorFor('cast')}
           />
           <TypedField
-            label="Run of a fish"
+            label="Run of the fish"
             placeholder={`40 ${units.length}`}
             unit={units.length}
             value={draft.run}
@@ -83,7 +83,7 @@ const By = memo(function By({ by, withFiller, set }: ByProps) {
   return (
     <NativeSelect
       size="xs"
-      aria-label="What says how long the main line is"
+      aria-label="What sets the main line"
       value={by}
       onChange={(event) => set({ mainBy: chosen('mainBy', event.currentTarget.value), join: '' })}
       data={BY.filter((each) => withFiller || (each.value !== 'all' && each.value !== 'share') || each.value === by)}
@@ -103,14 +103,14 @@ function Shared({ plan: { draft, set, errorFor } }: { plan: Planning }) {
         error={errorFor('parts')}
       />
       <NativeSelect
-        label="The other one"
+        label="Other reel"
         value={draft.otherReel ? `${draft.otherReel} ${draft.otherSpool}` : ''}
         onChange={(event) => {
           const [otherReel = '', otherSpool = ''] = event.currentTarget.value.split(' ');
           set({ otherReel, otherSpool });
         }}
         data={[
-          { value: '', label: 'not said' },
+          { value: '', label: 'none' },
           ...reels.flatMap((reel) =>
             reel.spools
               .filter((spool) => String(spool.id) !== draft.spool)

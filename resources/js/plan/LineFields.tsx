@@ -84,7 +84,7 @@ export const LineFields = memo(
     };
     return (
       <fieldset className={classes.block}>
-        <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Under it'}</legend>
+        <legend className={classes.legend}>{role === 'main' ? 'Main line' : 'Backing'}</legend>
         {role === 'backing' && <UnderIt plan={plan} />}
         {role === 'backing' && !WITH_BACKING.includes(draft.way) ? null : (
           <>
@@ -93,7 +93,7 @@ export const LineFields = memo(
               value={from}
               onChange={(event) => pick(event.currentTarget.value)}
               data={[
-                { value: '', label: 'Not in the rack: type it here' },
+                { value: '', label: 'Not in the rack (type it below)' },
                 ...offered(fillers, (each) => from === `f${each.id}`).map((filler) => ({
                   value: `f${filler.id}`,
                   label: `${fillerName(filler, fillers)} (${within(filler.left_m, filler.half_m, units)} left)`,
@@ -154,7 +154,7 @@ export const LineFields = memo(
             about={{}}
             take={[
               {
-                label: 'That is its thickness',
+                label: 'Use this diameter',
                 onTake: (got) =>
                   set({
                     [keys.size]: diameterTyped(got, units),
@@ -163,7 +163,7 @@ export const LineFields = memo(
               },
             ]}
           >
-            Measure its thickness
+            Measure line diameter
           </MeasureButton>
         )}
         {from === '' &&

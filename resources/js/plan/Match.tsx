@@ -8,7 +8,7 @@ import type { Draft } from './draft';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
-const WORD = { fits: 'Fits', light: 'Light', heavy: 'Heavy', unknown: 'Not said' } as const;
+const WORD = { fits: 'Fits', light: 'Light', heavy: 'Heavy', note: 'Note', unknown: 'Not chosen' } as const;
 const ON = { reel: 'reel', rod: 'rod', reel_drag: 'reel’s drag', rod_drag: 'rod’s limit' } as const;
 
 /** Whether the main line suits the reel and a rod, and what follows from each. */
@@ -60,11 +60,11 @@ export function Match({ plan: { draft, set } }: { plan: Planning }) {
     <div className={classes.part}>
       <NativeSelect
         size="xs"
-        label="On which rod"
+        label="Rod"
         labelProps={{ className: classes.inline }}
         value={draft.rod}
         onChange={(event) => set({ rod: event.currentTarget.value })}
-        data={[{ value: '', label: 'not said' }, ...rods.map((rod) => ({ value: String(rod.id), label: rod.name }))]}
+        data={[{ value: '', label: 'no rod' }, ...rods.map((rod) => ({ value: String(rod.id), label: rod.name }))]}
       />
       {error && <p role="alert">{error.message}</p>}
       <ul className={classes.findings}>

@@ -18,7 +18,7 @@ export function NameReel({ submit, busy, onName }: NameReelProps) {
     <div className={classes.keepReel}>
       <TextInput
         size="xs"
-        label="What is this reel called? It goes into the locker"
+        label="Name of the reel, to add it to Locker"
         autoFocus
         required
         maxLength={80}

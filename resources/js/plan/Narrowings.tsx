@@ -10,14 +10,14 @@ export const Narrowings = memo(function Narrowings({ result, asked }: { result: 
   const offered = result.narrowings.slice(0, 4);
   return (
     <section className={classes.part}>
-      <h2 className={classes.heading}>What would narrow it</h2>
+      <h2 className={classes.heading}>How to get a surer figure</h2>
       {offered.length === 0 && (
         <p className={classes.reason}>
-          {!result.fits && 'Nothing, until it fits.'}
+          {!result.fits && 'First make it fit.'}
           {result.fits &&
             (asked === 0
-              ? 'No further reading would: it is as sure as it gets.'
-              : 'The question about a reading, answered.')}
+              ? 'More measuring won’t help: this is as sure as it gets.'
+              : 'Answer the question about a reading.')}
         </p>
       )}
       <ul className={classes.list}>

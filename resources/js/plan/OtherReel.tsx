@@ -32,7 +32,7 @@ export function OtherReel({ plan: { draft, result } }: { plan: Planning }) {
         : data && main
           ? data.fits && data.solved
             ? `${words(length(data.solved.length_m, units))} of backing under ${words(length(main.length_m, units))}.`
-            : `${words(length(main.length_m, units))} do not fit on it.`
+            : `${words(length(main.length_m, units))} won’t fit on it.`
           : '…'}
       {short && <span> With this one filled first: {sentence(short, units)}</span>}
     </p>

@@ -41,7 +41,7 @@ export function PlanSection({ plan, units, height, still = false }: PlanSectionP
       rulerUnit={rulerUnit}
       label={
         result
-          ? `Section of the spool, full at ${words(small(result.gap.mm, units))} under the lip`
+          ? `Section of the spool, full at ${words(small(result.gap.mm, units))} below the lip`
           : 'Section of an empty spool'
       }
     />
@@ -90,7 +90,7 @@ function tapeOf(result: PlanResult, units: Units) {
   return {
     segments,
     scaleUnit: { m: metresPer(units), name: units.length },
-    label: `The line from the arbor: ${segments.map((segment) => segment.word).join(', ')}`,
+    label: `Line from the arbor out: ${segments.map((segment) => segment.word).join(', ')}`,
     ...(solved && result.half_m ? { band: { at: before, half: result.half_m } } : {}),
   };
 }
@@ -126,14 +126,14 @@ function marks({ draft, held, drag, result }: Planning, units: Units): Mark[] {
   }
   const onKept = result.build?.kept?.depth_mm;
   if (onKept != null) {
-    found.push({ id: 'join', word: 'join', depth: onKept, figure: read(onKept), tone: 'next' });
+    found.push({ id: 'join', word: 'knot', depth: onKept, figure: read(onKept), tone: 'next' });
   }
   const backing = result.fill.layers.length > 1 ? result.fill.layers[0] : undefined;
   if (backing?.depth_mm !== undefined && top) {
     const join = draft.join ? (held.join ?? backing.depth_mm) : backing.depth_mm;
     found.push({
       id: 'join',
-      word: 'join',
+      word: 'knot',
       depth: join,
       figure: read(join),
       tone: 'next',

@@ -7,6 +7,7 @@ import { useBench } from '../shell/bench';
 import { thickness, type Units } from '../units/units';
 import classes from './Plan.module.css';
 import { PlanSection, PlanTape } from './PlanDrawings';
+import { UnitsAtFirst } from './UnitsAtFirst';
 import type { Planning } from './usePlan';
 import { Why } from './Why';
 import stamps from './ways.json';
@@ -20,11 +21,12 @@ export function PlanPicture({ plan }: { plan: Planning }) {
   // the figure and its drawings come first
   const rested = useRested();
   return (
-    <section className={classes.picture} aria-label="The spool and its line" data-fresh={plan.fresh}>
+    <section className={classes.picture} aria-label="Spool and line" data-fresh={plan.fresh}>
       <PlanSection plan={plan} units={units} height={narrow ? 250 : tall ? 540 : 372} />
       {result && <Key layers={result.fill.layers} units={units} />}
       {result && <PlanTape result={result} units={units} />}
       {!result && !plan.question && <WaysToStamp />}
+      {!result && !plan.question && rested && <UnitsAtFirst />}
       {result && rested && <Why plan={plan} result={result} />}
     </section>
   );

@@ -18,7 +18,7 @@ export function PlanPlace() {
     <LivePlan value={plan}>
       <div className={classes.place}>
         <title>Plan · Undro</title>
-        <form className={classes.inputs} onSubmit={(event) => event.preventDefault()} aria-label="What you have">
+        <form className={classes.inputs} onSubmit={(event) => event.preventDefault()} aria-label="Your reel and lines">
           <SpoolFields plan={plan} />
           <LineFields plan={plan} line="main" />
           <LineFields plan={plan} line="backing" />

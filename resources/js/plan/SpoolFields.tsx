@@ -24,9 +24,9 @@ import { fromReel, keepSpool, keptSpool, spoolOf } from './records';
 import type { Planning } from './usePlan';
 
 const MEASURES: { key: DraftKey; word: string; what: string }[] = [
-  { key: 'lipMm', word: 'Lip', what: 'the rim, across' },
-  { key: 'arborMm', word: 'Arbor', what: 'the core, across' },
-  { key: 'traverseMm', word: 'Traverse', what: 'inside width' },
+  { key: 'lipMm', word: 'Lip diameter', what: 'the rim, at its widest' },
+  { key: 'arborMm', word: 'Arbor diameter', what: 'the bare core' },
+  { key: 'traverseMm', word: 'Spool width', what: 'inside, between the flanges' },
 ];
 
 /** What a figure that is not known yet would buy, in few words. */
@@ -58,7 +58,7 @@ function asInLocker(draft: Draft, reels: Reel[]): boolean {
 
 /** The spool in a line. */
 const inFew = (draft: Draft): string =>
-  [draft.kind, draft.stamp.trim(), `lip ${draft.lipMm}, arbor ${draft.arborMm}, traverse ${draft.traverseMm}`]
+  [draft.kind, draft.stamp.trim(), `lip ${draft.lipMm}, arbor ${draft.arborMm}, width ${draft.traverseMm}`]
     .filter(Boolean)
     .join(' · ');
 
@@ -97,7 +97,7 @@ export const SpoolFields = memo(
           value={draft.reel ? `${draft.reel} ${draft.spool}` : ''}
           onChange={(event) => pick(event.currentTarget.value)}
           data={[
-            { value: '', label: 'Not in the locker: type it here' },
+            { value: '', label: 'Not in the locker (type it below)' },
             ...(rested ? reels : reels.filter((each) => String(each.id) === draft.reel)).flatMap((reel) =>
               reel.spools.map((spool) => ({
                 value: `${reel.id} ${spool.id}`,
@@ -116,7 +116,7 @@ export const SpoolFields = memo(
             data={KINDS}
           />
           <StampField
-            label="Stamped on the spool"
+            label="Capacity printed on the spool"
             placeholder="0.25/200, 8/140, PE 1.5-200"
             quiet={result !== null}
             known={stampKnown(draft.kind, draft.stampMaterial, draft.stampUnits)}
@@ -126,12 +126,12 @@ export const SpoolFields = memo(
             <p className={classes.understood} aria-live="polite">
               <span>
                 Read as {result.understood.map((each) => sentence(each.says, units)).join(' · ')}, full at{' '}
-                {words(small(result.rated_gap_mm, units))} under the lip
+                {words(small(result.rated_gap_mm, units))} below the lip
               </span>
               <NativeSelect
                 size="xs"
                 variant="unstyled"
-                aria-label="Units of the stamp"
+                aria-label="Units of the printed capacity"
                 value={draft.stampUnits}
                 onChange={(event) => set({ stampUnits: chosen('stampUnits', event.currentTarget.value) })}
                 data={STAMP_UNITS}
@@ -139,10 +139,10 @@ export const SpoolFields = memo(
               <NativeSelect
                 size="xs"
                 variant="unstyled"
-                aria-label="Line the stamp speaks of"
+                aria-label="Line the printed capacity is for"
                 value={draft.stampMaterial}
                 onChange={(event) => set({ stampMaterial: chosen('stampMaterial', event.currentTarget.value) })}
-                data={MATERIALS.map(({ value, label }) => ({ value, label: `of ${label}` }))}
+                data={MATERIALS.map(({ value, label }) => ({ value, label: `for ${label}` }))}
               />
             </p>
           )}
@@ -166,17 +166,19 @@ export const SpoolFields = memo(
               title="Measure the spool"
               methods={['caliper', 'ruler', 'paper_strip', 'printed_strip']}
               about={{}}
-              take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor’s other end' }].map(({ key, word }) => ({
-                label: `That is the ${word.toLowerCase()}`,
-                not: key === 'traverseMm' ? ['paper_strip', 'printed_strip'] : [],
-                onTake: (got) =>
-                  set({
-                    [key]: diameterTyped(got, units),
-                    with: chosen('with', got.method === 'printed_strip' ? 'paper_strip' : got.method),
-                  }),
-              }))}
+              take={[...MEASURES, { key: 'deepMm' as const, word: 'arbor diameter, other end' }].map(
+                ({ key, word }) => ({
+                  label: `Use as ${word.toLowerCase()}`,
+                  not: key === 'traverseMm' ? ['paper_strip', 'printed_strip'] : [],
+                  onTake: (got) =>
+                    set({
+                      [key]: diameterTyped(got, units),
+                      with: chosen('with', got.method === 'printed_strip' ? 'paper_strip' : got.method),
+                    }),
+                }),
+              )}
             >
-              How to measure it
+              Measure the spool
             </MeasureButton>
             <Button
               variant="subtle"
@@ -186,22 +188,27 @@ export const SpoolFields = memo(
               onClick={toggle}
               aria-expanded={more}
             >
-              {more ? 'Fewer figures' : 'Gear, lip, lay, taper'}
+              {more ? 'Show less' : 'Gear, lip, lay, taper'}
             </Button>
           </div>
           {more && (
             <div className={classes.pairs}>
               <TypedField label="Gear ratio" placeholder="5.2" kind="number" {...field('gear')} />
               <NativeSelect
-                label="Shape of the lip"
+                label="Lip shape"
                 value={draft.lip}
                 onChange={(event) => set({ lip: chosen('lip', event.currentTarget.value) })}
                 data={LIPS}
               />
-              <TypedField label="Stamp is full at" placeholder="as usual" unit={units.small} {...field('ratedGap')} />
-              <TypedField label="Depth of the bevel" placeholder={units.small} unit={units.small} {...field('bevel')} />
               <TypedField
-                label="Its own full mark"
+                label="Printed full level, below the lip"
+                placeholder="if known"
+                unit={units.small}
+                {...field('ratedGap')}
+              />
+              <TypedField label="Bevel depth" placeholder={units.small} unit={units.small} {...field('bevel')} />
+              <TypedField
+                label="Full mark on the spool"
                 placeholder="if it has one"
                 unit={units.small}
                 {...field('mark')}
@@ -215,9 +222,14 @@ export const SpoolFields = memo(
                   })
                 }
               />
-              <TypedField label="Other arbor end" placeholder={units.small} unit={units.small} {...field('deepMm')} />
+              <TypedField
+                label="Arbor diameter, other end"
+                placeholder={units.small}
+                unit={units.small}
+                {...field('deepMm')}
+              />
               <NativeSelect
-                label="How it lays line"
+                label="Lays line"
                 value={draft.lay}
                 onChange={(event) => set({ lay: chosen('lay', event.currentTarget.value) })}
                 data={LAYS}

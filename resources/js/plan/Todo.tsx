@@ -42,8 +42,8 @@ function todo(result: PlanResult, units: Units): Row[] {
       id: 'kept',
       figure: depth(kept.depth_mm, units),
       words: kept.read
-        ? 'under the lip the backing lies that stays; the main line begins there.'
-        : 'under the lip the backing should lie that stays. Read it in three places once the main line is off.',
+        ? 'below the lip is the top of the backing that stays. The main line starts there.'
+        : 'below the lip is where the remaining backing should end. Measure in three places once the main line is off.',
     });
   }
   if (result.build && !kept) {
@@ -53,8 +53,8 @@ function todo(result: PlanResult, units: Units): Row[] {
       figure: result.build.wraps > 0 ? `${result.build.wraps} ×` : outside,
       words:
         result.build.wraps > 0
-          ? `tape round the arbor, ${outside} across then.`
-          : 'across is the sleeve that goes on the arbor.',
+          ? `tape around the arbor, then ${outside} in diameter.`
+          : 'in diameter: the sleeve for the arbor.',
     });
   }
   const word = result.open === 'backing' ? 'backing' : 'line';
@@ -62,7 +62,7 @@ function todo(result: PlanResult, units: Units): Row[] {
     rows.push({
       id: 'depth',
       figure: depth(result.depth_mark.depth_mm, units),
-      words: 'under the lip the backing stops. Read it in three places.',
+      words: 'below the lip is where the backing stops. Measure in three places.',
     });
   }
   const counted = result.open === 'backing' ? first : result.open === 'main' ? top : undefined;
@@ -74,16 +74,16 @@ function todo(result: PlanResult, units: Units): Row[] {
     });
   }
   if (result.open !== 'level' && result.spool && counted && counted.handle_turns === undefined) {
-    rows.push({ id: 'turns', figure: 'turns?', words: 'Type the gear ratio, and the handle turns stand here.' });
+    rows.push({ id: 'turns', figure: 'turns?', words: 'Enter the gear ratio to see the handle turns.' });
   }
   if (result.open !== 'level' && result.spool) {
-    rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'under the lip it is full.' });
+    rows.push({ id: 'full', figure: depth(result.gap.mm, units), words: 'below the lip is full.' });
   }
   if (top?.retrieve_m !== undefined) {
     rows.push({
       id: 'retrieve',
       figure: words(retrieve(top.retrieve_m, units)),
-      words: 'a handle turn takes in when full.',
+      words: 'of line per handle turn when full.',
     });
   }
   if (result.cost) {

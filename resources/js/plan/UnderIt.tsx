@@ -11,17 +11,17 @@ import { spoolOf } from './records';
 import type { Planning } from './usePlan';
 
 const WAYS = [
-  { value: 'kept', label: 'The backing that is on it' },
+  { value: 'kept', label: 'The backing that’s on it' },
   { value: 'backing', label: 'Backing' },
   { value: 'grip', label: 'A little, for grip' },
   { value: 'main_only', label: 'Nothing' },
   { value: 'sleeve', label: 'A sleeve on the arbor' },
   { value: 'tape', label: 'Tape on the arbor' },
-  { value: 'turn_over', label: 'Backing, turned over' },
+  { value: 'turn_over', label: 'Fill and reverse' },
 ];
 
 const WITH = [
-  { value: '', label: 'as is your habit' },
+  { value: '', label: 'your usual' },
   { value: 'nylon', label: 'new line' },
   { value: 'old_line', label: 'old line' },
   { value: 'thread', label: 'thread' },
@@ -57,7 +57,7 @@ export function UnderIt({ plan }: { plan: Planning }) {
       {draft.way === 'kept' && <KeptFields plan={plan} />}
       {draft.way === 'sleeve' && (
         <TypedField
-          label="Sleeve, across"
+          label="Sleeve diameter"
           placeholder={result?.build ? `${words(small(result.build.outside_mm, units))} would suit` : units.small}
           unit={units.small}
           value={draft.sleeve}
@@ -68,7 +68,7 @@ export function UnderIt({ plan }: { plan: Planning }) {
       {draft.way === 'tape' && (
         <TypedField
           label="Wraps of tape"
-          placeholder={result?.build ? `${result.build.wraps} would do` : '4'}
+          placeholder={result?.build ? `${result.build.wraps} would be enough` : '4'}
           value={draft.wraps}
           onChange={(wraps) => set({ wraps })}
           error={errorFor('wraps')}
@@ -79,7 +79,7 @@ export function UnderIt({ plan }: { plan: Planning }) {
           size="xs"
           checked={draft.grips === 'yes'}
           onChange={(event) => set({ grips: event.currentTarget.checked ? 'yes' : '' })}
-          label="The arbor grips: a strip, a pin or a hole"
+          label="Arbor grips braid (strip, pin or hole)"
         />
       )}
       {draft.way === 'turn_over' && (
@@ -87,7 +87,7 @@ export function UnderIt({ plan }: { plan: Planning }) {
           size="xs"
           checked={draft.spare === 'yes'}
           onChange={(event) => set({ spare: event.currentTarget.checked ? 'yes' : '' })}
-          label="There is a spare spool just like it"
+          label="I have a second spool like it"
         />
       )}
       {(draft.way === 'backing' || draft.way === 'turn_over') && (reels.length > 0 || draft.backingWith !== '') && (
@@ -114,12 +114,12 @@ function KeptFields({ plan: { draft, set, errorFor, result } }: { plan: Planning
     <>
       <p className={classes.reason}>
         {backing.length === 0
-          ? 'The log knows of no backing on this spool: read how deep it lies, with the main line off.'
-          : `By the log ${backing.map(({ length_m, half_m, line }) => `${within(length_m, half_m, units, 0)} ${line.name}`).join(' under ')}, since ${day(backing[0]?.since ?? null)}. It stays where it lies firm and level and is dry.`}
+          ? 'The log has no backing on this spool. Strip the main line and measure how far below the lip the backing is.'
+          : `Going by the log: ${backing.map(({ length_m, half_m, line }) => `${within(length_m, half_m, units, 0)} ${line.name}`).join(' under ')}, since ${day(backing[0]?.since ?? null)}. Keep it if it is firm, level and dry.`}
       </p>
       <TypedField
-        label="Its surface, under the lip"
-        placeholder={depth == null ? units.small : `${words(small(depth, units))} by the log`}
+        label="Backing level, below the lip"
+        placeholder={depth == null ? units.small : `${words(small(depth, units))}, going by the log`}
         unit={units.small}
         value={draft.keptDepth}
         onChange={(keptDepth) => set({ keptDepth })}
@@ -127,7 +127,7 @@ function KeptFields({ plan: { draft, set, errorFor, result } }: { plan: Planning
       />
       {draft.keptDepth.trim() !== '' && (
         <TypedField
-          label="The mean of so many places"
+          label="Number of readings"
           value={draft.keptReadings}
           onChange={(keptReadings) => set({ keptReadings })}
           error={errorFor('keptReadings')}

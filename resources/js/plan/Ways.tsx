@@ -39,9 +39,9 @@ export function Ways({ plan }: { plan: Planning }) {
   if (question === null || !data) return null;
   const pick = data.ways.find((way) => way.id === data.pick);
   return (
-    <section className={classes.band} id="ways" aria-label="Ways side by side">
+    <section className={classes.band} id="ways" aria-label="Methods compared">
       <header className={classes.head}>
-        <h2>Ways side by side</h2>
+        <h2>Methods compared</h2>
         <p>
           {pick && <strong>{pick.word}. </strong>}
           {sentence(data.why, units)} {data.departs && sentence(data.departs, units)}
@@ -49,13 +49,13 @@ export function Ways({ plan }: { plan: Planning }) {
         <div className={classes.has}>
           <Checkbox
             size="xs"
-            label="the arbor grips"
+            label="Arbor grips braid"
             checked={draft.grips === 'yes'}
             onChange={(event) => set({ grips: event.currentTarget.checked ? 'yes' : '' })}
           />
           <Checkbox
             size="xs"
-            label="a spare spool like it"
+            label="I have a second spool like it"
             checked={draft.spare === 'yes'}
             onChange={(event) => set({ spare: event.currentTarget.checked ? 'yes' : '' })}
           />
@@ -100,7 +100,7 @@ const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, on
         >
           <h3>
             {way.word}
-            {way.id === data.pick && <span className={page.pick}>the pick</span>}
+            {way.id === data.pick && <span className={page.pick}>recommended</span>}
           </h3>
           <Thumb
             {...drawn(way.spool, way.layers, bare ?? way.spool, way.build?.kept ?? null)}
@@ -115,9 +115,9 @@ const Entries = memo(function Entries({ data, fresh, taken, kind, lip, units, on
               variant={way.id === taken ? 'filled' : 'default'}
               onClick={() => onTake(way.id)}
               aria-pressed={way.id === taken}
-              aria-label={`${way.id === taken ? 'This plan' : 'Plan it so'}: ${way.word}`}
+              aria-label={`${way.id === taken ? 'This plan' : 'Use this method'}: ${way.word}`}
             >
-              {way.id === taken ? 'This plan' : 'Plan it so'}
+              {way.id === taken ? 'This plan' : 'Use this method'}
             </Button>
           )}
           {way.works && <Figures way={way} units={units} />}

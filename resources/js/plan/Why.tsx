@@ -8,7 +8,13 @@ import { Narrowings } from './Narrowings';
 import classes from './Plan.module.css';
 import type { Planning } from './usePlan';
 
-const SUITS = { fits: 'Suits: yes', light: 'Suits: light', heavy: 'Suits: heavy', unknown: 'Suits?' } as const;
+const SUITS = {
+  fits: 'Suits: yes',
+  light: 'Suits: light',
+  heavy: 'Suits: heavy',
+  note: 'Suits: yes',
+  unknown: 'Suits?',
+} as const;
 
 /** Under the drawings: how full and why, and beside it one of three further questions. */
 export function Why({ plan, result }: { plan: Planning; result: PlanResult }) {
@@ -37,7 +43,7 @@ const More = memo(function More(props: { shown: string; onShow: (shown: string) 
       onChange={props.onShow}
       aria-label="More about this plan"
       data={[
-        { value: 'better', label: 'Narrow it' },
+        { value: 'better', label: 'Make it more accurate' },
         { value: 'match', label: props.suits },
         { value: 'method', label: 'Winding' },
       ]}

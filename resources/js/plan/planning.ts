@@ -7,7 +7,7 @@ const Live = createContext<Planning | null>(null);
 export const LivePlan = Live.Provider;
 export function useLivePlan(): Planning {
   const plan = useContext(Live);
-  if (!plan) throw new Error('There is no plan here.');
+  if (!plan) throw new Error('There is no plan at this address.');
   return plan;
 }
 

@@ -86,7 +86,7 @@ function OneLesson({ id }: { id: (typeof LESSONS)[number] }) {
               <Choices can={there.can} onDo={go} />
               {there.can_be_left && (
                 <Button variant={there.can.length === 0 ? 'filled' : 'default'} onClick={() => setOver(true)}>
-                  I leave it there: how was it?
+                  I’m done, show my result
                 </Button>
               )}
             </>
@@ -95,11 +95,11 @@ function OneLesson({ id }: { id: (typeof LESSONS)[number] }) {
             <div role="alert" className={classes.wrong}>
               <p>{asked.error.message}</p>
               <Button size="compact-sm" variant="default" onClick={() => setMoves((before) => before.slice(0, -1))}>
-                Take that back
+                Undo this move
               </Button>
             </div>
           )}
-          <ol className={classes.seen} aria-label="What came of each move" aria-live="polite">
+          <ol className={classes.seen} aria-label="Result of each move" aria-live="polite">
             {there.seen
               .map((each, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: moves have no name but their number
@@ -158,13 +158,13 @@ function Amount({ choice, onDo }: { choice: Choice; onDo: (move: Moves[number]) 
       }}
     >
       <TypedField
-        label={small ? `${choice.says}, ${units.small} under the lip` : choice.says}
+        label={small ? `${choice.says}, ${units.small} below the lip` : choice.says}
         unit={small ? units.small : undefined}
         value={typed}
         onChange={setTyped}
       />
       <Button type="submit" variant="light" color={choice.careless ? 'gray' : undefined}>
-        {small ? 'Say so' : choice.do === 'wind' ? 'Wind' : 'Turn'}
+        {small ? 'Answer' : choice.do === 'wind' ? 'Wind' : 'Turn'}
       </Button>
     </form>
   );
@@ -184,12 +184,12 @@ function End({ lesson, end, seed, moves, onAgain, onAnother }: EndProps) {
   const { units } = useBench();
   const { by_rule: rule } = end;
   return (
-    <section className={classes.end} aria-label="How it was" data-testid="lesson-end">
+    <section className={classes.end} aria-label="Your result" data-testid="lesson-end">
       <p className={classes.figure} data-good={end.good}>
         {offWords(end.off, end.unit, units)} <small>in {movesWords(end.moves)}</small>
       </p>
       <p>
-        {end.good ? 'As near as it should be.' : 'Not yet as near as it should be.'} Undro:{' '}
+        {end.good ? 'That’s close enough.' : 'That’s not close enough yet.'} Undro’s own result:{' '}
         {offWords(rule.off, rule.unit, units)} in {movesWords(rule.moves)}.
       </p>
       <p>{sentence(end.says, units)}</p>
@@ -200,9 +200,9 @@ function End({ lesson, end, seed, moves, onAgain, onAnother }: EndProps) {
       ))}
       <Noted lesson={lesson.lesson} seed={seed} moves={moves} />
       <div className={classes.choices}>
-        <Button onClick={onAnother}>Another one</Button>
+        <Button onClick={onAnother}>Try a new one</Button>
         <Button variant="default" onClick={onAgain}>
-          The same again
+          Try the same again
         </Button>
       </div>
     </section>

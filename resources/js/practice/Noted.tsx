@@ -28,7 +28,7 @@ export function Noted({ lesson, seed, moves }: NotedProps) {
       {note.isSuccess ? (
         <>
           <span>
-            Noted with {angler.name}: <Link to="/practice#record">the record</Link>.
+            Saved for {angler.name} in the <Link to="/practice#record">results</Link>.
           </span>
           <Button
             size="compact-sm"
@@ -40,13 +40,13 @@ export function Noted({ lesson, seed, moves }: NotedProps) {
                 .catch((error) => failed(error))
             }
           >
-            Forget it
+            Delete result
           </Button>
         </>
       ) : (
         <>
           <Button size="compact-sm" variant="default" loading={note.isPending} onClick={write}>
-            Note it with {angler.name}
+            Save result for {angler.name}
           </Button>
           <Anchor component={Link} to="/practice" size="sm">
             Another lesson

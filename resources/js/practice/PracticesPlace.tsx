@@ -29,7 +29,7 @@ export function PracticesPlace() {
       <div className={page.head}>
         <Title order={1}>Practice</Title>
         <span className={page.soft}>
-          On made-up reels, whose truth is told when you are done. No line is used up, and no log is written.
+          Practise on simulated reels and see how close you came. You use no line, and nothing goes into the log.
         </span>
       </div>
       <ol className={classes.lessons}>
@@ -50,10 +50,10 @@ export function PracticesPlace() {
         })}
       </ol>
       <p className={classes.whole}>
-        <b>A whole reel:</b> open a plan and press “Practise it first”. The made-up reel is wound step by step, slack
-        test and all, and says at the end what really lies on it.{' '}
+        <b>A whole reel:</b> open a plan and press “Practise first”. You wind a practice reel step by step, slack test
+        included. At the end Undro shows what is really on it.{' '}
         <Anchor component={Link} to="/plan">
-          To the plan
+          Go to Plan
         </Anchor>
       </p>
       {angler && <Record angler={angler} kept={kept} lessons={lessons.data} />}
@@ -65,7 +65,7 @@ function Latest({ entry }: { entry: Schemas['Practised'] }) {
   const { units } = useBench();
   return (
     <p className={page.facts}>
-      Last time {offWords(entry.off, entry.unit, units)} in {movesWords(entry.moves)}.
+      Last time: {offWords(entry.off, entry.unit, units)} in {movesWords(entry.moves)}.
     </p>
   );
 }
@@ -81,33 +81,33 @@ function Record({ angler, kept, lessons }: RecordProps) {
   const { units } = useBench();
   const forget = useForgetPractised();
   const drop = (uuid: string | null) => {
-    const what = uuid === null ? `Forget all ${kept.length} lessons of ${angler.name}?` : 'Forget this lesson?';
-    if (window.confirm(`${what} This cannot be had back.`)) {
+    const what = uuid === null ? `Delete all ${kept.length} results of ${angler.name}?` : 'Delete this result?';
+    if (window.confirm(`${what} You can’t undo this.`)) {
       forget.mutateAsync({ angler: angler.id, uuid }).catch((error) => failed(error));
     }
   };
   return (
-    <section id="record" aria-label="What was practised">
-      <h2>What {angler.name} has practised</h2>
+    <section id="record" aria-label="Practice results">
+      <h2>Practice results of {angler.name}</h2>
       {kept.length === 0 ? (
         <p className={page.facts}>
-          Nothing is noted yet. A lesson that is over is noted where you say so; it stays with you, goes along with your
-          data, and can be forgotten.
+          No results yet. Save a result at the end of a lesson to see it here. It is exported with your data, and you
+          can delete it.
         </p>
       ) : (
         <>
-          <Sideways label="The record">
+          <Sideways label="Results">
             <Table>
               <Table.Thead>
                 <Table.Tr>
                   <Table.Th>When</Table.Th>
-                  <Table.Th>What</Table.Th>
-                  <Table.Th>How near</Table.Th>
+                  <Table.Th>Lesson</Table.Th>
+                  <Table.Th>Result</Table.Th>
                   <Table.Th>Moves</Table.Th>
-                  <Table.Th>Undro, with the same</Table.Th>
-                  <Table.Th>What went wrong</Table.Th>
+                  <Table.Th>Undro’s result</Table.Th>
+                  <Table.Th>Mistakes</Table.Th>
                   <Table.Th>
-                    <VisuallyHidden>Forget it</VisuallyHidden>
+                    <VisuallyHidden>Delete</VisuallyHidden>
                   </Table.Th>
                 </Table.Tr>
               </Table.Thead>
@@ -120,23 +120,21 @@ function Record({ angler, kept, lessons }: RecordProps) {
                       <Table.Td>{title}</Table.Td>
                       <Table.Td>
                         {offWords(each.off, each.unit, units)}
-                        {each.good ? '' : ', not yet near enough'}
+                        {each.good ? '' : ', not close enough yet'}
                       </Table.Td>
                       <Table.Td>{each.moves}</Table.Td>
                       <Table.Td>
                         {offWords(each.rule_off, each.unit, units)} in {movesWords(each.rule_moves)}
                       </Table.Td>
-                      <Table.Td>
-                        {each.slips.map((slip) => lessons.slips[slip] ?? slip).join(', ') || 'nothing'}
-                      </Table.Td>
+                      <Table.Td>{each.slips.map((slip) => lessons.slips[slip] ?? slip).join(', ') || 'none'}</Table.Td>
                       <Table.Td>
                         <Button
                           size="compact-xs"
                           variant="subtle"
-                          aria-label={`Forget ${title}, ${moment(each.happened_at)}`}
+                          aria-label={`Delete ${title}, ${moment(each.happened_at)}`}
                           onClick={() => drop(each.id)}
                         >
-                          Forget
+                          Delete
                         </Button>
                       </Table.Td>
                     </Table.Tr>
@@ -153,10 +151,10 @@ function Record({ angler, kept, lessons }: RecordProps) {
               href={`/api/anglers/${angler.id}/practice`}
               download={`practice of ${angler.name}.json`}
             >
-              Save as a file
+              Export results
             </Button>
             <Button size="compact-sm" variant="default" color="gray" onClick={() => drop(null)}>
-              Forget all of it
+              Delete all results
             </Button>
           </p>
         </>

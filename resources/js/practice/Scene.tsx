@@ -31,7 +31,7 @@ export function Scene({ scene }: { scene: SceneOf }) {
           parted={rod.parted}
           label={
             rod.parted
-              ? 'The line has parted: the rod is straight'
+              ? 'The line broke and the rod is straight'
               : `The rod bends to ${words(force(rod.force_N, units))}`
           }
         />
@@ -42,7 +42,7 @@ export function Scene({ scene }: { scene: SceneOf }) {
           feed={seat.feed}
           rotor={seat.rotor_turns}
           filler={seat.filler_turns}
-          label="From the angler’s seat: the reel in front, the filler at the far end"
+          label="Seen from the angler: the reel in front, the filler spool at the far end"
         />
       )}
       {slack && (
@@ -56,7 +56,7 @@ export function Scene({ scene }: { scene: SceneOf }) {
 }
 
 function hangs({ loops, knots, spins }: NonNullable<SceneOf['slack']>): string {
-  if (knots > 0) return `Loose coils: ${knots} ${knots === 1 ? 'wind knot' : 'wind knots'} in a day’s casting`;
+  if (knots > 0) return `Loose coils: ${knots} ${knots === 1 ? 'wind knot' : 'wind knots'} in a day of casting`;
   if (spins !== null && loops === 0) return spins ? 'The free end spins' : 'The free end hangs still';
   const free = spins === null ? '' : spins ? ', and the free end spins' : ', and the free end hangs still';
   return `${loops > 0 ? 'A metre of slack springs into loops' : 'A metre of slack hangs straight'}${free}`;
@@ -103,7 +103,7 @@ function Spool({ spool, small: beside }: { spool: NonNullable<SceneOf['spool']>;
       toScale
       ruled={false}
       rulerUnit={{ mm: millimetresPer(units), name: units.small }}
-      label="The made-up spool, cut in half, with the line that lies on it"
+      label="The practice spool cut in half, with the line on it"
     />
   );
 }

@@ -25,7 +25,7 @@ export function StampField({
         </p>
       )}
       {now && data?.capacities.some((each) => each.turned) && (
-        <p className={classes.soft}>The length stood first: turned round.</p>
+        <p className={classes.soft}>The length came first, so Undro swapped the two.</p>
       )}
     </Printed>
   );

@@ -27,7 +27,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
   const known = lines.find((each) => String(each.id) === line);
   const left: FormField = {
     key: 'left',
-    label: 'On it now',
+    label: 'Length left',
     unit: units.length,
     placeholder: `300 ${units.length}, 80 ± 12 ${units.length}`,
     as: (props, { material, size }) => (
@@ -35,10 +35,10 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
         <TypedField {...props} />
         {(known || size?.trim()) && (
           <MeasureButton
-            title="How much is on it?"
+            title="How much line is on it?"
             methods={['weighed']}
             about={{ line: known ? aboutLine(known) : { material: material as 'mono', size: size ?? '' } }}
-            take={[{ label: 'That is on it', onTake: (got) => props.onChange(lengthTyped(got)) }]}
+            take={[{ label: 'Use this length', onTake: (got) => props.onChange(lengthTyped(got)) }]}
           >
             Weigh it
           </MeasureButton>
@@ -50,22 +50,29 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
     <>
       {lines.length > 0 && (
         <NativeSelect
-          label="Which line"
+          label="Line"
           maw={340}
           value={line}
           onChange={(event) => setLine(event.currentTarget.value)}
           data={[
-            { value: '', label: 'A line not here yet' },
+            { value: '', label: 'A new line' },
             ...lines.map((each) => ({ value: String(each.id), label: each.name })),
           ]}
         />
       )}
       <FigureForm
         key={line === '' ? 'new' : 'known'}
-        label="Add a filler"
-        fields={[...(line === '' ? lineFields(units) : []), left, ...fillerFields(units)].map((field) =>
-          line === '' && field.key === 'name' && field.label.startsWith('Note') ? { ...field, key: 'note' } : field,
-        )}
+        label="Add a filler spool"
+        fields={
+          line === ''
+            ? [
+                ...lineFields(units),
+                left,
+                // the name of a new line is one field, the note on its spool another
+                ...fillerFields(units).map((field) => (field.key === 'name' ? { ...field, key: 'note' } : field)),
+              ]
+            : [left, ...fillerFields(units)]
+        }
         initial={{
           name: '',
           note: '',
@@ -79,7 +86,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
           diameter: '',
           core: '',
         }}
-        submit="Add it"
+        submit="Add filler spool"
         onCancel={onDone}
         onSubmit={async (values) => {
           const {
@@ -121,7 +128,7 @@ export function AddFiller({ onDone }: { onDone: () => void }) {
               core: core ?? '',
               event: newId(),
             });
-            done(`${filler.line.name} is in the rack.`, () =>
+            done(`${filler.line.name} added to Rack.`, () =>
               changeFiller.mutateAsync({ id: filler.id, body: { archived: true } }),
             );
             onDone();

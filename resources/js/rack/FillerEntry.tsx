@@ -57,13 +57,15 @@ export function FillerEntry({ filler }: FillerEntryProps) {
       note: how || null,
       counts: [{ at: { kind: 'filler', id: filler.id }, length_m: values.length ?? '', line: line.id }],
     });
-    done(`Counted: ${line.name}.`, () => takeBack(made.id), true);
+    done(`${line.name}: length saved.`, () => takeBack(made.id), true);
     setOpen('');
   };
   const saveFiller = async (values: Record<string, string>, version?: number) => {
     const before = figures;
     const saved = await change.mutateAsync({ id: filler.id, body: { ...values, version } });
-    done('Filler changed.', () => change.mutateAsync({ id: filler.id, body: { ...before, version: saved.version } }));
+    done('Filler spool changed.', () =>
+      change.mutateAsync({ id: filler.id, body: { ...before, version: saved.version } }),
+    );
     setOpen('');
   };
   const saveLine = async (values: Record<string, string>, version?: number) => {
@@ -129,27 +131,25 @@ export function FillerEntry({ filler }: FillerEntryProps) {
         />
         <div className={page.actions}>
           <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>
-            Count again
+            Update length
           </Button>
           <Button size="compact-sm" variant="default" onClick={turn('filler')} aria-expanded={open === 'filler'}>
-            Filler
+            Edit spool
           </Button>
           <Button size="compact-sm" variant="default" onClick={turn('line')} aria-expanded={open === 'line'}>
-            Line
+            Edit line
           </Button>
           <Button size="compact-sm" variant="subtle" color="gray" onClick={() => putAway(filler.id, line.name)}>
-            Put away
+            Archive
           </Button>
         </div>
       </div>
       {open === 'count' && (
         <FigureForm
-          label={`Count ${line.name} again`}
-          fields={[
-            { key: 'length', label: 'Left on it now', unit: units.length, placeholder: `80 ± 12 ${units.length}` },
-          ]}
+          label={`Update length of ${line.name}`}
+          fields={[{ key: 'length', label: 'Length left', unit: units.length, placeholder: `80 ± 12 ${units.length}` }]}
           initial={{ length: '' }}
-          submit="That is left"
+          submit="Save length"
           onSubmit={(values) => count(values)}
           onCancel={() => setOpen('')}
         />
@@ -162,17 +162,17 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           about={{ ...(full !== null && { full_length_m: full }), line: aboutLine(line) }}
           take={[
             {
-              label: 'That is left',
+              label: 'Save this length',
               onTake: (got) => count({ length: lengthTyped(got) }, howMeasured(got, units)),
             },
           ]}
         >
-          By the kitchen scale
+          Weigh it
         </MeasureButton>
       )}
       {open === 'filler' && (
         <FigureForm
-          label={`Edit this filler of ${line.name}`}
+          label={`Edit this filler spool of ${line.name}`}
           fields={fillerFields(units)}
           version={filler.version}
           initial={figures}
@@ -204,7 +204,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           title={`How thick is ${line.name}?`}
           methods={['wrap_test']}
           about={{}}
-          take={[{ label: 'Keep it with the line', onTake: measured }]}
+          take={[{ label: 'Save to the line', onTake: measured }]}
         >
           Wrap test
         </MeasureButton>

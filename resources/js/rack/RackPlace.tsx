@@ -25,25 +25,25 @@ export function RackPlace() {
       <title>Rack · Undro</title>
       <div className={page.head}>
         <h1>Rack</h1>
-        <span className={page.soft}>filler spools and what is left on them</span>
+        <span className={page.soft}>your filler spools and how much is left</span>
         <span className={page.grow} />
         <Button
           variant="default"
           aria-expanded={which}
           onClick={() => setParams(which ? {} : { which: '1' }, { replace: true })}
         >
-          Which line?
+          Choose a line
         </Button>
-        {!adding && <Button onClick={() => add(true)}>Add a filler</Button>}
+        {!adding && <Button onClick={() => add(true)}>Add a filler spool</Button>}
       </div>
       {which && <WhichLine />}
       {adding && <AddFiller onDone={() => add(false)} />}
       <Waiting query={fillers} what="the rack" />
       {fillers.data?.length === 0 && !adding && (
-        <Empty title="The rack is empty">
-          <p>Put in the line you have, new or part used: what its label says and how much is left.</p>
+        <Empty title="No line yet">
+          <p>Add the line you have, new or part used. Copy its label and say how much is left.</p>
           <Button mt="sm" onClick={() => add(true)}>
-            Add the first filler
+            Add a filler spool
           </Button>
         </Empty>
       )}

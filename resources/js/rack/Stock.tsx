@@ -17,17 +17,17 @@ export function Stock() {
   return (
     <details className={classes.stock} open={out.length > 0}>
       <summary>
-        {out.length === 0 ? 'Enough of everything' : `Running out: ${out.map((each) => each.line.name).join(', ')}`}
+        {out.length === 0 ? 'No line is running out' : `Running out: ${out.map((each) => each.line.name).join(', ')}`}
       </summary>
       <Sideways label="Line by line">
         <table>
           <thead>
             <tr>
               <th scope="col">Line</th>
-              <th scope="col">at hand</th>
-              <th scope="col">used in a year</th>
+              <th scope="col">in stock</th>
+              <th scope="col">used per year</th>
               <th scope="col">lasts</th>
-              <th scope="col">a {units.length}</th>
+              <th scope="col">per {units.length}</th>
               <th scope="col">enough for</th>
             </tr>
           </thead>
@@ -35,26 +35,26 @@ export function Stock() {
             {lines.map((each) => (
               <tr key={each.line.id} data-out={each.running_out}>
                 <th scope="row">{each.line.name}</th>
-                <td data-word="at hand">{within(each.left_m, each.half_m, units, 0)}</td>
-                <td data-word="used in a year">{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
+                <td data-word="in stock">{within(each.left_m, each.half_m, units, 0)}</td>
+                <td data-word="used per year">{each.used_m > 0 ? words(length(each.used_m, units, 0)) : '—'}</td>
                 <td data-word="lasts">
                   {each.months_left === null
                     ? '—'
                     : `${each.months_left < 1 ? 'under a month' : `${each.months_left.toFixed(0)} months`}`}
                   {each.running_out && <span className={page.pick}>running out</span>}
                 </td>
-                <td data-word={`a ${units.length}`}>
+                <td data-word={`per ${units.length}`}>
                   {each.per_metre
                     ? price({ ...each.per_metre, amount: each.per_metre.amount * metresPer(units) })
                     : '—'}
                 </td>
                 <td className={classes.enough} data-word="enough for">
                   {each.enough_for.length === 0
-                    ? 'none of the spools it is on'
+                    ? 'none of its spools'
                     : each.enough_for
                         .map(
                           (fill) =>
-                            `${fill.role === 'main' ? '' : 'under '}${name(fill.spool)}${fill.times > 1 ? ` × ${fill.times}` : ''}`,
+                            `${fill.role === 'main' ? '' : 'backing for '}${name(fill.spool)}${fill.times > 1 ? ` × ${fill.times}` : ''}`,
                         )
                         .join(', ')}
                 </td>

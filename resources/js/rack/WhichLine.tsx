@@ -101,38 +101,38 @@ export function WhichLine() {
   );
   const mainLength = data ? words(length(data.length_m, units, 0)) : '';
   return (
-    <section className={classes.which} aria-label="Which line">
+    <section className={classes.which} aria-label="Choose a line">
       <p className={`${classes.strength} ${classes.first}`} data-stale={problem !== null || undefined}>
         {ask && data ? (
           <>
             {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
           </>
         ) : (
-          <span>How strong? Say the fish.</span>
+          <span>How strong should it be?</span>
         )}
       </p>
       <form onSubmit={(event) => event.preventDefault()} className={classes.asked}>
         {select('fishing', 'How you fish', FISHING)}
         <TypedField
-          label="The fish you hope for"
+          label="Target fish weight"
           placeholder={`3 ${mass}`}
           unit={mass}
           value={typed.fish}
           onChange={(fish) => set({ fish })}
           error={wrong('fish')}
         />
-        {select('snags', 'What it can reach', SNAGS)}
+        {select('snags', 'Snags within reach', SNAGS)}
         <TypedField
-          label="Room to let it run"
+          label="Room for a run"
           placeholder={data ? words(length(data.room_m, units, 0)) : `100 ${units.length}`}
           unit={units.length}
           value={typed.room}
           onChange={(room) => set({ room })}
           error={wrong('room_m')}
         />
-        {select('current', 'The water', CURRENT)}
+        {select('current', 'Current', CURRENT)}
         <TypedField
-          label="Lure or lead"
+          label="Lure or sinker weight"
           placeholder="28 g"
           unit="g"
           value={typed.lure}
@@ -152,37 +152,39 @@ export function WhichLine() {
           value={typed.rod}
           onChange={(event) => set({ rod: event.currentTarget.value })}
           data={[
-            { value: '', label: 'not said' },
+            { value: '', label: 'any rod' },
             ...rods.map((each) => ({ value: String(each.id), label: each.name })),
           ]}
         />
         <Checkbox
-          label="It has teeth, spines or gill covers that cut"
+          label="The fish has teeth, spines or sharp gill covers"
           checked={typed.toothy}
           onChange={(event) => set({ toothy: event.currentTarget.checked })}
         />
         <Checkbox
-          label="Very fine lines too"
+          label="Include very fine lines"
           checked={typed.finest}
           onChange={(event) => set({ finest: event.currentTarget.checked })}
         />
       </form>
       <div className={classes.chosen} aria-live="polite">
-        {!ask && <p className={classes.soft}>Say how heavy a fish you hope for; the rest can stay as it is.</p>}
+        {!ask && (
+          <p className={classes.soft}>Type the weight of the fish you hope for. You can leave the rest as it is.</p>
+        )}
         {ask && data && (
           <div data-stale={problem !== null || undefined} className={classes.answer}>
             <p className={classes.strength} data-testid="choice">
               {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
             </p>
             <p className={classes.soft}>
-              {words(length(data.length_m, units, 0))} of it, with {words(length(data.room_m, units, 0))} of room
+              Use {words(length(data.length_m, units, 0))} of line, for {words(length(data.room_m, units, 0))} of run
               {data.leader && `, and a leader of ${words(length(data.leader.length_m, units))}`}
             </p>
             <ol className={classes.materials}>
               {data.materials.map((each) => (
                 <li key={each.material}>
                   <strong>{MATERIAL_WORD[each.material]}</strong> of {words(force(each.least_N, units))}, about{' '}
-                  {thickness(each.diameter_mm, units)} thick: {each.why}{' '}
+                  {thickness(each.diameter_mm, units)}. {each.why}{' '}
                   <Link
                     to={planWith({
                       mainMaterial: each.material,
@@ -190,7 +192,7 @@ export function WhichLine() {
                       mainLength,
                     })}
                   >
-                    Plan with it
+                    Plan with this
                   </Link>
                 </li>
               ))}
@@ -202,7 +204,8 @@ export function WhichLine() {
             </ul>
             <Held rack={data.rack} mainLength={mainLength} />
             <p className={classes.soft}>
-              General experience, not a promise. Rules on line and leaders differ by water: follow the local ones.
+              This is general experience, not a promise. Rules on line and leaders differ by water. Follow the local
+              ones.
             </p>
           </div>
         )}
@@ -222,8 +225,8 @@ function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mai
     .slice(0, 6);
   return (
     <div>
-      <h3>In the rack</h3>
-      {near.length === 0 && <p className={classes.soft}>Nothing in the rack comes near it.</p>}
+      <h3>On your rack</h3>
+      {near.length === 0 && <p className={classes.soft}>Nothing on your rack comes close.</p>}
       <ul className={classes.held}>
         {near.map((each) => {
           const filler = fillers.find((one) => one.id === each.id);
@@ -233,7 +236,7 @@ function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mai
                 <strong>{fillerName(filler, fillers)}</strong> {within(filler.left_m, filler.half_m, units)} left:{' '}
                 {each.words}{' '}
                 <Link to={planWith({ ...fromLine('main', filler.line), mainFiller: `${filler.id}`, mainLength })}>
-                  Plan with it
+                  Plan with this
                 </Link>
               </li>
             )

@@ -4,7 +4,7 @@ import { SizeField } from '../printed/PrintedField';
 import type { Units } from '../units/units';
 
 export const lineFields = (units: Units): FormField[] => [
-  { key: 'name', label: 'Name of the line', wide: true },
+  { key: 'name', label: 'Line name', wide: true },
   {
     key: 'material',
     label: 'Kind',
@@ -12,7 +12,7 @@ export const lineFields = (units: Units): FormField[] => [
   },
   {
     key: 'size',
-    label: 'Thickness or strength',
+    label: 'Diameter or strength',
     placeholder: '0.16, PE 1 or 20 lb',
     as: (props, { material }) => <SizeField {...props} known={{ material: (material ?? 'mono') as 'mono' }} />,
   },
@@ -21,14 +21,14 @@ export const lineFields = (units: Units): FormField[] => [
 ];
 
 export const fillerFields = (units: Units): FormField[] => [
-  { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: 'if it is known' },
+  { key: 'full_length', label: 'Length when new', unit: units.length, placeholder: 'if known' },
   {
     key: 'price',
     label: 'Price',
     placeholder: units.money ? `9.50 ${units.money}` : 'any currency',
     unit: units.money || undefined,
   },
-  { key: 'diameter', label: 'Across, over the line when full', unit: units.small, placeholder: 'for the twist' },
-  { key: 'core', label: 'Across the bare core', unit: units.small, placeholder: 'for the twist' },
-  { key: 'name', label: 'Note on it', placeholder: 'second one, opened' },
+  { key: 'diameter', label: 'Diameter of the full filler spool', unit: units.small, placeholder: 'to work out twist' },
+  { key: 'core', label: 'Diameter of the bare core', unit: units.small, placeholder: 'to work out twist' },
+  { key: 'name', label: 'Note', placeholder: 'second spool, opened' },
 ];

@@ -33,7 +33,7 @@ export function SheetPlace() {
       <div className={classes.tools}>
         <p>There is no plan to print yet.</p>
         <Button component={Link} to={back}>
-          To the plan
+          Go to Plan
         </Button>
       </div>
     );
@@ -51,10 +51,10 @@ export function SheetPlace() {
       <div className={classes.tools}>
         <Button onClick={() => window.print()}>Print, or save as PDF</Button>
         <Button variant="default" onClick={() => save('section')}>
-          Section as SVG
+          Save section (SVG)
         </Button>
         <Button variant="default" onClick={() => save('tape')}>
-          Tape as SVG
+          Save tape (SVG)
         </Button>
         <Button variant="subtle" color="gray" component={Link} to={back}>
           Back to the plan
@@ -93,27 +93,30 @@ export function SheetPlace() {
             </ol>
           </section>
           <section>
-            <h2>Mind</h2>
+            <h2>Safety</h2>
             <ul>
               {result.notes.map((note) => (
                 <li key={note.id}>{sentence(note, units)}</li>
               ))}
-              <li>Hooks off while winding and while testing the drag.</li>
+              <li>Take hooks off while you wind and while you test the drag.</li>
               {result.lines.main.material === 'braid' && (
-                <li>Braid cuts skin under load: glove or cloth, and knots pulled down round a dowel.</li>
+                <li>Braid under load cuts skin. Use a glove or cloth, and pull knots tight round a dowel.</li>
               )}
-              <li>Waste line kills wildlife: bag it, cut it short, and follow local waste rules.</li>
-              <li>From the print on spool and label, not a promise. Local rules on line and gear come first.</li>
+              <li>Waste line kills wildlife. Cut it short, bag it, and follow local waste rules.</li>
+              <li>
+                These figures come from what is printed on spool and label. They are not a promise. Local rules on line
+                and gear come first.
+              </li>
             </ul>
           </section>
         </div>
         <section className={classes.write}>
-          <h2>What came of it</h2>
+          <h2>Results</h2>
           <p>
             {result.fill.layers.map((layer) => (
               <span key={layer.role}>{ROLE_WORD[layer.role]} wound</span>
             ))}
-            <span>depth, 3 readings</span>
+            <span>line level, 3 readings</span>
             <span>date</span>
           </p>
         </section>
@@ -141,24 +144,28 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
       )}
       {kept?.depth_mm != null && (
         <div>
-          <dt>{kept.read ? 'backing that stays, under the lip' : 'backing that stays should lie, under the lip'}</dt>
+          <dt>{kept.read ? 'retained backing, below the lip' : 'retained backing should be, below the lip'}</dt>
           <dd>{deep(kept.depth_mm, units)}</dd>
         </div>
       )}
       {result.build && !kept && (
         <div>
-          <dt>{result.build.wraps > 0 ? `${result.build.wraps} wraps of tape, to` : 'sleeve of'}</dt>
+          <dt>
+            {result.build.wraps > 0
+              ? `${result.build.wraps} wraps of tape, up to a diameter of`
+              : 'sleeve, outside diameter'}
+          </dt>
           <dd>{words(small(result.build.outside_mm, units))}</dd>
         </div>
       )}
       {result.depth_mark && (
         <div>
-          <dt>backing stops, under the lip</dt>
+          <dt>stop backing, below the lip</dt>
           <dd>{deep(result.depth_mark.depth_mm, units)}</dd>
         </div>
       )}
       <div>
-        <dt>full, under the lip</dt>
+        <dt>full level, below the lip</dt>
         <dd>{deep(result.gap.mm, units)}</dd>
       </div>
       {result.gap.gauge && (
@@ -169,7 +176,7 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
       )}
       {result.cost && (
         <div>
-          <dt>line costs</dt>
+          <dt>cost of line</dt>
           <dd>{price(result.cost)}</dd>
         </div>
       )}
@@ -177,7 +184,7 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
   );
 }
 
-/** What lies on the spool then, layer by layer; backing that stays is not wound. */
+/** What lies on the spool then, layer by layer; retained backing is not wound. */
 function Layers({ plan: { draft }, result, units }: { plan: Planning; result: PlanResult; units: Units }) {
   const kept = result.build?.kept;
   return (
@@ -189,13 +196,13 @@ function Layers({ plan: { draft }, result, units }: { plan: Planning; result: Pl
             <th scope="col">Line</th>
             <th scope="col">Length</th>
             <th scope="col">Handle turns</th>
-            <th scope="col">Ends under the lip</th>
+            <th scope="col">Ends below the lip</th>
           </tr>
         </thead>
         <tbody>
           {kept && (
             <tr>
-              <th scope="row">backing that stays</th>
+              <th scope="row">retained backing</th>
               <td>
                 {kept.material && kept.diameter_mm !== null
                   ? `${MATERIAL_WORD[kept.material]}, ${thickness(kept.diameter_mm, units)}`

@@ -12,8 +12,13 @@ export function Lately() {
       size="compact-sm"
       color="gray"
       className={classes.plain}
-      name="Lately"
-      label="Lately: the last changes to stock and history"
+      name={
+        <>
+          <span className={classes.wide}>Recent changes</span>
+          <span className={classes.narrow}>Changes</span>
+        </>
+      }
+      label="Recent changes to stock and log"
     >
       {() => (
         <div tabIndex={-1} data-autofocus className={classes.lists}>

@@ -21,8 +21,7 @@ export default function LatelyList() {
   const { takeBack, isPending } = useTakeBack();
   const undoImport = useTakeImportBack();
   const shown = events.filter((event) => event.kind !== 'voided').slice(0, SHOWN);
-  if (shown.length + imports.length + steps.length === 0)
-    return <p className={classes.soft}>Nothing was changed yet.</p>;
+  if (shown.length + imports.length + steps.length === 0) return <p className={classes.soft}>No changes yet.</p>;
   const say = (entry: LogEntry) => {
     const { where, facts } = words(entry);
     return [where, ...facts].filter(Boolean).join(' · ');
@@ -50,7 +49,7 @@ export default function LatelyList() {
               key={each.id}
               title={`Imported ${day(each.happened_at)}`}
               what={each.words}
-              label={`Take back: import of ${each.words}`}
+              label={`Undo: import of ${each.words}`}
               loading={undoImport.isPending}
               gone={each.undone}
               onBack={() => or(undoImport.mutateAsync(each.id))}
@@ -58,7 +57,7 @@ export default function LatelyList() {
           ))}
         </ul>
       )}
-      <ul className={classes.lately} aria-label="Entries of the log">
+      <ul className={classes.lately} aria-label="Log entries">
         {shown.map((event) => {
           // what took it back, where that stands: it can be put back
           const voided = events.find((each) => each.kind === 'voided' && each.corrects === event.id && each.standing);
@@ -71,8 +70,8 @@ export default function LatelyList() {
               loading={isPending}
               gone={!event.standing && !voided}
               out={!event.standing}
-              word={voided ? 'Put back' : 'Take back'}
-              label={`${voided ? 'Put back' : 'Take back'}: ${DID[event.kind]} ${say(event)}`}
+              word={voided ? 'Redo' : 'Undo'}
+              label={`${voided ? 'Redo' : 'Undo'}: ${DID[event.kind]} ${say(event)}`}
               onBack={() => or(takeBack(voided?.id ?? event.id))}
             />
           );
@@ -94,16 +93,7 @@ interface LineProps {
   onBack: () => void;
 }
 
-function Line({
-  title,
-  what,
-  label,
-  word = 'Take back',
-  loading = false,
-  gone = false,
-  out = gone,
-  onBack,
-}: LineProps) {
+function Line({ title, what, label, word = 'Undo', loading = false, gone = false, out = gone, onBack }: LineProps) {
   return (
     <li data-standing={!out}>
       <span>
@@ -116,7 +106,7 @@ function Line({
         )}
       </span>
       {gone ? (
-        <span className={classes.soft}>taken back</span>
+        <span className={classes.soft}>undone</span>
       ) : (
         <Button size="compact-xs" variant="default" loading={loading} onClick={onBack} aria-label={label}>
           {word}

@@ -5,10 +5,10 @@ import { Link } from './route';
 /** Nothing at this address, or a place that failed. */
 export function Lost({ failed = false }: { failed?: boolean }) {
   return (
-    <Empty order={1} title={failed ? 'This place could not be opened' : 'There is nothing here'}>
-      {failed ? 'Reload the page; what was saved is safe.' : 'The link may be old.'}{' '}
+    <Empty order={1} title={failed ? 'This page could not be opened' : 'There is no page at this address'}>
+      {failed ? 'Reload the page. Everything you saved is safe.' : 'The link may be old.'}{' '}
       <Anchor component={Link} to="/plan">
-        To the plan
+        Go to Plan
       </Anchor>
     </Empty>
   );

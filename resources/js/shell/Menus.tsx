@@ -7,8 +7,8 @@ import { useBench } from './bench';
 import { Link } from './route';
 
 const CHOICES: { key: keyof Units; word: string; of: string[] }[] = [
-  { key: 'length', word: 'Length of line', of: ['m', 'yd', 'ft'] },
-  { key: 'small', word: 'Gaps and diameters', of: ['mm', 'in'] },
+  { key: 'length', word: 'Line length', of: ['m', 'yd', 'ft'] },
+  { key: 'small', word: 'Levels and diameters', of: ['mm', 'in'] },
   { key: 'force', word: 'Strength and drag', of: ['kg', 'lb', 'N'] },
 ];
 
@@ -21,22 +21,22 @@ export function AnglerChoices({ angler, onGo }: { angler: Angler; onGo: () => vo
     change.mutate({ id: angler.id, body: { habits: { [key]: !habits[key] } } });
   return (
     <>
-      <Radio.Group label="At the bench" value={String(angler.id)} onChange={(id) => setAngler(Number(id))}>
+      <Radio.Group label="Angler" value={String(angler.id)} onChange={(id) => setAngler(Number(id))}>
         {anglers.map((each) => (
           <Radio key={each.id} mt={6} value={String(each.id)} label={each.name} />
         ))}
       </Radio.Group>
       <Switch mt="md" label="casts for distance" checked={habits.long_cast} onChange={() => turn('long_cast')} />
-      <Switch mt={6} label="still learning" checked={habits.beginner} onChange={() => turn('beginner')} />
-      <Anchor component={Link} to="/habits" mt="md" display="block" onClick={onGo}>
-        All habits of {angler.name}
+      <Switch mt={6} label="is a beginner" checked={habits.beginner} onChange={() => turn('beginner')} />
+      <Anchor component={Link} to="/preferences" mt="md" display="block" onClick={onGo}>
+        Preferences of {angler.name}
       </Anchor>
       <Anchor component={Link} to="/practice" mt={6} display="block" onClick={onGo}>
         Practice
       </Anchor>
       {household !== null && (
         <Anchor component={Link} to="/account" mt={6} display="block" onClick={onGo}>
-          {household}: people, signing out
+          {household}: people, sign out
         </Anchor>
       )}
     </>
@@ -64,7 +64,7 @@ export function UnitChoices({ angler, units }: { angler: Angler; units: Units })
         </Radio.Group>
       ))}
       <TextInput
-        label="Money, for prices"
+        label="Currency for prices"
         placeholder="€, £, kr"
         maxLength={6}
         w={110}

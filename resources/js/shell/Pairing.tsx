@@ -23,7 +23,7 @@ export function Pairing() {
   if (!data?.lan || !data.code) return null;
   const url = data.urls[0];
   return (
-    <section className={classes.pairing} aria-label="Let a phone in">
+    <section className={classes.pairing} aria-label="Connect a phone">
       {url && (
         <div
           className={classes.code}
@@ -34,7 +34,7 @@ export function Pairing() {
         />
       )}
       <div>
-        <h2>Let a phone in</h2>
+        <h2>Connect a phone</h2>
         <p>
           On the same network, point its camera at this, or open{' '}
           <b>{data.urls.map((each) => each.replace(/\/[^/]*$/, '')).join(' or ')}</b> and type{' '}
@@ -50,9 +50,9 @@ export function Pairing() {
                   size="compact-xs"
                   variant="default"
                   onClick={() => forget.mutateAsync(device.id).catch(failed)}
-                  aria-label={`Shut ${device.name} out`}
+                  aria-label={`Disconnect ${device.name}`}
                 >
-                  Shut out
+                  Disconnect
                 </Button>
               </li>
             ))}

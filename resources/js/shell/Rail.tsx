@@ -7,7 +7,7 @@ import { useGo } from './usePick';
 export function Rail() {
   const go = useGo();
   return (
-    <nav className={classes.rail} aria-label="Places on the bench">
+    <nav className={classes.rail} aria-label="Main menu">
       <span className={classes.name}>Undro</span>
       <ul className={classes.places}>
         {PLACES.map((place, index) => (

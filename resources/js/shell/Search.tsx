@@ -9,6 +9,7 @@ import { useCalculator } from '../api/calculators';
 import { useFillers, usePlans, useReels } from '../api/records';
 import { household } from '../api/served';
 import { NAMES } from '../knots/names';
+import { signsOf } from '../parts/signsOf';
 import { within } from '../units/units';
 import { useBench } from './bench';
 import { PLACES } from './places';
@@ -21,12 +22,12 @@ export default function Search({ onClose }: { onClose: () => void }) {
   const { data: reels = [] } = useReels();
   const { data: fillers = [] } = useFillers();
   const { data: plans = [] } = usePlans();
-  const { clear, units, anglers, setAngler } = useBench();
+  const { clear, reel, units, anglers, setAngler } = useBench();
   const { setColorScheme } = useMantineColorScheme();
   const navigate = useNavigate();
   const pick = usePick();
   const switchUnits = useUnitSwitch();
-  const signs = useCalculator('trouble', {});
+  const signs = useCalculator('trouble', signsOf(reel?.kind));
   useEffect(() => spotlight.open(), []);
 
   const startAnew = () => {
@@ -63,7 +64,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
       })),
     },
     {
-      group: 'Fillers',
+      group: 'Filler spools',
       actions: fillers.map((filler) => ({
         id: `filler-${filler.id}`,
         label: fillerName(filler, fillers),
@@ -72,47 +73,47 @@ export default function Search({ onClose }: { onClose: () => void }) {
       })),
     },
     {
-      group: 'Do',
+      group: 'Actions',
       actions: [
-        { id: 'new', label: 'Plan for a reel not in the locker', onClick: startAnew },
+        { id: 'new', label: 'Plan for another reel', onClick: startAnew },
         { id: 'add-reel', label: 'Add a reel', onClick: () => navigate('/locker?add=reel') },
-        { id: 'add-filler', label: 'Add a filler', onClick: () => navigate('/rack?add=filler') },
-        { id: 'which', label: 'Which line for this fishing?', onClick: () => navigate('/rack?which=1') },
+        { id: 'add-filler', label: 'Add a filler spool', onClick: () => navigate('/rack?add=filler') },
+        { id: 'which', label: 'Choose a line for your fishing', onClick: () => navigate('/rack?which=1') },
         ...(household === null
           ? []
-          : [{ id: 'account', label: 'Household: people, keys, signing out', onClick: () => navigate('/account') }]),
-        { id: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
+          : [{ id: 'account', label: 'Household: people, keys, sign out', onClick: () => navigate('/account') }]),
+        { id: 'habits', label: 'Preferences', onClick: () => navigate('/preferences') },
         { id: 'twist', label: 'Twist lab', onClick: () => navigate('/twist') },
         {
           id: 'practice',
-          label: 'Practice: lessons, and how they went',
+          label: 'Practice: lessons and results',
           keywords: 'lesson learn practise gap filler mark memory twist drag ease',
           onClick: () => navigate('/practice'),
         },
-        { id: 'drag-practice', label: 'Practise on a made-up drag', onClick: () => navigate('/drag/practice') },
-        { id: 'drag-card', label: 'Drag card for the pocket', onClick: () => navigate('/drag/card') },
-        { id: 'drag-before', label: 'Drag settings kept before', onClick: () => navigate('/drag?at=before') },
-        { id: 'day', label: 'Bench day: many reels in one evening', onClick: () => navigate('/day') },
-        { id: 'due', label: 'What is due', onClick: () => navigate('/log') },
-        { id: 'learnt', label: 'What fills have taught', onClick: () => navigate('/log?all=learnt') },
+        { id: 'drag-practice', label: 'Practice setting a drag', onClick: () => navigate('/drag/practice') },
+        { id: 'drag-card', label: 'Pocket drag card', onClick: () => navigate('/drag/card') },
+        { id: 'drag-before', label: 'Saved drag settings', onClick: () => navigate('/drag?at=before') },
+        { id: 'day', label: 'Bench day: several reels in one evening', onClick: () => navigate('/day') },
+        { id: 'due', label: 'Spools that need attention', onClick: () => navigate('/log') },
+        { id: 'learnt', label: 'What past fills taught Undro', onClick: () => navigate('/log?all=learnt') },
         { id: 'calendar', label: 'Due dates in a calendar', onClick: () => navigate('/log?all=calendar') },
         ...(signs.data?.signs ?? []).map((sign) => ({
           id: `trouble-${sign.id}`,
           label: `Trouble: ${sign.words}`,
           onClick: () => navigate(`/trouble?seen=${sign.id}`),
         })),
-        { id: 'trouble', label: 'When something is wrong', onClick: () => navigate('/trouble') },
+        { id: 'trouble', label: 'Troubleshooting', onClick: () => navigate('/trouble') },
         { id: 'labels', label: 'Labels', onClick: () => navigate('/labels') },
         {
           id: 'paper',
-          label: 'Paper tools, to print',
+          label: 'Paper tools to print',
           keywords: 'gauge strip ruler measure arbor wraps angle sector print paper',
           onClick: () => navigate('/paper'),
         },
         {
           id: 'knots',
-          label: 'Knots: which one, and how it is tied',
-          keywords: 'knot tie join joins line leader backing braid nylon arbor',
+          label: 'Knots: which one, and how to tie it',
+          keywords: 'knot tie join joins line leader backing braid mono arbor nylon',
           onClick: () => navigate('/knots'),
         },
         ...Object.entries(NAMES).map(([id, word]) => ({
@@ -120,14 +121,14 @@ export default function Search({ onClose }: { onClose: () => void }) {
           label: `How to tie the ${word}`,
           onClick: () => navigate(`/knots?knot=${id}`),
         })),
-        { id: 'data', label: 'Data in and out', onClick: () => navigate('/data') },
-        { id: 'units', label: 'Turn the units over', onClick: switchUnits },
-        { id: 'daylight', label: 'Daylight', onClick: () => setColorScheme('light') },
-        { id: 'dim', label: 'Dim garage', onClick: () => setColorScheme('dark') },
-        { id: 'auto', label: 'Day and night as the system has it', onClick: () => setColorScheme('auto') },
+        { id: 'data', label: 'Import and export', onClick: () => navigate('/data') },
+        { id: 'units', label: 'Switch units', onClick: switchUnits },
+        { id: 'daylight', label: 'Light', onClick: () => setColorScheme('light') },
+        { id: 'dim', label: 'Dark', onClick: () => setColorScheme('dark') },
+        { id: 'auto', label: 'Dark or light like the system', onClick: () => setColorScheme('auto') },
         ...anglers.map((each) => ({
           id: `angler-${each.id}`,
-          label: `${each.name} is at the bench`,
+          label: `Switch to ${each.name}`,
           onClick: () => setAngler(each.id),
         })),
       ],
@@ -143,7 +144,7 @@ export default function Search({ onClose }: { onClose: () => void }) {
       limit={40}
       highlightQuery
       overlayProps={{ blur: 0, backgroundOpacity: 0.45 }}
-      nothingFound="Nothing by that name. Try a reel, a line or a place."
+      nothingFound="Nothing found. Try the name of a reel, a line or a page."
       searchProps={{ placeholder: 'A reel, a line, a plan or a command', 'aria-label': 'Search' }}
     />
   );

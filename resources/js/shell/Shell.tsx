@@ -54,7 +54,7 @@ function Room({ children }: { children: ReactNode }) {
   return (
     <div className={classes.shell}>
       <a href="#work" className={classes.skip}>
-        To the work
+        Skip to content
       </a>
       <Rail />
       <TopBar onSearch={openSearch} onHelp={openHelp} />

@@ -10,15 +10,15 @@ const KEYS: [string, string][] = [
   ['/ or Ctrl K', 'search reels, lines, plans and commands'],
   ['u', 'turn the units over'],
   ['Ctrl S', 'save the plan'],
-  ['Tab, then ↑ ↓', 'nudge a mark on the section by 0.1 mm; with Shift or Page keys by 0.5'],
-  ['Space', 'counting: a turn; with the beat running, stops it'],
-  ['Backspace', 'counting: takes the last turn back'],
-  ['p, d, t', 'counting: starts or holds the beat; measures the depth; turns or metres typed'],
-  ['Enter, s, n, ←', 'winding: step done, left out, noted, back'],
+  ['Tab, then ↑ ↓', 'move a mark on the drawing by 0.1 mm; with Shift or Page keys by 0.5 mm'],
+  ['Space', 'counting: adds a turn; stops the metronome while it runs'],
+  ['Backspace', 'counting: undoes the last turn'],
+  ['p, d, t', 'counting: starts or stops the metronome; measures the line level; types turns or metres'],
+  ['Enter, s, n, ←', 'winding: done, skip, note, back'],
   ['h, l', 'slack test: hangs straight, springs into loops'],
   [
     'Space, Enter, Backspace',
-    'drag: pulls the stand-in; the knob stands where it was to go, or keeps the setting; takes a pull back',
+    'drag: pulls the simulated scale; confirms the knob position or saves the setting; undoes a pull',
   ],
   ['← →', 'a knot: one move back or on'],
   ['Ctrl Z', 'undo the last change to stock, reels or plans'],
@@ -43,7 +43,7 @@ export default function Shortcuts({ onClose }: { onClose: () => void }) {
       </Table>
       <Switch
         mt="md"
-        label="Single keys work (turn off if they get in the way)"
+        label="Use single-key shortcuts (turn off if they get in the way)"
         checked={singleKeys}
         onChange={(event) => setSingleKeys(event.currentTarget.checked)}
       />

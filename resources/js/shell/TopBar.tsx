@@ -44,13 +44,13 @@ function OnTheBench({ onChange }: { onChange: () => void }) {
   if (!reel || !spool) {
     return (
       <UnstyledButton className={classes.bench} onClick={onChange}>
-        <span className={classes.soft}>Nothing on the bench. Put a reel on it: key b</span>
+        <span className={classes.soft}>No reel on the bench. Press b to choose one</span>
       </UnstyledButton>
     );
   }
   const picture = drawn(spool.picture.shape, spool.picture.layers);
   return (
-    <UnstyledButton className={classes.bench} onClick={onChange} title="Change the reel: key b">
+    <UnstyledButton className={classes.bench} onClick={onChange} title="Change the reel: press b">
       <VisuallyHidden>On the bench: </VisuallyHidden>
       <Thumb {...picture} kind={reel.kind} lip={spool.lip} width={70} height={38} />
       <span className={classes.reel}>{reel.name}</span>
@@ -65,7 +65,7 @@ function AnglerMenu() {
   const { angler } = useBench();
   if (!angler) return null;
   return (
-    <Pocket {...QUIET} name={angler.name} label={`At the bench: ${angler.name}`}>
+    <Pocket {...QUIET} name={angler.name} label={`Angler: ${angler.name}`}>
       {(close) => <AnglerChoices angler={angler} onGo={close} />}
     </Pocket>
   );
@@ -91,11 +91,11 @@ function SchemeSwitch() {
       size="compact-sm"
       color="gray"
       className={classes.plain}
-      title={dark ? 'Daylight' : 'Dim garage'}
-      aria-label={dark ? 'Switch to daylight' : 'Switch to the dim garage'}
+      title={dark ? 'Light' : 'Dark'}
+      aria-label={dark ? 'Switch to light' : 'Switch to dark'}
       onClick={() => setColorScheme(dark ? 'light' : 'dark')}
     >
-      {dark ? 'day' : 'dim'}
+      {dark ? 'Light' : 'Dark'}
     </Button>
   );
 }

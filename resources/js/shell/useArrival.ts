@@ -1,4 +1,5 @@
-import { useLayoutEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
+import { endErrors } from '../parts/undo';
 import { arrive } from './focus';
 import { useLocation } from './route';
 
@@ -24,5 +25,8 @@ export function useArriveAt(shown: string, here = true) {
 /** Each place opens so; a link to a part of a place goes there. */
 export function useArrival() {
   const { pathname, hash } = useLocation();
-  useArriveAt(placeOf(pathname), hash === '');
+  const place = placeOf(pathname);
+  useArriveAt(place, hash === '');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each time the place is another one
+  useEffect(() => endErrors(), [place]);
 }

@@ -31,9 +31,9 @@ export function StartPlace() {
       <div className={classes.start}>
         <section aria-label="Due">
           <h1 className={classes.count}>
-            <span>{calls.length}</span> {calls.length === 1 ? 'spool wants' : 'spools want'} something done
+            <span>{calls.length}</span> {calls.length === 1 ? 'spool needs' : 'spools need'} attention
           </h1>
-          {calls.length > 0 ? <DueList cares={calls} /> : <p className={page.soft}>All of them are in order.</p>}
+          {calls.length > 0 ? <DueList cares={calls} /> : <p className={page.soft}>All your spools are OK.</p>}
           {next.length > 0 && (
             <>
               <h2>Next</h2>
@@ -43,11 +43,11 @@ export function StartPlace() {
           <p className={page.actions}>
             {calls.length > 0 && (
               <Button component={Link} to={`/day?spools=${calls.map((care) => care.spool).join(',')}`}>
-                All that are due, on a bench day
+                Plan a bench day
               </Button>
             )}
             <Button variant="default" component={Link} to="/log">
-              To the log
+              Open the log
             </Button>
           </p>
         </section>
@@ -60,14 +60,14 @@ export function StartPlace() {
           )}
           {open.map((run) => (
             <div key={run.id} className={classes.card}>
-              <h2>Left open</h2>
+              <h2>Unfinished</h2>
               <p>
                 {run.name}
                 <br />
-                <span className={page.soft}>begun {day(run.started_at)}</span>
+                <span className={page.soft}>started {day(run.started_at)}</span>
               </p>
               <Button component={Link} to={`/wind/${run.id}`}>
-                Go on winding
+                Continue winding
               </Button>
             </div>
           ))}
@@ -99,12 +99,12 @@ export function StartPlace() {
             </div>
           ) : (
             <div className={classes.card}>
-              <h2>Nothing on the bench</h2>
-              <p className={page.soft}>Put a reel on it with the key b, or plan for one that is not in the locker.</p>
+              <h2>No reel on the bench</h2>
+              <p className={page.soft}>Press b to choose one, or plan for a reel that is not in the locker.</p>
             </div>
           )}
           <div className={classes.card}>
-            <h2>A reel that is not here yet</h2>
+            <h2>Another reel</h2>
             <Button variant="default" component={Link} to="/plan?new=1">
               How much backing?
             </Button>

@@ -12,7 +12,7 @@ export function OldLineOff({ spool, onDone }: { spool: Spool; onDone: () => void
       spool={spool}
       onDo={async (how) => {
         const entry = { what: 'strip' as const, angler: angler?.id ?? null, ...how };
-        await write(spool.id, entry, () => `Written down for ${spool.name}.`);
+        await write(spool.id, entry, () => `Saved for ${spool.name}.`);
         onDone();
       }}
     />

@@ -112,12 +112,12 @@ export function StripWays({ spool, onDo, first, cautioned = true }: StripWaysPro
                 <b>{way.word}</b>
                 <p>
                   {[
-                    way.off_m > 0 && `${words(length(way.off_m, units))} come off`,
+                    way.off_m > 0 && `${words(length(way.off_m, units))} comes off`,
                     way.after.length > 0 &&
-                      `${way.after.map((each) => `${words(length(each.length_m, units))} ${each.role === 'backing' ? 'backing' : 'main line'}`).join(' and ')} stay`,
-                    way.join_lost_m > 0 && `the join takes ${words(length(way.join_lost_m, units))}`,
-                    way.passes > 0 && (way.passes === 1 ? 'one winding' : `${way.passes} windings`),
-                    way.passes > 1 && `${words(length(way.wound_m, units))} wound`,
+                      `${way.after.map((each) => `${words(length(each.length_m, units))} ${each.role === 'backing' ? 'backing' : 'main line'}`).join(' and ')} stays`,
+                    way.join_lost_m > 0 && `the knot takes ${words(length(way.join_lost_m, units))}`,
+                    way.passes > 0 && (way.passes === 1 ? 'wound once' : `wound ${way.passes} times`),
+                    way.passes > 1 && `${words(length(way.wound_m, units))} in all`,
                     way.worn_on_top !== null && (way.worn_on_top ? 'worn end on top' : 'fresh end on top'),
                   ]
                     .filter(Boolean)
@@ -142,7 +142,7 @@ export function StripWays({ spool, onDo, first, cautioned = true }: StripWaysPro
                   loading={busy === way.id}
                   onClick={() => act(way.id)}
                 >
-                  It is done
+                  I did this
                 </Button>
               </div>
             </li>

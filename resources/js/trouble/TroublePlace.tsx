@@ -1,4 +1,5 @@
 import { Button, Title } from '@mantine/core';
+import { useEffect, useRef } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import page from '../parts/parts.module.css';
@@ -15,15 +16,23 @@ import { useKnown } from './useKnown';
 type Cause = Schemas['TroubleResult']['causes'][number];
 const START = { seen: '' };
 
-/** When something is wrong: by what is seen, the likeliest cause of this spool first, and what to do about it. */
+/** Troubleshooting: by what is seen, the likeliest cause of this spool first, and what to do about it. */
 export function TroublePlace() {
   const { reel, spool, angler } = useBench();
   const [at, set] = useLinked(START);
   const known = useKnown();
   const { write, isPending } = useWriteDown();
-  const all = useCalculator('trouble', {});
+  const tapped = useRef(false);
+  const answer = useRef<HTMLElement>(null);
+  const all = useCalculator('trouble', { known });
   const sign = all.data?.signs.find((each) => each.id === at.seen);
   const found = useCalculator('trouble', sign ? { seen: sign.id, known } : null);
+  // on a phone the causes are below all the signs: a tap brings them into view
+  useEffect(() => {
+    if (!tapped.current || !found.data || found.isPlaceholderData) return;
+    tapped.current = false;
+    if ((answer.current?.getBoundingClientRect().top ?? 0) > window.innerHeight / 2) answer.current?.scrollIntoView();
+  });
   if (!all.data) return <Waiting query={all} what="what can go wrong" />;
   const causes = sign && !found.isPlaceholderData ? (found.data?.causes ?? []) : [];
   const keep = async (cause: Cause) => {
@@ -32,7 +41,7 @@ export function TroublePlace() {
       await write(
         spool.id,
         { what: 'trouble', angler: angler?.id ?? null, seen: sign.id, cause: cause.id },
-        () => 'Written down: it stands in the log of this spool.',
+        () => 'Saved in the log of this spool.',
       );
     } catch (error) {
       failed(error);
@@ -40,31 +49,35 @@ export function TroublePlace() {
   };
   return (
     <div className={page.page}>
-      <title>When something is wrong · Undro</title>
+      <title>Troubleshooting · Undro</title>
       <div className={page.head}>
-        <Title order={1}>When something is wrong</Title>
+        <Title order={1}>Troubleshooting</Title>
         <p className={page.soft}>
           {reel
-            ? `By what is known of ${reel.name}${spool?.name ? `, ${spool.name}` : ''}.`
-            : 'Put a reel on the bench (key b), and what is known of it counts.'}
+            ? `Based on what Undro knows about ${reel.name}${spool?.name ? `, ${spool.name}` : ''}.`
+            : 'Choose a reel (press b), and Undro takes into account what it knows about it.'}
         </p>
       </div>
       <div className={classes.place}>
-        <nav aria-label="What is seen" className={classes.signs}>
+        <nav aria-label="What do you see?" className={classes.signs}>
           {all.data.signs.map((each) => (
             <button
               key={each.id}
               type="button"
               className={classes.sign}
               aria-current={each.id === at.seen ? 'true' : undefined}
-              onClick={() => set({ seen: each.id })}
+              onClick={() => {
+                tapped.current = true;
+                set({ seen: each.id });
+              }}
             >
               {each.words}
             </button>
           ))}
         </nav>
-        <section aria-label="Where it comes from" aria-live="polite">
+        <section ref={answer} aria-label="Likely causes" aria-live="polite" className={classes.answer}>
           {!sign && <p>Pick what you see.</p>}
+          {causes.length > 0 && found.data?.at_once && <p className={classes.once}>{found.data.at_once}</p>}
           <ol className={classes.causes}>
             {causes.map((cause, index) => (
               <One
@@ -112,7 +125,7 @@ function One({ cause, first, keeps, onKeep }: OneProps) {
         </Button>
         {keeps && (
           <Button size="compact-sm" variant="default" onClick={onKeep}>
-            It was that: write it down
+            That was it: log it
           </Button>
         )}
       </p>

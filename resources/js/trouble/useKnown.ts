@@ -51,6 +51,7 @@ export function knownOf(
     level_mm: care?.level?.depth_mm ?? null,
     wanted_mm: care?.level?.wanted_mm ?? null,
     low: care?.level?.low ?? null,
+    at_bench: state !== undefined && state.over === null,
     worn: care?.share ?? null,
     found: care?.found[0]?.found ?? null,
     sticky: set?.measured ? set.sticky : null,

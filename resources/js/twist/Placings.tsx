@@ -8,19 +8,19 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
   const across = (mm: number) => words(small(mm, units, 0));
   return (
     <div className={classes.ways}>
-      <Sideways label="Every way to place the filler">
+      <Sideways label="Every way to place the filler spool">
         <table className={classes.table}>
           <caption>
-            Twist in turns a metre from the first metre to the last, and over all{' '}
-            {words(length(result.length_m, units))}. Filler {across(result.filler.start_mm)} to{' '}
+            Twist in turns per metre from the first metre to the last, and over all{' '}
+            {words(length(result.length_m, units))}. Filler spool {across(result.filler.start_mm)} to{' '}
             {across(result.filler.end_mm)}
-            {result.filler.assumed ? ' (assumed: measure it on the Rack)' : ''}, spool {across(result.spool.start_mm)}{' '}
+            {result.filler.assumed ? ' (assumed; add its diameter in Rack)' : ''}, spool {across(result.spool.start_mm)}{' '}
             to {across(result.spool.end_mm)}
             {result.spool.assumed ? ' (assumed)' : ''}.
           </caption>
           <thead>
             <tr>
-              <th scope="col">Filler</th>
+              <th scope="col">Filler spool</th>
               <th scope="col">On the reel</th>
               <th scope="col">In the water</th>
               <th scope="col">Slack</th>
@@ -35,7 +35,7 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
                 </th>
                 <Twist from={way.start.winding_turns_per_m} to={way.end.winding_turns_per_m} all={way.winding_turns} />
                 <Twist from={way.start.water_turns_per_m} to={way.end.water_turns_per_m} all={way.water_turns} />
-                <td>{way.loops === null ? 'no figure' : way.loops ? 'loops' : 'straight'}</td>
+                <td>{way.loops === null ? 'unknown' : way.loops ? 'loops' : 'straight'}</td>
               </tr>
             ))}
           </tbody>
@@ -50,9 +50,12 @@ export function Placings({ result, units }: { result: Schemas['PlacingsResult'];
         ))}
       </dl>
       <p className={classes.soft}>
-        Ways to hold it:{' '}
+        Ways to hold the filler spool:{' '}
         {result.holds
-          .map((hold) => `${hold.word} (${hold.feed === 'over_end' ? 'over the end' : 'it turns'}; ${hold.tension})`)
+          .map(
+            (hold) =>
+              `${hold.word} (${hold.feed === 'over_end' ? 'line comes over the end' : 'spool turns'}; ${hold.tension})`,
+          )
           .join(' · ')}
         .
       </p>

@@ -72,16 +72,12 @@ export function TwistLab() {
       <div className={page.head}>
         <Title order={1}>Twist lab</Title>
         <p className={page.soft}>
-          The same model as at the bench, to play with. Afloat: close the bail by hand, draw the line snug before you
-          wind, and never wind while the drag slips.
+          Try out what twists line. On the water: close the bail by hand, pull the line snug before you wind, and never
+          wind while the drag slips.
         </p>
       </div>
       <div className={classes.lab}>
-        <form
-          className={classes.fields}
-          onSubmit={(event) => event.preventDefault()}
-          aria-label="How it is wound and fished"
-        >
+        <form className={classes.fields} onSubmit={(event) => event.preventDefault()} aria-label="Winding and fishing">
           <NativeSelect
             label="Reel"
             value={at.reel}
@@ -89,7 +85,7 @@ export function TwistLab() {
             onChange={(event) => set({ reel: event.currentTarget.value })}
           />
           <Segmented
-            aria-label="The filler"
+            aria-label="Filler spool"
             value={at.feed}
             data={[
               { value: 'over_end', label: 'lies still' },
@@ -119,19 +115,19 @@ export function TwistLab() {
             data={MATERIALS}
             onChange={(event) => set({ material: event.currentTarget.value })}
           />
-          {field('diameter', 'Thickness', 'mm')}
-          {field('fillerMm', 'Filler, over the line', units.small)}
-          {field('spoolMm', 'Reel spool, over the line', units.small)}
-          {fixed && field('slip', 'Handle turns against a slipping drag')}
+          {field('diameter', 'Line diameter', 'mm')}
+          {field('fillerMm', 'Filler spool diameter over the line', units.small)}
+          {field('spoolMm', 'Reel spool diameter over the line', units.small)}
+          {fixed && field('slip', 'Handle turns while the drag slips')}
           {fixed && field('gear', 'Gear ratio')}
           {field('out', 'Line out', units.length)}
           <Checkbox
-            label="It was cast"
+            label="Line was cast"
             checked={at.cast === 'yes'}
             onChange={(event) => set({ cast: event.currentTarget.checked ? 'yes' : '' })}
           />
           <Checkbox
-            label="Then trailed bare behind a boat or in a current"
+            label="Then trailed without a lure behind a boat or in a current"
             checked={at.trailed === 'yes'}
             onChange={(event) => set({ trailed: event.currentTarget.checked ? 'yes' : '' })}
           />
@@ -148,7 +144,7 @@ export function TwistLab() {
                 <span className={classes.figure} data-testid="lab-out">
                   {signed(found.out_turns_per_m)}
                 </span>{' '}
-                turns a metre in the line that is out, {signed(found.reel_turns_per_m)} on the reel
+                turns per metre in the line out, {signed(found.reel_turns_per_m)} on the reel
               </p>
               <Twisted
                 turns={found.out_turns_per_m}
@@ -163,7 +159,7 @@ export function TwistLab() {
             feed={feed}
             rotor={fixed ? (at.rotor as Sense) : null}
             filler={at.feed === 'over_end' && fixed ? (at.filler as Sense) : null}
-            label="From your seat"
+            label="Seen from where you sit"
           />
           {ways.data && <Placings result={ways.data} units={units} />}
         </div>
@@ -176,10 +172,10 @@ const label = (what: string) => SENSES.map((each) => ({ ...each, label: `${what}
 
 function says(found: { elastic: boolean; allowed_turns_per_m: number | null; loops_per_m: number }): string {
   if (!found.elastic || found.allowed_turns_per_m === null) {
-    return 'Braid is not elastic: there is no figure for its loops. Loose coils become wind knots instead.';
+    return 'Braid doesn’t spring into loops. Loose coils become wind knots instead.';
   }
   const most = found.allowed_turns_per_m.toFixed(1);
   return found.loops_per_m > 0
-    ? `A metre of slack holds ${most} turns and springs into loops beyond that: about ${Math.max(1, Math.round(found.loops_per_m))} here.`
-    : `A metre of slack hangs straight up to ${most} turns.`;
+    ? `A metre of slack takes ${most} turns of twist. Above that it springs into loops: about ${Math.max(1, Math.round(found.loops_per_m))} here.`
+    : `A metre of slack hangs straight up to ${most} turns of twist.`;
 }

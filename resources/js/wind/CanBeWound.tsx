@@ -23,8 +23,8 @@ export function CanBeWound() {
   const bare = withoutMain(reels).slice(0, MOST);
   if (due.length + plans.length + reels.length + days.length === 0) return null;
   return (
-    <section aria-label="What can be wound next">
-      <h2>What can be wound next</h2>
+    <section aria-label="Ready to wind">
+      <h2>Ready to wind</h2>
       {reel && spool && (
         <p className={page.actions}>
           <Button component={Link} to={`/plan?reel=${reel.id}&spool=${spool.id}`}>
@@ -53,7 +53,7 @@ export function CanBeWound() {
       )}
       {bare.length > 0 && (
         <>
-          <h3>Without a main line</h3>
+          <h3>No main line</h3>
           <ul className={page.entries}>
             {bare.map(({ reel: each, spool: on }) => (
               <li key={on.id} className={page.entry}>

@@ -8,7 +8,7 @@ const SAY = { done: 'done', skipped: 'left out', open: 'to do' } as const;
 export function Cord({ run, onGo }: { run: Run; onGo: (step: RunStep) => void }) {
   const { steps, current, soaks } = run.state;
   return (
-    <ol className={classes.cord} aria-label="Steps of this run">
+    <ol className={classes.cord} aria-label="Steps of the run">
       {steps.map((step) => {
         const state = step.id === current ? 'now' : step.state;
         return (
@@ -23,7 +23,7 @@ export function Cord({ run, onGo }: { run: Run; onGo: (step: RunStep) => void })
               <Bead state={state} />
               <span>{step.title}</span>
               {soaks[step.id] && <span className={classes.mini}>soaking</span>}
-              {step.notes.length > 0 && <span className={classes.mini}>noted</span>}
+              {step.notes.length > 0 && <span className={classes.mini}>note</span>}
             </UnstyledButton>
           </li>
         );

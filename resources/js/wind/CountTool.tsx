@@ -53,13 +53,13 @@ export function CountTool(running: Running) {
   const figure = left === null ? length(now.left_m, units).figure : String(Math.abs(left));
   const lead =
     left === null
-      ? `${units.length} left to the stop`
+      ? `${units.length} to go`
       : passed
-        ? 'turns past the stop'
+        ? 'turns past the mark'
         : first
           ? 'turns, slow and tight'
           : progress.slow
-            ? 'turns left: slower now'
+            ? 'turns left, slow down'
             : 'turns left';
   return (
     <div
@@ -74,14 +74,15 @@ export function CountTool(running: Running) {
         onKeyDown={(event) => event.key === ' ' && event.preventDefault()}
         onKeyUp={(event) => event.key === ' ' && event.preventDefault()}
       >
-        <VisuallyHidden>Tap for a turn. </VisuallyHidden>
+        <VisuallyHidden>Tap once for each handle turn. </VisuallyHidden>
         <span className={classes.huge} data-testid="turns-left">
           {figure}
         </span>
         <span className={classes.lead}>{lead}</span>
         <span className={classes.soFar} data-testid="so-far">
-          {Math.round(now.turns)} turns · {within(now.on_m, now.half_m, units, 1)} on
-          {count.bounced && ' · a second contact at once is not counted'}
+          {Math.round(now.turns) === 1 ? '1 turn' : `${Math.round(now.turns)} turns`} ·{' '}
+          {within(now.on_m, now.half_m, units, 1)} wound
+          {count.bounced && ' · double tap, counted once'}
         </span>
       </button>
       <ul className={classes.facts}>
@@ -92,24 +93,23 @@ export function CountTool(running: Running) {
           </li>
         )}
         {!first && progress.minutes_left !== null && <li>{minutes(progress.minutes_left)} at your pace</li>}
-        {progress.retrieve_m !== null && <li>{words(retrieve(progress.retrieve_m, units))} a turn now</li>}
+        {progress.retrieve_m !== null && <li>{words(retrieve(progress.retrieve_m, units))} per turn now</li>}
         {!first && progress.stop_depth_mm !== null && (
-          <li>stop {words(small(progress.stop_depth_mm, units))} under the lip</li>
+          <li>stop at {words(small(progress.stop_depth_mm, units))} below the lip</li>
         )}
-        {progress.replanned && <li>planned again from your depth</li>}
+        {progress.replanned && <li>replanned from your measured level</li>}
       </ul>
       {progress.turns_left === null && (
         <p className={classes.fine}>
-          Turns tell no length here:{' '}
           {run.state.spool === null
-            ? 'the lip, one more measure of the spool and the gear ratio would be needed'
-            : 'the gear ratio of the reel is not known'}
-          . A counter, or metres you say, will do.
+            ? 'Turns give no length here. That needs the lip diameter, one more spool dimension and the gear ratio.'
+            : 'Turns give no length here, because the gear ratio is missing.'}{' '}
+          Use a line counter, or type the length you wound.
         </p>
       )}
       {progress.counter_short && (
         <p role="alert" className={classes.warn}>
-          The counter tells far less than the turns: its roller sticks. The turns are believed.
+          The line counter shows much less than your turns: its roller is stuck. Undro goes by your turns.
         </p>
       )}
       {progress.passed && (
@@ -123,17 +123,17 @@ export function CountTool(running: Running) {
           variant={count.running ? 'default' : 'filled'}
           onClick={count.running ? count.stop : count.start}
         >
-          {count.running ? 'Hold the beat' : 'Start the beat'}
+          {count.running ? 'Stop the metronome' : 'Start the metronome'}
         </Button>
-        <Button variant="default" aria-label="Slower beat" onClick={() => count.setPace(count.pace - 5)}>
+        <Button variant="default" aria-label="Slower" onClick={() => count.setPace(count.pace - 5)}>
           −
         </Button>
-        <span className={classes.pace}>{Math.round(count.pace)} a minute</span>
-        <Button variant="default" aria-label="Quicker beat" onClick={() => count.setPace(count.pace + 5)}>
+        <span className={classes.pace}>{Math.round(count.pace)} per minute</span>
+        <Button variant="default" aria-label="Faster" onClick={() => count.setPace(count.pace + 5)}>
           +
         </Button>
         <Button variant="default" onClick={count.back}>
-          One back
+          Undo a turn
         </Button>
         <Switch label="Sound" checked={sound} onChange={(event) => setSound(event.currentTarget.checked)} />
       </Group>
@@ -145,7 +145,7 @@ export function CountTool(running: Running) {
       </Group>
       {first ? (
         <Button size="lg" variant={firstLeft === 0 ? 'filled' : 'default'} onClick={done}>
-          They hold: next step
+          They hold, next step
         </Button>
       ) : (
         <StopHere {...running} onStopped={count.stop} ready={left !== null && left <= 0} />

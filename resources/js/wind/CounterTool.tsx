@@ -66,21 +66,21 @@ export function CounterTool({ run, tell }: Running) {
     <div className={classes.counter}>
       {gone && !joined && (
         <p role="alert" className={classes.warn} data-testid="counter-lost">
-          The counter is not heard any more. The run goes on by turns; what it had counted stands.
+          The line counter has stopped answering. Keep counting turns; what it counted so far is kept.
         </p>
       )}
       {here && counter.metres !== null && (
         <Group gap="xs">
           <span data-testid="counter">
-            {counter.stand_in ? 'Stand-in counter' : 'Counter'}: <b>{words(length(counter.metres, units, 1))}</b>
+            {counter.stand_in ? 'Simulated counter' : 'Line counter'}: <b>{words(length(counter.metres, units, 1))}</b>
           </span>
           {joined ? (
             <Button size="compact-sm" variant="default" onClick={leave}>
-              Take it off the line
+              Stop using it
             </Button>
           ) : (
             <Button size="compact-sm" onClick={join}>
-              Count with it
+              Use it to count
             </Button>
           )}
           {counter.stand_in && <Drive pace={run.state.progress.pace_m_per_min} />}
@@ -88,8 +88,8 @@ export function CounterTool({ run, tell }: Running) {
       )}
       {byCounter !== null && asLength !== null && byCounter > 0 && (
         <p className={classes.fine} data-testid="slip">
-          Its {words(length(byCounter, units, 1))} of this line count as {words(length(asLength, units, 1))}: line slips
-          by about 1 % on a roller.
+          The counter shows {words(length(byCounter, units, 1))} of this line, which counts as{' '}
+          {words(length(asLength, units, 1))}. Line slips about 1 % on the roller.
         </p>
       )}
     </div>
@@ -102,13 +102,13 @@ function Drive({ pace }: { pace: number | null }) {
   return (
     <>
       <Button size="compact-sm" variant="default" onClick={go('run', pace ?? USUAL_PACE)}>
-        Roll at my pace
+        Turn at my pace
       </Button>
       <Button size="compact-sm" variant="default" onClick={go('stop')}>
-        Stop rolling
+        Stop turning
       </Button>
       <Button size="compact-sm" variant="default" onClick={go('stall', 6)}>
-        Let it stick
+        Make it stick
       </Button>
     </>
   );

@@ -9,7 +9,7 @@ import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
 const READINGS = ['1', '2', '3'] as const;
-const WORDS = ['First place', 'Second place', 'Third place'];
+const WORDS = ['First reading', 'Second reading', 'Third reading'];
 
 interface DepthFormProps extends Running {
   open: boolean;
@@ -19,7 +19,7 @@ interface DepthFormProps extends Running {
 }
 
 /** Three depths round the spool, from the lip edge down to the line. One that can hardly be is asked about. */
-export function DepthForm({ run, say, open, onOpen, words = 'Measure the depth' }: DepthFormProps) {
+export function DepthForm({ run, say, open, onOpen, words = 'Measure line level' }: DepthFormProps) {
   const { units } = useBench();
   const [doubted, setDoubted] = useState<Record<string, string> | null>(null);
   const tell = async (values: Record<string, string>, sure: boolean): Promise<Run> => {
@@ -46,14 +46,14 @@ export function DepthForm({ run, say, open, onOpen, words = 'Measure the depth' 
     return (
       <div className={classes.warn} role="alert">
         <p>
-          That is far from what turns and plan say: {Math.abs(run.state.progress.doubt ?? 0).toFixed(0)} times their
-          tolerance. A depth read from the wrong edge looks like this. It is not used unless you are sure.
+          This level is {Math.abs(run.state.progress.doubt ?? 0).toFixed(0)} times the tolerance away from what turns
+          and plan say. Did you measure from the wrong edge? Undro uses it only if you’re sure.
         </p>
         <Button size="sm" variant="default" onClick={() => insist(doubted)}>
-          I am sure, plan by it
+          I’m sure, use it
         </Button>{' '}
         <Button size="sm" onClick={() => setDoubted(null)}>
-          Read again
+          Measure again
         </Button>
       </div>
     );
@@ -75,7 +75,7 @@ export function DepthForm({ run, say, open, onOpen, words = 'Measure the depth' 
         placeholder: index === 0 ? `from the lip, ${units.small}` : 'again',
       }))}
       initial={practiceReadings(run)}
-      submit="Plan by it"
+      submit="Use this level"
       onCancel={() => onOpen(false)}
       onSubmit={async (values) => {
         const after = await tell(values, false);

@@ -12,14 +12,14 @@ export function DragTool({ run }: Running) {
     <p className={classes.fine}>
       {run.practice || !reel || !spool ? (
         <Anchor component={Link} to="/drag/practice">
-          Practise on a made-up drag
+          Practise setting a drag
         </Anchor>
       ) : (
         <Anchor component={Link} to="/drag" onClick={() => put(reel, spool)}>
-          How tight, and set it by a scale
+          Set the drag with a scale
         </Anchor>
       )}
-      ; the run waits here.
+      . The run waits here.
     </p>
   );
 }

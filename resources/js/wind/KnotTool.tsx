@@ -19,7 +19,7 @@ export function KnotTool({ run, step }: Running) {
     <div className={classes.knots} data-holds={choice.problem === null || undefined}>
       {choice.knot && <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />}
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
-        {step.kind === 'leader' && <LineChoice label="The leader" value={leader} onChange={setLeader} />}
+        {step.kind === 'leader' && <LineChoice label="Leader" value={leader} onChange={setLeader} />}
       </Chooser>
       {step.kind === 'leader' && (
         <LeaderSeat

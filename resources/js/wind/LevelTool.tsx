@@ -23,26 +23,26 @@ export function LevelTool(running: Running) {
       {level && <p className={classes.move}>{sentence(level, units)}</p>}
       <DepthForm {...running} open={open} onOpen={setOpen} words={level ? 'Measure again' : 'Measure the level'} />
       <Group gap="xs">
-        <span>Under a thumb it</span>
+        <span>Under your thumb the line</span>
         <Button
           variant={firm === true ? 'filled' : 'default'}
           aria-pressed={firm === true}
           onClick={() => tell({ kind: 'thumb', firm: true })}
         >
-          holds
+          feels firm
         </Button>
         <Button
           variant={firm === false ? 'filled' : 'default'}
           aria-pressed={firm === false}
           onClick={() => tell({ kind: 'thumb', firm: false })}
         >
-          gives
+          feels soft
         </Button>
       </Group>
       {firm === false && (
         <p className={classes.warn}>
-          Too loose: the outer line will cut into it under load. Wind it off and on again with more tension, at least
-          the main line.
+          The line is too loose: under load, the outer turns will cut into it. Wind at least the main line off, then on
+          again with more tension.
         </p>
       )}
     </div>

@@ -34,37 +34,37 @@ export function OutOfReach({ run, silence, waits, lateDepth }: OutOfReachProps) 
         <p role="alert" className={classes.offline} data-testid="out-of-reach">
           {silence === 'signed out' ? (
             <>
-              You are signed out here.{' '}
+              You’re signed out.{' '}
               <Anchor href={`/sign-in?to=/wind/${run.id}`} underline="always">
-                Sign in
-              </Anchor>
-              ; what you tell meanwhile is kept and told then.
+                Sign in again
+              </Anchor>{' '}
+              . What you enter until then is stored on this device and sent afterwards.
             </>
           ) : (
             <>
-              {household === null ? 'Undro does not answer' : 'The server is out of reach'}: go on. What you count is
-              kept here, and told in order when it answers again.
+              {household === null ? 'Undro doesn’t answer' : 'The server can’t be reached'}. Keep going: what you count
+              is stored on this device and sent later.
             </>
           )}
           {kinds.length > 0 && (
             <>
               {' '}
-              <b>Waits for it: {kinds.join(', ')}.</b> Until then the figures go on without it.
+              <b>Waiting for the server: {kinds.join(', ')}.</b> Until then the figures leave this out.
             </>
           )}
         </p>
       )}
       {silence === null && lateDepth && doubt !== null && (
         <p role="alert" className={classes.warn} data-testid="doubted">
-          The depth you told is {Math.abs(doubt).toFixed(0)} times its tolerance off what turns and plan say, and is not
-          used. Measure again.
+          The level you measured is {Math.abs(doubt).toFixed(0)} times its tolerance away from what turns and plan say.
+          It is not used. Measure again.
         </p>
       )}
       {not.length > 0 && (
         <div role="alert" className={classes.warn} data-testid="refused" key={looked}>
           {not.map(({ mark, why }) => (
             <p key={mark.id}>
-              Not taken, told {day(new Date(mark.told_at).toISOString())}: {why}
+              Not saved (entered {day(new Date(mark.told_at).toISOString())}): {why}
             </p>
           ))}
           <Button
@@ -75,7 +75,7 @@ export function OutOfReach({ run, silence, waits, lateDepth }: OutOfReachProps) 
               setLooked(looked + 1);
             }}
           >
-            I have seen it
+            Dismiss
           </Button>
         </div>
       )}

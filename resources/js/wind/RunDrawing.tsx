@@ -28,7 +28,7 @@ export function RunSection({ run, units, height }: { run: Run; units: Units; hei
       height={height}
       rulerUnit={{ mm: millimetresPer(units), name: units.small }}
       ruled={real === null}
-      label={`The spool now${real === null ? '' : ', drawn as it really lies'}${state.progress.depth_mm === null ? '' : `, line ${words(small(state.progress.depth_mm, units))} under the lip`}`}
+      label={`The spool now${real === null ? '' : ', drawn as it really is'}${state.progress.depth_mm === null ? '' : `, line ${words(small(state.progress.depth_mm, units))} below the lip`}`}
     />
   );
 }
@@ -79,7 +79,7 @@ export function RunTape({ run, units }: { run: Run; units: Units }) {
       material: each.material,
       length: each.wound_m,
       backing: each.role === 'backing',
-      word: index > layer ? '' : `${ROLE_WORD[each.role]} · ${words(length(each.wound_m, units))} on`,
+      word: index > layer ? '' : `${ROLE_WORD[each.role]} · ${words(length(each.wound_m, units))} wound`,
     }))
     .filter((segment) => segment.length > 0.01);
   const rest = layers.slice(layer + 1).reduce((sum, each) => sum + each.planned_m, 0);
@@ -91,7 +91,7 @@ export function RunTape({ run, units }: { run: Run; units: Units }) {
       scaleUnit={{ m: metresPer(units), name: units.length }}
       band={{ at: on + Math.max(0, progress.left_m), half: progress.left_half_m }}
       ends="filler"
-      label={`On the spool: ${segments.map((segment) => segment.word).join(', ') || 'nothing yet'}`}
+      label={`On the spool: ${segments.map((segment) => segment.word).join(', ') || 'no line yet'}`}
     />
   );
 }

@@ -15,11 +15,11 @@ import type { Tell } from './useRun';
 import classes from './Wind.module.css';
 
 const WHY: Record<string, string> = {
-  at_mark: 'to the mark',
+  at_mark: 'wound to the mark',
   early: 'stopped early',
-  filler_out: 'the filler ran out',
-  snapped: 'the line snapped',
-  left: 'the run was left',
+  filler_out: 'filler spool ran out',
+  snapped: 'line snapped',
+  left: 'run ended early',
 };
 
 interface RunOverProps {
@@ -44,10 +44,10 @@ export function RunOver({ run, tell, untold, waits }: RunOverProps) {
     return (
       <article className={classes.step}>
         <Title order={1} className={classes.title}>
-          All steps are through
+          All steps are done
         </Title>
         <Button size="lg" onClick={() => tell({ kind: 'finished' })}>
-          The run is finished
+          Finish the run
         </Button>
       </article>
     );
@@ -56,10 +56,12 @@ export function RunOver({ run, tell, untold, waits }: RunOverProps) {
   return (
     <article className={classes.step} data-testid="run-over">
       <Title order={1} className={classes.title}>
-        {run.taken_back ? 'Taken back' : over === 'left' ? 'Left as it is' : 'Done'}
+        {run.taken_back ? 'Run undone' : over === 'left' ? 'Run ended early' : 'Run finished'}
       </Title>
       {run.taken_back ? (
-        <p className={classes.do}>All that this run wrote into the log is taken back; stock and spool are as before.</p>
+        <p className={classes.do}>
+          Everything this run saved in the log has been undone. Your stock and the spool are as they were before.
+        </p>
       ) : (
         <>
           <ul className={classes.written}>
@@ -67,11 +69,11 @@ export function RunOver({ run, tell, untold, waits }: RunOverProps) {
               <li key={`${each.layer}-${each.length_m}`}>
                 <b>{within(each.length_m, each.half_m, units)}</b> of {roleOf(run, each.layer)}
                 {each.known.length > 0 && `, ${knownWords(each.known)}`}, {WHY[each.stop] ?? each.stop}
-                {run.practice ? '' : `, written down${untold ? ' once the server answers' : ''}`}
+                {run.practice ? '' : untold ? ', saved when the server answers' : ', saved'}
               </li>
             ))}
             {waits.includes('said') ? (
-              <li>The length you said is {run.practice ? 'counted' : 'written down'} once the server answers.</li>
+              <li>The length you typed is {run.practice ? 'counted' : 'saved'} when the server answers.</li>
             ) : (
               run.written.length === 0 && <li>Nothing was wound.</li>
             )}
@@ -80,30 +82,30 @@ export function RunOver({ run, tell, untold, waits }: RunOverProps) {
             <p key={filler.id} className={classes.do}>
               {fillerName(filler, fillers)}:{' '}
               {untold
-                ? 'what is left on it is known once the server answers.'
-                : `${within(filler.left_m, filler.half_m, units)} left on the filler. Write it on its rim.`}
+                ? 'Undro works out what is left when the server answers.'
+                : `${within(filler.left_m, filler.half_m, units)} left on the filler spool. Write this on its rim.`}
             </p>
           ))}
           {!run.practice && !untold && run.written.length > 0 && <LabelOf reel={run.reel} spool={run.spool} />}
           <p className={classes.do}>
-            First outing: a few long casts with something heavy, or trail the bare line, to bed it. Then look at the
-            level again: settled line may want more backing.
+            On the first trip, make a few long casts with a heavy lure, or trail the bare line behind a boat. That beds
+            the line in. Then check the line level: settled line may need more backing.
           </p>
         </>
       )}
       <Group gap="xs">
         {run.entries > 0 && !run.taken_back && (
           <Button variant="default" loading={back.isPending} onClick={() => back.mutateAsync(run.id).catch(failed)}>
-            Take the whole run back
+            Undo the whole run
           </Button>
         )}
         {day && (
           <Button component={Link} to={`/day/${day.id}`}>
-            Back to the bench day
+            Go back to the bench day
           </Button>
         )}
         <Anchor component={Link} to="/locker">
-          To the locker
+          Go to Locker
         </Anchor>
         <Anchor component={Link} to="/wind">
           All runs

@@ -60,7 +60,7 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
   return (
     <div className={classes.run} data-testid="run" data-current={state.current ?? state.over ?? 'end'}>
       <title>{step ? `${step.title} · Undro` : 'Wind · Undro'}</title>
-      <aside className={classes.side} aria-label="The run">
+      <aside className={classes.side} aria-label="Run">
         <Head run={run} />
         {narrow && (
           <Button size="compact-sm" variant="default" aria-expanded={steps} onClick={() => setSteps(!steps)}>
@@ -70,7 +70,7 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
         {(!narrow || steps) && <Cord run={run} onGo={go} />}
         {state.over === null && <Leave tell={tell} run={run} ahead={ahead} />}
       </aside>
-      <section className={classes.main} aria-label="The step">
+      <section className={classes.main} aria-label="Step">
         <OutOfReach run={run} silence={silence} waits={waits} lateDepth={lateDepth} />
         {state.over === null && <Soaks run={run} tell={tell} />}
         {waiting && state.over === null && (
@@ -83,12 +83,12 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
         )}
         {!awake && state.over === null && (
           <p className={classes.fine}>
-            This browser cannot keep the screen awake{window.isSecureContext ? '' : ' without https'}: set the device
-            not to sleep.
+            This browser can’t keep the screen on{window.isSecureContext ? '' : ' without https'}. Turn off sleep on
+            your device.
           </p>
         )}
       </section>
-      <aside className={classes.picture} aria-label="The spool and its line">
+      <aside className={classes.picture} aria-label="Spool and line">
         <RunSection run={run} units={units} height={narrow ? 220 : tall ? 480 : 330} />
         <RunTape run={run} units={units} />
         <WrittenSoFar run={run} untold={untold} />
@@ -107,17 +107,17 @@ function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
   const now = standing(run, ahead);
   const { length, how } = toWrite(now, units);
   return (
-    <Pocket size="compact-sm" variant="subtle" color="gray" name="Leave the run" label="Leave the run">
+    <Pocket size="compact-sm" variant="subtle" color="gray" name="End the run early" label="End the run early">
       {(close) => (
         <div className={classes.leave}>
           <p>
-            It ends here.{' '}
+            This ends the run.{' '}
             {run.practice
-              ? 'What it came to is shown.'
+              ? 'You’ll see how it went.'
               : now.unwritten_m > 0
-                ? `${length} of ${now.role}, ${how}, are written down; that can be taken back.`
-                : 'Nothing more is written down than stands there by now.'}{' '}
-            To come back to it later, just close the page.
+                ? `It saves ${length} of ${now.role} (${how}), which you can undo.`
+                : 'It saves nothing more.'}{' '}
+            To come back later instead, just close the page.
           </p>
           <Button
             size="sm"
@@ -126,7 +126,7 @@ function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
               tell({ kind: 'left' });
             }}
           >
-            Leave it as it is
+            End the run
           </Button>
         </div>
       )}
@@ -139,11 +139,11 @@ function Head({ run }: { run: Run }) {
     <div className={classes.head}>
       <p className={classes.name}>{run.name}</p>
       <p className={classes.mini}>
-        {run.practice ? 'Practice: nothing is written into the log. ' : ''}
+        {run.practice ? 'Practice: nothing is saved in the log. ' : ''}
         {Object.keys(run.draft).length > 0 && (
           <>
             <Anchor component={Link} to={`/plan?${new URLSearchParams(run.draft)}`}>
-              Its plan
+              Plan
             </Anchor>{' '}
           </>
         )}
@@ -151,7 +151,7 @@ function Head({ run }: { run: Run }) {
           All runs
         </Anchor>{' '}
         <Anchor component={Link} to="/trouble">
-          Something is wrong
+          Troubleshooting
         </Anchor>
       </p>
     </div>
@@ -164,7 +164,7 @@ function WrittenSoFar({ run, untold }: { run: Run; untold: boolean }) {
   if (run.written.length === 0 || run.practice || run.state.over !== null) return null;
   return (
     <div className={classes.fine} data-testid="written-so-far">
-      <b>{untold ? 'Written down by now, or once the server answers:' : 'Written down by now:'}</b>{' '}
+      <b>{untold ? 'Saved so far, or when the server answers:' : 'Saved so far:'}</b>{' '}
       {run.written.map((each) => woundWords(each, units, `of ${roleOf(run, each.layer)}`)).join('; ')}
     </div>
   );

@@ -45,8 +45,8 @@ export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
             422,
             'turns',
             settled > 0
-              ? `Give all handle turns of this line, ${settled} or more: so many were there when the depth was read or the length was said.`
-              : 'Give all handle turns of this line, such as 120.',
+              ? `Type all handle turns of this line: ${settled} or more, since ${settled} were counted when you last measured.`
+              : 'Type all handle turns of this line, such as 120.',
           ),
         );
         return;
@@ -64,7 +64,7 @@ export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
   return (
     <form
       className={classes.saying}
-      aria-label="What is on by now"
+      aria-label="How much is wound so far"
       onSubmit={(event) => {
         event.preventDefault();
         void send();
@@ -72,8 +72,8 @@ export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
       onKeyDown={(event) => event.key === 'Escape' && close()}
     >
       <TypedField
-        label="Handle turns, all of this line"
-        placeholder={`${Math.round(now.turns)} by now`}
+        label="Handle turns for this line, in all"
+        placeholder={`${Math.round(now.turns)} so far`}
         inputMode="decimal"
         autoFocus
         value={turns}
@@ -82,9 +82,9 @@ export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
         error={problem?.field === 'turns' ? problem.message : undefined}
       />
       <TypedField
-        label="or what is on, all of this line"
+        label="or the length wound of this line, in all"
         unit={units.length}
-        placeholder={`by colours or marks, ${units.length}`}
+        placeholder={`by marks on the line, ${units.length}`}
         value={metres}
         disabled={turns.trim() !== ''}
         onChange={setMetres}
@@ -92,10 +92,10 @@ export function SayIt({ run, say, ahead, open, onOpen }: SayItProps) {
       />
       <Group gap="xs">
         <Button type="submit" disabled={turns.trim() === '' && metres.trim() === ''}>
-          Count it so
+          Use this
         </Button>
         <Button variant="default" onClick={close}>
-          Leave it
+          Cancel
         </Button>
       </Group>
     </form>

@@ -43,7 +43,7 @@ export function SlackTool({ run, tell, ahead }: Running) {
       <button type="button" className={classes.smallPane} onClick={count.tap}>
         <span className={classes.large}>{Math.round(progress.turns + ahead)}</span>
         <span className={classes.lead}>
-          {count.bounced ? 'a second contact at once is not counted' : 'turns on; tap for one more'}
+          {count.bounced ? 'double tap, counted once' : 'turns wound, tap for each turn'}
         </span>
       </button>
       <Hanging loops={made ? made.slack_loops : slack.seen.at(-1) === 'loops' ? LOOPS : 0} knots={made?.wind_knots} />
@@ -64,7 +64,7 @@ export function SlackTool({ run, tell, ahead }: Running) {
           <Group gap="xs" mt="xs">
             {slack.move === 'look' ? (
               <Button size="md" onClick={() => tell({ kind: 'back', step: place.id })}>
-                Look how they turn
+                Check which way they turn
               </Button>
             ) : (
               <Button
@@ -73,7 +73,7 @@ export function SlackTool({ run, tell, ahead }: Running) {
                   tell({ kind: 'placed', step: place.id, filler_turns: placed?.filler_turns === 'cw' ? 'ccw' : 'cw' })
                 }
               >
-                The filler is turned over
+                I flipped the filler spool
               </Button>
             )}
           </Group>

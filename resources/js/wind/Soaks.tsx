@@ -37,14 +37,15 @@ function Due({
   return (
     <p className={classes.soaking} data-over={now || undefined} role={now ? 'alert' : undefined} data-testid="soak-due">
       <span>
-        {title}: <b>{now ? 'it goes in now, to be ready at the join' : `in ${Math.ceil(inMinutes)} min`}</b>
+        {title}:{' '}
+        <b>{now ? 'put it in now, so it’s ready for the knot' : `put it in within ${Math.ceil(inMinutes)} min`}</b>
       </span>
       <Button
         size="compact-sm"
         variant={now ? 'filled' : 'default'}
         onClick={() => tell({ kind: 'soak_started', step })}
       >
-        It is in the water
+        It’s in the water
       </Button>
     </p>
   );
@@ -55,10 +56,10 @@ function Soak({ step, startedAt, tell }: { step: RunStep; startedAt: string; tel
   return (
     <p className={classes.soaking} data-over={left <= 0 || undefined} role={left <= 0 ? 'alert' : undefined}>
       <span>
-        {step.title}: <b>{left > 0 ? clock(left) : 'long enough, take it out'}</b>
+        {step.title}: <b>{left > 0 ? clock(left) : 'soaked long enough, take it out'}</b>
       </span>
       <Button size="compact-sm" variant="default" onClick={() => tell({ kind: 'soak_over', step: step.id })}>
-        It is out of the water
+        It’s out of the water
       </Button>
     </p>
   );

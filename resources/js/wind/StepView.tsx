@@ -33,7 +33,7 @@ export function StepView(running: Running) {
   const next = () =>
     last
       ? tell({ kind: 'done', step: step.id }, { kind: 'finished' })
-      : step.tool === 'strip' && lying.length > 0
+      : step.tool === 'strip' && lying?.length !== 0
         ? setWaiting([{ kind: 'done', step: step.id }])
         : tell({ kind: 'done', step: step.id });
   const skip = () => {
@@ -66,7 +66,7 @@ export function StepView(running: Running) {
       <p className={classes.do}>{sentence(step.do, units)}</p>
       {step.caution && (
         <p className={classes.caution} role="note">
-          <strong>Mind:</strong> {step.caution}
+          <strong>Caution:</strong> {step.caution}
         </p>
       )}
       <Suspense
@@ -79,9 +79,9 @@ export function StepView(running: Running) {
         <Tool {...running} />
       </Suspense>
       <dl className={classes.looks}>
-        <dt>Right</dt>
+        <dt>Looks right</dt>
         <dd>{step.right}</dd>
-        <dt>Wrong</dt>
+        <dt>Looks wrong</dt>
         <dd>{step.wrong}</dd>
       </dl>
       {step.notes.map((note) => (
@@ -106,11 +106,11 @@ export function StepView(running: Running) {
       <footer className={classes.moves}>
         {!counts && (
           <Button size="lg" onClick={next}>
-            {last ? 'Done, the run is finished' : 'Done, next'}
+            {last ? 'Done, finish the run' : 'Done, next'}
           </Button>
         )}
         <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={skip}>
-          {counts ? 'Leave this out' : 'Skip'}
+          {counts ? 'Skip this step' : 'Skip'}
         </Button>
         {before && (
           <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={back}>
@@ -118,7 +118,7 @@ export function StepView(running: Running) {
           </Button>
         )}
         <Button size={counts ? 'sm' : 'lg'} variant="default" onClick={() => setNoting(true)}>
-          Note
+          Add a note
         </Button>
       </footer>
     </article>
@@ -162,14 +162,14 @@ function Note({ step, tell, onDone }: Running & { onDone: () => void }) {
       }}
     >
       <TextInput
-        label="Note at this step"
+        label="Note on this step"
         autoFocus
         maxLength={500}
         value={words}
         onChange={(event) => setWords(event.currentTarget.value)}
       />
       <Button type="submit" variant="default">
-        Keep it
+        Save note
       </Button>
     </form>
   );

@@ -63,10 +63,10 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         <p>{sentence(progress.stop, units)}</p>
         {progress.may_go_on && !progress.begin_anew && alike.length > 0 && (
           <NativeSelect
-            label="Go on from"
+            label="Continue from"
             value={filler}
             data={[
-              { value: '', label: 'the same filler' },
+              { value: '', label: 'the same filler spool' },
               ...alike.map((each) => ({
                 value: String(each.id),
                 label: `${fillerName(each, fillers)}: ${within(each.left_m, each.half_m, units)} left`,
@@ -78,8 +78,8 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         <Group gap="xs">
           {progress.begin_anew && (
             <Button onClick={() => say({ kind: 'again' }).catch(failed)}>
-              {now.written_m > 0 ? `These ${within(now.written_m, null, units)} are off: ` : 'It is off: '}
-              {progress.layer === 0 && run.state.kept === null ? 'tie on anew' : 'join anew'}
+              {now.written_m > 0 ? `I took off ${within(now.written_m, null, units)}. ` : 'It came off. '}
+              {progress.layer === 0 && run.state.kept === null ? 'Tie it on again' : 'Tie the knot again'}
             </Button>
           )}
           {progress.may_go_on && (
@@ -87,14 +87,14 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
               variant={snapped ? 'filled' : 'default'}
               onClick={() => tell({ kind: 'resumed', filler: filler ? Number(filler) : null })}
             >
-              Go on with the {role}
+              Continue with the {role}
             </Button>
           )}
           <Button
             variant={progress.begin_anew || snapped ? 'default' : 'filled'}
             onClick={() => tell({ kind: 'done', step: step.id })}
           >
-            Leave it there: next step
+            Stop here and go to the next step
           </Button>
         </Group>
       </div>
@@ -111,13 +111,13 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
           loading={busy}
           onClick={() => stop(asked, { kind: 'said', metres: typed(of.left_m, of.half_m) })}
         >
-          All that was on the filler: {held}
+          Everything on the filler spool: {held}
         </Button>
       );
     return (
       <Ask
-        what={`How much ${role} is on?`}
-        why={whyAsked(asked, !now.nothing, `${counted} are on, ${writes.how}`, planned, held ?? '')}
+        what={`How much ${role} did you wind?`}
+        why={whyAsked(asked, !now.nothing, `${counted} wound (${writes.how})`, planned, held ?? '')}
         busy={busy}
         unit={units.length}
         onMetres={(metres) => stop(asked, { kind: 'said', metres: withUnit(metres, units.length) })}
@@ -136,7 +136,7 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         ) : (
           asked !== 'at_mark' && (
             <Button variant="default" loading={busy} onClick={() => stop(asked)}>
-              Nothing is on
+              Nothing was wound
             </Button>
           )
         )}
@@ -148,26 +148,26 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     <div className={classes.stops}>
       <p className={classes.toWrite} data-testid="to-write">
         {now.nothing ? (
-          <>Nothing is counted yet; planned are {within(progress.mark_m, progress.left_half_m, units)}.</>
+          <>Nothing counted yet. The plan says {within(progress.mark_m, progress.left_half_m, units)}.</>
         ) : (
           <>
-            A stop here writes down <b>{writes.length}</b> of {role}, {writes.how}; planned are{' '}
+            Stopping here saves <b>{writes.length}</b> of {role} ({writes.how}). The plan says{' '}
             {within(progress.mark_m, progress.left_half_m, units)}.
           </>
         )}
       </p>
       <Group gap="xs">
         <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={press('at_mark')}>
-          At the mark: write it down
+          Save: reached the mark
         </Button>
         <Button variant="default" onClick={press('early')}>
-          Stopped before it
+          Stopped early
         </Button>
         <Button variant="default" onClick={press('filler_out')}>
-          The filler is empty
+          Filler spool ran out
         </Button>
         <Button variant="default" onClick={press('snapped')}>
-          It snapped
+          Line snapped
         </Button>
       </Group>
     </div>
@@ -179,13 +179,12 @@ const typed = (metres: number, half: number | null) => `${metres.toFixed(2)}${ha
 
 /** By what the figure is that stands there. */
 const asIs = (known: Schemas['KnownBy'] | undefined) =>
-  known?.includes('counted') ? 'As counted' : known?.includes('depth') ? 'As read' : 'As said';
+  known?.includes('counted') ? 'As counted' : known?.includes('depth') ? 'As measured' : 'As typed';
 
 function whyAsked(why: Stop, any: boolean, on: string, planned: string, held: string): string {
-  if (!any)
-    return why === 'at_mark' ? 'Nothing is counted. What is on is written only as you say it.' : 'Nothing is counted.';
-  if (why === 'filler_out') return `${on}, and ${held} were on the filler. One of the two is wrong.`;
-  return `${on}; the mark is at ${planned}. Were turns missed, or counted twice?`;
+  if (!any) return why === 'at_mark' ? 'Nothing was counted. Type how much you wound.' : 'Nothing was counted.';
+  if (why === 'filler_out') return `${on}, but the filler spool held ${held}. One of the two is wrong.`;
+  return `${on}, but the plan says ${planned}. Did you miss turns, or count some twice?`;
 }
 
 interface AskProps {
@@ -215,9 +214,15 @@ function Ask({ what, why, busy, unit, onMetres, onBack, children }: AskProps) {
       <p>{why}</p>
       <Group gap="xs">{children}</Group>
       <Group gap="xs" align="end">
-        <TypedField label="Or say it, all of this line" unit={unit} value={typed} onChange={setTyped} autoFocus />
+        <TypedField
+          label="Or type the whole length of this line"
+          unit={unit}
+          value={typed}
+          onChange={setTyped}
+          autoFocus
+        />
         <Button type="submit" variant="default" loading={busy} disabled={typed.trim() === ''}>
-          Write that down
+          Save this length
         </Button>
         <Button variant="subtle" color="gray" onClick={onBack}>
           Back

@@ -11,13 +11,13 @@ export function Tension({ run, tell }: Running) {
   return (
     <>
       <fieldset className={classes.choice}>
-        <legend>You hold the line</legend>
+        <legend>Grip on the line</legend>
         <Segmented
-          aria-label="You hold the line"
+          aria-label="Grip on the line"
           value={held}
           data={[
-            { value: 'loose', label: 'loosely' },
-            { value: 'firm', label: 'firmly' },
+            { value: 'loose', label: 'loose' },
+            { value: 'firm', label: 'firm' },
             { value: 'hard', label: 'hard' },
           ]}
           onChange={(value) => {
@@ -28,11 +28,11 @@ export function Tension({ run, tell }: Running) {
       </fieldset>
       {made && made.slack_loops + made.wind_knots > 0 && (
         <figure className={classes.coming}>
-          <Hanging loops={made.slack_loops} knots={made.wind_knots} label="How this line hangs, and its wind knots" />
+          <Hanging loops={made.slack_loops} knots={made.wind_knots} label="How this line hangs, with its wind knots" />
           <figcaption>
             {made.slack_loops > 0 && 'Slack springs into loops. '}
             {made.wind_knots > 0 &&
-              `${made.wind_knots} wind ${made.wind_knots === 1 ? 'knot' : 'knots'} in a day’s casting so far.`}
+              `${made.wind_knots} wind ${made.wind_knots === 1 ? 'knot' : 'knots'} in a day of casting so far.`}
           </figcaption>
         </figure>
       )}

@@ -40,7 +40,7 @@ export function TimerTool({ run, step, tell }: Running) {
           </Button>
         ) : (
           <Button size="md" onClick={() => tell({ kind: 'soak_started', step: step.id })}>
-            In the water: start the clock
+            It’s in the water: start the timer
           </Button>
         )}
       </Group>

@@ -18,26 +18,28 @@ export function Truth({ run, truth, shown }: TruthProps) {
   const { units } = useBench();
   if (!shown) {
     return (
-      <p className={classes.fine}>A made-up reel: its arbor, its lay and its line are not quite what is printed.</p>
+      <p className={classes.fine}>
+        This is a practice reel. Its arbor, line lay and line differ a little from what is printed.
+      </p>
     );
   }
   return (
-    <section className={classes.truth} aria-label="What it really came to" data-testid="truth">
-      <h2>What it really came to</h2>
+    <section className={classes.truth} aria-label="What really happened" data-testid="truth">
+      <h2>What really happened</h2>
       {truth.level && <p>{sentence(truth.level, units)}</p>}
-      <p>This spool holds {percent(truth.room_factor)} of what its figures say.</p>
+      <p>This spool holds {percent(truth.room_factor)} of what is printed on it.</p>
       <ul>
         {truth.layers.map((layer, index) => {
           const of = run.state.layers[index];
           if (!of) return null;
           return (
             <li key={of.role}>
-              <b>{ROLE_WORD[of.role]}</b>: {words(length(layer.real_m, units, 1))} really on,{' '}
-              {words(length(layer.counted_m, units, 1))} counted; it lies {percent(layer.cell_factor)} as thick as
+              <b>{ROLE_WORD[of.role]}</b>: {words(length(layer.real_m, units, 1))} really wound,{' '}
+              {words(length(layer.counted_m, units, 1))} counted. The line is {percent(layer.cell_factor)} as thick as
               printed. {layer.mark && `${sentence(layer.mark, units)} `}
-              {layer.opposed ? 'The filler turned against the rotor. ' : ''}
+              {layer.opposed ? 'The filler spool turned against the rotor. ' : ''}
               {layer.loops === null
-                ? `Wind knots in a day’s casting: ${layer.wind_knots || 'none'}.`
+                ? `Wind knots in a day of casting: ${layer.wind_knots || 'none'}.`
                 : layer.loops
                   ? 'Slack springs into loops.'
                   : 'Slack hangs straight.'}

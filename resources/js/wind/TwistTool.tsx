@@ -49,12 +49,12 @@ export function TwistTool({ run, step, tell }: Running) {
         feed={feed}
         rotor={fixed ? rotor : null}
         filler={circles}
-        label={`From your seat: ${feed === 'over_end' ? 'line comes over the end of the filler' : 'the filler turns with the line'}`}
+        label={`From your seat: ${feed === 'over_end' ? 'line comes off over the end of the filler spool' : 'the filler spool turns as line comes off'}`}
       />
       <div className={twist.ask}>
         {fixed && FREE.includes(state.hold.id) && (
           <Choice
-            label="The filler"
+            label="Filler spool"
             value={feed}
             data={[
               { value: 'over_end', label: 'lies flat' },
@@ -70,7 +70,7 @@ export function TwistTool({ run, step, tell }: Running) {
           <>
             {fixed && (
               <Choice
-                label="Turn the handle: which way does the rotor go?"
+                label="Turn the handle. Which way does the rotor turn?"
                 value={rotor ?? ''}
                 data={SENSES}
                 onChange={(value) => say({ rotor_turns: value as Sense })}
@@ -78,7 +78,7 @@ export function TwistTool({ run, step, tell }: Running) {
             )}
             {fixed && feed === 'over_end' && (
               <Choice
-                label="Pull some line: which way does it circle?"
+                label="Pull off some line. Which way does it circle?"
                 value={circles ?? ''}
                 data={SENSES}
                 onChange={(value) => say({ filler_turns: value as Sense })}
@@ -92,7 +92,7 @@ export function TwistTool({ run, step, tell }: Running) {
       </p>
       {placings.data && (
         <details>
-          <summary>Every way beside it, and its twist</summary>
+          <summary>Twist for every way to place it</summary>
           <Placings
             result={{
               ...placings.data,
@@ -104,7 +104,7 @@ export function TwistTool({ run, step, tell }: Running) {
             units={units}
           />
           <Anchor component={Link} to="/twist" size="sm">
-            Play with it in the twist lab
+            Try it in the twist lab
           </Anchor>
         </details>
       )}
@@ -125,11 +125,11 @@ function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
   return (
     <>
       <Button variant="default" onClick={() => say({ rotor_turns: truth.rotor_turns })}>
-        {rotor ? 'The rotor turns as drawn' : 'Turn the handle and look'}
+        {rotor ? 'The rotor turns as drawn' : 'Turn the handle'}
       </Button>
       {over && (
         <Choice
-          label="Lay the filler"
+          label="Place the filler spool"
           value={circles ?? ''}
           data={[
             { value: truth.label_up_turns, label: 'label up' },
@@ -145,12 +145,15 @@ function MadeUp({ truth, rotor, circles, over, say }: MadeUpProps) {
 function verdict(fixed: boolean, feed: string, matched: boolean | null): string {
   if (!fixed) {
     return feed === 'rotating'
-      ? 'On an axle: no twist at all. Line off the top of a filler that faces you.'
-      : 'Over the end every coil puts a turn into a baitcaster: use an axle.';
+      ? 'No twist with the filler spool on an axle. Face it towards you and take line off the top.'
+      : 'Put the filler spool on an axle. Over its end, every coil puts one twist into a baitcaster’s line.';
   }
-  if (feed === 'rotating') return 'It turns with the line: keep tension, and do not judge it by slack alone.';
-  if (matched === null) return 'Look at both from your seat, then say so here.';
-  return matched ? 'Both the same way: it may stay as it lies.' : 'They turn against each other: turn the filler over.';
+  if (feed === 'rotating')
+    return 'The filler spool turns with the line. Keep tension, and don’t judge twist by slack alone.';
+  if (matched === null) return 'Look at both from where you sit, then choose here.';
+  return matched
+    ? 'Both turn the same way. Leave the filler spool as it is.'
+    : 'They turn opposite ways. Flip the filler spool over.';
 }
 
 interface ChoiceProps {

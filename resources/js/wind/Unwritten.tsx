@@ -18,13 +18,12 @@ export function Unwritten({ run, say, ahead, then, onDone }: UnwrittenProps) {
   const { length, how } = toWrite(now, units);
   const go = () => say({ kind: 'stopped', stop: 'early' }, ...then).then(onDone, failed);
   return (
-    <section className={classes.ending} aria-label="Not written down yet" data-testid="unwritten">
+    <section className={classes.ending} aria-label="Not saved yet" data-testid="unwritten">
       <p>
-        <b>{length}</b> of {now.role} are on, {how}, and not written down yet. Is it more or less? Go back, and say or
-        measure it.
+        <b>{length}</b> of {now.role} wound ({how}), but not saved yet. If that’s wrong, go back and type or measure it.
       </p>
       <Group gap="xs">
-        <Button onClick={go}>Write them down and go on</Button>
+        <Button onClick={go}>Save and continue</Button>
         <Button variant="default" onClick={onDone}>
           Back
         </Button>

@@ -12,15 +12,15 @@ export const WindIt = memo(
     const [naming, setNaming] = useState(false);
     if (!plan.result?.fits) return null;
     if (naming) {
-      return <NameReel submit="Wind it" busy={busy} onName={(name) => void windOnNew(name)} />;
+      return <NameReel submit="Start winding" busy={busy} onName={(name) => void windOnNew(name)} />;
     }
     return (
       <Group gap="xs">
         <Button loading={busy} onClick={known ? wind : () => setNaming(true)}>
-          Wind it
+          Start winding
         </Button>
         <Button variant="default" loading={busy} onClick={practise}>
-          Practise it first
+          Practise first
         </Button>
       </Group>
     );

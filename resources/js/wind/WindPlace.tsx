@@ -23,7 +23,7 @@ export function WindPlace() {
       <title>Wind · Undro</title>
       <div className={page.head}>
         <Title order={1}>Wind</Title>
-        <p className={page.soft}>One step at a time, from old line to finished reel.</p>
+        <p className={page.soft}>One step at a time, from the old line to a finished reel.</p>
         <span className={page.grow} />
         <Anchor component={Link} to="/knots">
           Knots
@@ -40,15 +40,15 @@ export function WindPlace() {
       </div>
       {runs.data.length === 0 && (
         <Empty title="No reel is being wound">
-          <p>A run starts from a plan: work out the backing, then “Wind it”. Or practise on a made-up reel first.</p>
+          <p>A run starts from a plan. Make a plan, then press “Start winding”. Or try a practice reel first.</p>
           <Button component={Link} to={plan}>
-            {reel ? `Plan ${reel.name}` : 'To the plan'}
+            {reel ? `Plan ${reel.name}` : 'Go to Plan'}
           </Button>
         </Empty>
       )}
-      <Runs title="Going on" runs={going} />
+      <Runs title="In progress" runs={going} />
       {going.every((run) => run.practice) && <CanBeWound />}
-      <Runs title="Over" runs={over} />
+      <Runs title="Finished" runs={over} />
       <Pairing />
     </div>
   );
@@ -66,7 +66,7 @@ function Runs({ title, runs }: { title: string; runs: Schemas['RunAbout'][] }) {
               {run.name}
             </Anchor>
             <p className={page.facts}>
-              {run.ended_at === null ? 'going on' : 'over'} · begun {moment(run.started_at)}
+              {run.ended_at === null ? 'in progress' : 'finished'} · started {moment(run.started_at)}
               {run.practice ? ' · practice' : ''}
             </p>
           </li>

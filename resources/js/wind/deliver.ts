@@ -21,13 +21,6 @@ export const mustWait = (error: unknown): boolean =>
 
 const signedOut = (error: unknown) => error instanceof Problem && [401, 419].includes(error.status);
 
-/** This window's own name, the same after a reload. */
-export function windowName(): string {
-  const kept = sessionStorage.getItem('undro-window') ?? newId();
-  sessionStorage.setItem('undro-window', kept);
-  return kept;
-}
-
 /** Sends marks of a run that are due. */
 export async function deliver(uuid: string, marks: Kept[]): Promise<Outcome> {
   try {
@@ -49,7 +42,7 @@ export async function deliver(uuid: string, marks: Kept[]): Promise<Outcome> {
 /** Sends what waits of every run but the one that is open, in order; what would not be taken stands aside with that run. */
 export async function deliverAll(open: string | undefined): Promise<void> {
   for (const uuid of waitingRuns(localStorage)) {
-    if (uuid !== open) await empty(uuid, queueOf(uuid, windowName(), localStorage, newId));
+    if (uuid !== open) await empty(uuid, queueOf(uuid, localStorage, newId));
   }
 }
 

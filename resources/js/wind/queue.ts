@@ -39,24 +39,39 @@ const read = <T = Kept>(store: Store, key: string): T[] => {
   }
 };
 
+/** Each mark once, though two windows may keep it. */
+const once = (marks: Kept[]): Kept[] => [...new Map(marks.map((mark) => [mark.id, mark])).values()];
+
 const keysOf = (store: Store): string[] =>
   Array.from({ length: store.length }, (_, index) => store.key(index) ?? '').filter((key) =>
     key.startsWith(`${prefix()} `),
   );
 
-/** The queue of one window. It takes over what a closed window left behind: ids make sending twice harmless. */
-export function queueOf(run: string, window: string, store: Store, newId: () => string): Queue {
-  const own = `${prefix()} ${run} ${window}`;
-  const orphans = keysOf(store).filter((key) => key.startsWith(`${prefix()} ${run} `) && key !== own);
-  let marks = [...orphans.flatMap((key) => read(store, key)), ...read(store, own)];
+/**
+ * A queue of its own for each page that is opened, a duplicated tab too. It takes over what is kept of all others, since nobody can tell which
+ * of them were closed: one that is open still sends its own too, and ids make sending twice harmless.
+ */
+export function queueOf(run: string, store: Store, newId: () => string): Queue {
+  const own = `${prefix()} ${run} ${newId()}`;
+  const orphans = keysOf(store).filter((key) => key.startsWith(`${prefix()} ${run} `));
+  let marks = once(orphans.flatMap((key) => read(store, key)));
   const sending = new Set<string>(marks.map((mark) => mark.id));
-  const keep = () => (marks.length > 0 ? store.setItem(own, JSON.stringify(marks)) : store.removeItem(own));
+  const keep = () => {
+    try {
+      if (marks.length > 0) store.setItem(own, JSON.stringify(marks));
+      else store.removeItem(own);
+    } catch {
+      // a device without room left: the marks are sent from memory, as long as the page is open
+    }
+  };
+  // another window may have taken it over, and be sending it as it was then
+  const isOwn = (id: string) => !sending.has(id) && read(store, own).some((mark) => mark.id === id);
   keep();
   for (const key of orphans) store.removeItem(key);
   return {
     add(mark, id = newId()) {
       const last = marks.at(-1);
-      if (mark.kind === 'turns' && last?.kind === 'turns' && last.layer === mark.layer && !sending.has(last.id)) {
+      if (mark.kind === 'turns' && last?.kind === 'turns' && last.layer === mark.layer && isOwn(last.id)) {
         marks = [...marks.slice(0, -1), { ...last, turns: (last.turns ?? 0) + (mark.turns ?? 0), told_at: Date.now() }];
       } else {
         marks = [...marks, { ...mark, id, told_at: Date.now() }];
@@ -74,7 +89,11 @@ export function queueOf(run: string, window: string, store: Store, newId: () => 
       keep();
     },
     refuse(mark, why) {
-      store.setItem(refusedOf(run), JSON.stringify([...read<Refused>(store, refusedOf(run)), { mark, why }]));
+      try {
+        store.setItem(refusedOf(run), JSON.stringify([...read<Refused>(store, refusedOf(run)), { mark, why }]));
+      } catch {
+        // it is said when it happens, and nothing more can be done without room
+      }
       this.gone([mark]);
     },
     empty: () => marks.length === 0,
@@ -88,8 +107,7 @@ export const refused = (run: string, store: Store): Refused[] => read<Refused>(s
 export const putAway = (run: string, store: Store): void => store.removeItem(refusedOf(run));
 
 /** How much of all runs the server has not taken yet. */
-export const waitingMarks = (store: Store): number =>
-  keysOf(store).reduce((sum, key) => sum + read(store, key).length, 0);
+export const waitingMarks = (store: Store): number => once(keysOf(store).flatMap((key) => read(store, key))).length;
 
 /** The runs of which something waits. */
 export const waitingRuns = (store: Store): string[] => [

@@ -10,7 +10,7 @@ import { newId } from '../parts/newId';
 import { failed } from '../parts/undo';
 import { useLatest } from '../parts/useLatest';
 import { whileAway } from './away';
-import { deliver, mustWait, PATIENCE, windowName } from './deliver';
+import { deliver, mustWait, PATIENCE } from './deliver';
 import { queueOf } from './queue';
 
 /** How often another window's marks are asked for, ms: less often where many ask, and a phone has to last. */
@@ -72,7 +72,7 @@ export function useRun(uuid: string) {
     [queries, key, uuid],
   );
   const table = useAhead(uuid, query.data);
-  const queue = useMemo(() => queueOf(uuid, windowName(), localStorage, newId), [uuid]);
+  const queue = useMemo(() => queueOf(uuid, localStorage, newId), [uuid]);
   const [marks, setMarks] = useState(() => queue.all());
   const [silence, setSilence] = useState<Silence>(null);
   // a depth that was told late: what it came to was not seen when it was told
@@ -162,7 +162,7 @@ export function useRun(uuid: string) {
       }
       // nobody answers: it is told in its turn, and the run goes on by what it was given
       const { data, table: given } = latest.current;
-      if (!data) throw new Error('There is no run to tell it of.');
+      if (!data) throw new Error('This run no longer exists.');
       for (const { id, ...mark } of named) keep(mark, id);
       setMarks(queue.all());
       timer.current = window.setTimeout(send, TRY_AGAIN);

@@ -1,4 +1,4 @@
-<x-door title="This link is used up">
-    <p>Each link lets one person in once, an invitation for a week, a new password for an hour. Ask whoever gave it to you for another.</p>
+<x-door title="This link no longer works">
+    <p>Each link works once: an invitation for one week, a password link for one hour. Ask for a new one.</p>
     <p><a href="/sign-in">Sign in</a></p>
 </x-door>

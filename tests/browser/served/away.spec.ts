@@ -23,10 +23,10 @@ async function doStep(page: Page): Promise<string> {
     const left = Number(await page.getByTestId('turns-left').textContent());
     await page.getByRole('button', { name: /^Type turns/ }).click();
     const so = Number.parseInt((await page.getByTestId('so-far').textContent()) ?? '0', 10);
-    await page.getByLabel('Handle turns, all of this line').fill(String(so + left));
-    await page.getByRole('button', { name: 'Count it so' }).click();
+    await page.getByLabel('Handle turns for this line, in all').fill(String(so + left));
+    await page.getByRole('button', { name: 'Use this' }).click();
     await expect(page.getByTestId('turns-left')).toHaveText('0');
-    await page.getByRole('button', { name: /^(They hold|At the mark)/ }).click();
+    await page.getByRole('button', { name: /^(They hold|Save: reached)/ }).click();
   } else {
     await step.getByRole('button', { name: /^Done/ }).press('Enter');
   }
@@ -46,16 +46,16 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
   for (const [path, words] of [
     ['/locker', reels[0]],
     ['/rack', 'left'],
-    ['/log', 'Everything that was written'],
+    ['/log', 'All entries'],
     // a knot, and what is wrong, that were never looked at
-    ['/knots?knot=blood', 'Tie it along'],
+    ['/knots?knot=blood', 'Tie along'],
     ['/trouble?seen=jerks', 'Dry or dirty washers'],
     [`/plan/${plan?.id}`, 'full'],
     ['/drag/card', 'Drag card'],
     ['/labels', reels[0]],
   ] as const) {
     await page.goto(path);
-    await expect(page.getByTestId('seen-since')).toContainText('as it was seen');
+    await expect(page.getByTestId('seen-since')).toContainText('what was stored');
     if (path === '/drag/card') await expect(page.getByRole('article', { name: 'Pocket card' })).toBeVisible();
     else await expect(page.locator('main')).toContainText(words ?? '');
   }
@@ -85,8 +85,9 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
   await expect.poll(() => page.evaluate(async () => (await caches.match('/away')) !== undefined)).toBe(true);
   await context.setOffline(true);
   await page.goto('/account');
+  await expect(page.locator('main')).toContainText('The household’s people, sign-ins and keys are shown');
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
-  await expect(page.locator('body')).toHaveText(/taken off this device/);
+  await expect(page.locator('body')).toHaveText(/removed from this device/);
   expect(Object.keys(await kept(page)).filter((name) => name.startsWith('undro'))).toEqual([]);
   await page.goto('/locker').catch(() => {});
   await expect(page.locator('body')).not.toContainText('Skerry');
@@ -95,6 +96,47 @@ test('what was seen opens where nobody answers, says since when, and nothing of 
   await page.waitForURL(/sign-in/);
   await page.goto('/locker');
   await expect(page.getByLabel('Password')).toBeVisible();
+});
+
+test('a page that loaded without the worker is claimed when it reports, and stores answers from then on', async ({
+  page,
+  context,
+}) => {
+  await join(page, household('claimed'), 'Ann');
+  await lookedAfter(page);
+  await page.evaluate(() => localStorage.removeItem('undro-along'));
+  // such a reload bypasses the worker, as a navigation does that is under way while the worker claims pages
+  const browser = await context.newCDPSession(page);
+  const loaded = page.waitForEvent('load');
+  await browser.send('Page.reload', { ignoreCache: true });
+  await loaded;
+  await lookedAfter(page);
+  await takenAlong(page);
+});
+
+test('a device without room left goes on with the server', async ({ page, context }) => {
+  await takeNothingAlong(context);
+  await join(page, household('noroom'), 'Ann');
+  await lookedAfter(page);
+  const browser = await context.newCDPSession(page);
+  await browser.send('Storage.overrideQuotaForOrigin', { origin: new URL(page.url()).origin, quotaSize: 1 });
+  // nothing can be stored any more, and whatever was is one's own still
+  expect(
+    await page.evaluate(() =>
+      caches.open('tried').then((cache) =>
+        cache.put('/tried', new Response('x'.repeat(100_000))).then(
+          () => 'stored',
+          (error) => error.name,
+        ),
+      ),
+    ),
+  ).toBe('QuotaExceededError');
+  await page.goto('/rack');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  for (const path of ['/api/reels', '/api/lines', '/api/log']) expect((await ask(page, 'GET', path)).status).toBe(200);
+  await page.goto('/locker');
+  await expect(page.locator('main')).toContainText('Tarn');
+  await expect(page.getByTestId('seen-since')).toHaveCount(0);
 });
 
 test('a run goes on from its first step to its last without a connection, and all of it is taken in order', async ({
@@ -124,7 +166,7 @@ test('a run goes on from its first step to its last without a connection, and al
   await context.setOffline(true);
   const steps: string[] = [];
   steps.push(await doStep(page));
-  await expect(page.getByTestId('out-of-reach')).toContainText('out of reach');
+  await expect(page.getByTestId('out-of-reach')).toContainText('can’t be reached');
   // closed and opened again in the middle of it
   await page.reload();
   while ((await current(page)) !== 'level') {
@@ -132,22 +174,22 @@ test('a run goes on from its first step to its last without a connection, and al
     steps.push(await doStep(page));
   }
   // a depth has to wait for the server, and says so
-  await page.getByLabel('First place').fill('1.6');
-  await page.getByRole('button', { name: 'Plan by it' }).click();
-  await expect(page.getByTestId('out-of-reach')).toContainText('Waits for it: the depth you read');
+  await page.getByLabel('First reading').fill('1.6');
+  await page.getByRole('button', { name: 'Use this level' }).click();
+  await expect(page.getByTestId('out-of-reach')).toContainText('Waiting for the server: the depth you read');
   while ((await page.getByTestId('step').count()) > 0) {
     steps.push((await current(page)) ?? '');
     await page.getByTestId('step').getByRole('button', { name: /^Done/ }).press('Enter');
     await expect(page.getByTestId('run')).not.toHaveAttribute('data-current', steps.at(-1) ?? '');
   }
   const over = page.getByTestId('run-over');
-  await expect(over).toContainText(/of main line, .*written down once the server answers/);
-  await expect(over).not.toContainText('Label as SVG');
+  await expect(over).toContainText(/of main line, .*saved when the server answers/);
+  await expect(over).not.toContainText('Save label (SVG)');
   expect(steps).toEqual(before.state.steps.map((each: { id: string }) => each.id));
 
   await context.setOffline(false);
   await expect(page.getByTestId('out-of-reach')).toHaveCount(0, { timeout: 30_000 });
-  await expect(over).toContainText('Label as SVG');
+  await expect(over).toContainText('Save label (SVG)');
   const after = (await ask(page, 'GET', `/api/runs${path.slice(5)}`)).json;
   expect(after.state.over).toBe('finished');
   expect(after.state.level.depth_mm).toBeCloseTo(1.6);
@@ -178,8 +220,8 @@ test('what was told while the session ended is taken once somebody has signed in
   // nothing of the household is kept here any more but what was told
   await expect.poll(async () => (await kept(page))['undro-seen'] ?? 0).toBe(0);
   await doStep(page);
-  await page.getByRole('link', { name: 'Sign in' }).click();
-  await page.getByLabel('Mail address').fill('ended@example.org');
+  await page.getByRole('link', { name: 'Sign in again' }).click();
+  await page.getByLabel('Email').fill('ended@example.org');
   await page.getByLabel('Password').fill('a few words do');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByTestId('step')).toBeVisible();
@@ -221,11 +263,11 @@ test('two phones on one run: each is taken in its order, and turns of a line tha
     await doStep(page);
   const wound = (await ask(page, 'GET', run)).json.written[0].length_m;
   await second.setOffline(false);
-  await expect(phone.getByTestId('refused')).toContainText('1 turns were counted on line 1', { timeout: 30_000 });
+  await expect(phone.getByTestId('refused')).toContainText('1 turn was counted on line 1', { timeout: 30_000 });
   const after = (await ask(page, 'GET', run)).json;
   expect(after.written[0].length_m).toBe(wound);
   expect(after.state.progress.turns).toBe(0);
-  await phone.getByRole('button', { name: 'I have seen it' }).click();
+  await phone.getByRole('button', { name: 'Dismiss' }).click();
   await expect(phone.getByTestId('refused')).toHaveCount(0);
   await second.close();
 });

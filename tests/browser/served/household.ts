@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { type BrowserContext, test as base, expect, type Page } from '@playwright/test';
+import { slower } from '../slower';
 
 export { expect };
 
@@ -27,15 +28,15 @@ export function household(name: string): string {
 export async function join(page: Page, link: string, name: string, email = ''): Promise<void> {
   await page.goto(link);
   await page.getByLabel('Your name').fill(name);
-  if (email) await page.getByLabel('Mail address').fill(email);
-  await page.getByLabel('A password').fill(PASSWORD);
+  if (email) await page.getByLabel('Email').fill(email);
+  await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Join' }).click();
   await page.waitForURL('/');
 }
 
 export async function signIn(page: Page, email: string, to = '/'): Promise<void> {
   await page.goto(`/sign-in?to=${to}`);
-  await page.getByLabel('Mail address').fill(email);
+  await page.getByLabel('Email').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL(to);
@@ -137,6 +138,7 @@ export async function begun(page: Page, name: string): Promise<string> {
 export const test = base.extend<{ watched: undefined }>({
   watched: [
     async ({ context }, use) => {
+      await slower(context);
       const wrong: string[] = [];
       const watch = (page: Page) => page.on('pageerror', (error) => wrong.push(error.message));
       context.on('page', watch);

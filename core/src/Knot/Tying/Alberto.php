@@ -26,7 +26,7 @@ final class Alberto implements Tying
             new Move(
                 'The braid tag up through it, three hands of it.',
                 'It comes in from below.',
-                'It came from above: the knot turns over when pulled.',
+                'It came from above: the knot flips when pulled.',
             ),
             new Move(
                 "Wrap both legs away from the closed end, {$wraps} times.",

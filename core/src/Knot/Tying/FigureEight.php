@@ -39,7 +39,7 @@ final class FigureEight implements Tying
                 'Snug it and trim. Pull the standing line through that loop: a noose. Drop it over the open bail on to the arbor, so '
                     . 'that winding pulls it tight.',
                 'The noose closes when the reel turns.',
-                'It opens when the reel turns: it lies the wrong way round. Turn it over.',
+                'It opens when the reel turns: it is the wrong way round. Flip it.',
             ),
         ];
     }

@@ -24,7 +24,7 @@ final class TapedTag implements Tying
                 'Wraps one over the other make a lump.',
             ),
             new Move(
-                'A strip of tape, narrower than the traverse, smooth over tag and wraps. The line runs out beside it.',
+                'A strip of tape, narrower than the spool, smooth over tag and wraps. The line runs out beside it.',
                 'Flat, no fold, well inside both flanges.',
                 'Up at a flange: line catches on it.',
             ),

@@ -17,7 +17,7 @@ export function Sheet({ sheet }: { sheet: PaperSheet }) {
       height={`${PAPER_MM.height}mm`}
       className={classes.sheet}
       role="img"
-      aria-label="Paper tools: a bar of 100 mm, a stepped gauge for the level, a strip that reads the diameter of what it goes round, an edge for counting wraps, and a sector of 45 degrees"
+      aria-label="Paper tools: a 100 mm bar, a stepped gauge, a strip that reads diameters, an edge for counting wraps, and a 45-degree sector"
     >
       <Bar length={sheet.bar_mm} />
       {AT.gauge.map((top, row) => (
@@ -31,8 +31,8 @@ export function Sheet({ sheet }: { sheet: PaperSheet }) {
           marks={marks}
           words={
             from === 0
-              ? `strip, to ${marks.at(-1)?.reads} mm across: figures outside, the start meets what it is across, mm`
-              : `goes on: glue its start onto ${from} of the strip above, for more than that goes round`
+              ? `strip, to ${marks.at(-1)?.reads} mm diameter. Scale outside. Read the diameter in mm where the start meets the scale.`
+              : `extension: glue its start onto ${from} of the strip above, for larger diameters`
           }
         />
       ))}
@@ -54,10 +54,10 @@ function Bar({ length }: { length: number }) {
         100 mm from end to end (3.94 in)
       </text>
       <text x="0" y="11.5" className={classes.words}>
-        Print at 100 %, without fitting to the page. Measure this bar first, and type what it measures with every
+        Print at 100 %, without fitting to the page. Measure this bar first, and type its length with every
       </text>
       <text x="0" y="15.8" className={classes.words}>
-        reading: then a printer that is a little off does no harm. Card, or paper glued to card, wears best.
+        reading, so Undro can correct for your printer. Card, or paper glued to card, lasts longest.
       </text>
     </g>
   );
@@ -69,7 +69,7 @@ function Gauge({ steps, top }: { steps: number[]; top: number }) {
     <g transform={`translate(0 ${top})`}>
       <path d={outline} className={classes.cut} />
       <text x="3" y="5" className={classes.words}>
-        gauge for the level: this long edge on the lip, one tongue over the line. Read the last that goes in.
+        gauge for line level: rest this long edge on the lip, one tongue over the line. Read the last step that fits.
       </text>
       {tongues.map(({ at, step }) => (
         <text key={step} x={at} y={EDGE - 2} className={classes.figure} textAnchor="middle">
@@ -123,13 +123,13 @@ function Wraps({ wraps: table }: { wraps: PaperSheet['wraps'] }) {
         </text>
       ))}
       <text x="3" y="19" className={classes.words}>
-        edge for wraps: roll it round a pencil, lay
+        edge for wraps: roll it round a pencil, wind
       </text>
       <text x="3" y="23.2" className={classes.words}>
         touching wraps from 0 on, and count.
       </text>
       <text x="78" y="3.4" className={classes.words}>
-        Wraps in 10 mm and how thick the line is, mm:
+        Wraps in 10 mm, and line diameter in mm:
       </text>
       {table.map(({ thick_mm: thick, wraps }, index) => (
         <text key={thick} x={78 + (index % 3) * 34} y={10 + Math.floor(index / 3) * 6.5} className={classes.figure}>
@@ -169,19 +169,19 @@ function Sector() {
         );
       })}
       <text x={RADIUS + 8} y={-RADIUS + 6} className={classes.words}>
-        sector for the rod: this lower edge level; a thread with a
+        sector for the rod: hold this lower edge level. A thread with a
       </text>
       <text x={RADIUS + 8} y={-RADIUS + 10.2} className={classes.words}>
-        small weight down the upright edge tells when it is. The
+        small weight along the upright edge shows when it is. With
       </text>
       <text x={RADIUS + 8} y={-RADIUS + 14.4} className={classes.words}>
-        rod’s butt along the heavy line stands at 45 degrees,
+        the rod butt along the heavy line, the rod is at 45 degrees,
       </text>
       <text x={RADIUS + 8} y={-RADIUS + 18.6} className={classes.words}>
-        as a drag is set through the guides.
+        right for setting a drag through the guides.
       </text>
       <text x={RADIUS + 8} y={-RADIUS + 26} className={classes.words}>
-        Hooks off, nobody in line with a bent rod.
+        Take hooks off. Nobody stands in line with a bent rod.
       </text>
     </g>
   );

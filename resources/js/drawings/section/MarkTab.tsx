@@ -51,7 +51,7 @@ export function MarkTab({ mark, frame: f, tabY, deepest }: MarkTabProps) {
     ? {
         role: 'slider',
         tabIndex: 0,
-        'aria-label': `${mark.word}, depth under the lip`,
+        'aria-label': `${mark.word}, below the lip`,
         'aria-orientation': 'vertical' as const,
         'aria-valuenow': mark.depth,
         'aria-valuemin': mark.least ?? 0,

@@ -22,7 +22,7 @@ export const Ruler = memo(function Ruler({ frame: f, deepest, unit }: RulerProps
     <g className={classes.ruler}>
       <rect x={x - 9} y={f.top} width={9} height={deepest * f.scale} className={classes.rod} />
       <text x={x - 30} y={f.top - 14}>
-        {inches ? '16ths in under the lip' : 'mm under the lip'}
+        {inches ? '16ths in below the lip' : 'mm below the lip'}
       </text>
       {ticks.map((tick) => {
         const y = f.top + tick * step * f.scale;
