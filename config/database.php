@@ -16,7 +16,7 @@ return [
             'busy_timeout' => 1000 * ImmediatePdo::WAIT_S,
             'journal_mode' => 'wal',
             // what was answered as saved also survives a power cut
-            'synchronous' => 'full',
+            'synchronous' => env('UNDRO_SYNC', 'full'),
             'pragmas' => Quota::pragmas(env('UNDRO_SERVED') ? (int) env('UNDRO_QUOTA_MB', 500) : 0),
         ],
         // who may sign in, where it is served to several households; each of those has a database of its own
@@ -27,7 +27,7 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 1000 * ImmediatePdo::WAIT_S,
             'journal_mode' => 'wal',
-            'synchronous' => 'full',
+            'synchronous' => env('UNDRO_SYNC', 'full'),
         ],
     ],
 ];

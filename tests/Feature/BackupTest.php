@@ -127,6 +127,7 @@ final class BackupTest extends TestCase
                     'APP_KEY' => config()->string('app.key'),
                     'UNDRO_DATA' => (string) getenv('UNDRO_DATA'),
                     'UNDRO_DATABASE' => "$this->folder/undro.sqlite",
+                    'UNDRO_SYNC' => getenv('UNDRO_SYNC') ?: 'full',
                     'PATH' => (string) getenv('PATH'),
                 ],
             );

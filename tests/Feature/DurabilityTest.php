@@ -73,6 +73,12 @@ final class DurabilityTest extends TestCase
         );
     }
 
+    public function testEverySaveWaitsForTheDisk(): void
+    {
+        $said = $this->run_('-r', 'require "vendor/autoload.php"; echo json_encode(array_column((require "config/database.php")["connections"], "synchronous"));');
+        self::assertSame('["full","full"]', $said, 'a power cut would lose what was answered as saved');
+    }
+
     /** A line and a filler with its event; the name once both are answered as saved. */
     private function write(int $port, string $cookie, string $token, int $count): ?string
     {
@@ -98,7 +104,7 @@ final class DurabilityTest extends TestCase
             'method' => 'POST',
             'header' => ["Cookie: $cookie", "X-XSRF-TOKEN: $token", 'Content-Type: application/json', 'Accept: application/json'],
             'content' => json_encode($body),
-            'timeout' => 5,
+            'timeout' => 60,
             'ignore_errors' => true,
         ]]);
         $answer = @file_get_contents("http://127.0.0.1:$port/api/$path", false, $context);
@@ -139,7 +145,7 @@ final class DurabilityTest extends TestCase
             dirname(__DIR__, 2),
             $this->env(),
         ) ?: null;
-        for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:$port/api/anglers") === false; ++$try) {
+        for ($try = 0; $try < 1200 && @file_get_contents("http://127.0.0.1:$port/api/anglers") === false; ++$try) {
             usleep(50_000);
         }
 
@@ -154,10 +160,13 @@ final class DurabilityTest extends TestCase
         }
     }
 
-    private function run_(string ...$command): void
+    private function run_(string ...$command): string
     {
-        $process = proc_open([PHP_BINARY, ...$command], [], $pipes, dirname(__DIR__, 2), $this->env());
-        self::assertSame(0, proc_close($process));
+        $process = proc_open([PHP_BINARY, ...$command], [1 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2), $this->env());
+        $said = (string) stream_get_contents($pipes[1]);
+        self::assertSame(0, proc_close($process), $said);
+
+        return $said;
     }
 
     /** @return array<string, string> */

@@ -221,7 +221,7 @@ final class StartTest extends TestCase
     /** @return array<string, string> without what the tests themselves run with */
     private static function environment(): array
     {
-        return ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')];
+        return ['UNDRO_SYNC' => getenv('UNDRO_SYNC') ?: 'full', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')];
     }
 
     private static function freePort(): int

@@ -29,13 +29,13 @@ final class WatchedTest extends TestCase
             posix_kill($server[$which], SIGKILL);
             $undro->waitFor(
                 static fn(): bool => array_intersect($undro->server(), $server) === [] && count($undro->server()) === count($server),
-                10,
+                60,
             );
-            $undro->waitFor(static fn(): bool => $undro->get('lines')[0] === 200, 5);
+            $undro->waitFor(static fn(): bool => $undro->get('lines')[0] === 200, 60);
             // the session goes on: what was queued in the browser is taken
             self::assertSame(201, $undro->post('lines', ['name' => "after $who", 'material' => 'mono', 'size' => '0.30'])[0]);
         }
-        $undro->waitFor(static fn(): bool => substr_count($undro->said(), 'started again') >= 2, 5);
+        $undro->waitFor(static fn(): bool => substr_count($undro->said(), 'started again') >= 2, 60);
         self::assertSame(2, substr_count($undro->said(), 'started again'));
         self::assertSame(['after a worker', 'after the first of them', 'before'], array_column($undro->get('lines')[1], 'name'));
         foreach (['', '/app.key', '/undro.sqlite', '/storage/logs/server.log', '/backups'] as $file) {
@@ -45,7 +45,7 @@ final class WatchedTest extends TestCase
             clearstatcache();
 
             return filesize("$undro->data/storage/logs/devices.log") < 2_000_000;
-        }, 15);
+        }, 60);
         // and a body too large to hold ends nothing
         self::assertSame(413, $undro->ask('POST', '/api/compute/fill', str_repeat('[', 2_000_000))[0]);
         // two Undros in one browser keep their own cookies

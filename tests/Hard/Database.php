@@ -116,6 +116,7 @@ final class Database
             'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)),
             'UNDRO_DATA' => $this->data,
             'UNDRO_DATABASE' => $this->file,
+            'UNDRO_SYNC' => getenv('UNDRO_SYNC') ?: 'full',
             'PATH' => (string) getenv('PATH'),
         ];
     }

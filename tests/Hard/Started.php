@@ -31,7 +31,7 @@ final class Started extends Browser
             [0 => ['file', '/dev/null', 'r'], 1 => ['file', $this->log, 'w'], 2 => ['file', $this->log, 'a']],
             $pipes,
             dirname(__DIR__, 2),
-            ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
+            ['UNDRO_SYNC' => getenv('UNDRO_SYNC') ?: 'full', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
         );
         Assert::assertIsResource($process);
         $this->process = $process;
