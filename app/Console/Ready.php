@@ -43,7 +43,7 @@ final class Ready
             $new && $fill();
             // somebody has to stand at the bench, or there are no units and no habits to choose
             Angler::query()->exists() || Angler::query()->create(['name' => Angler::NAMELESS]);
-            $new && DB::statement('PRAGMA synchronous = ' . config('database.connections.sqlite.synchronous'));
+            $new && DB::statement('PRAGMA synchronous = ' . config()->string('database.connections.sqlite.synchronous'));
             $new && DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
         } catch (Throwable $fault) {
             if ($new) {
