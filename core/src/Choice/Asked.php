@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Choice;
 
 use Undro\Match\LineRange;
+use Undro\Spool\ReelKind;
 use Undro\Units\Force;
 use Undro\Units\Length;
 use Undro\Units\Mass;
@@ -18,10 +19,12 @@ final readonly class Asked
      * @param Length|null    $cast     the longest cast
      * @param Length|null    $room     how far a fish can be let run; null: by the snags
      * @param bool           $toothy   teeth, spines or gill covers that cut
-     * @param bool           $finest   lines under the usual least may be proposed
+     * @param bool           $clear    clear water or shy fish: the finer half of what is usual
      * @param LineRange|null $rod      the lines the rod is made for
      * @param Length|null    $rodLong  its length
+     * @param Force|null     $rodMax   the drag it takes
      * @param float|null     $fraction the angler's own drag fraction; null: by the fishing
+     * @param ReelKind|null  $reel     null: not known
      *
      * @throws BadChoice if the fish weighs nothing
      */
@@ -34,19 +37,24 @@ final readonly class Asked
         public ?Length $cast = null,
         public ?Length $room = null,
         public bool $toothy = false,
-        public bool $finest = false,
+        public bool $clear = false,
         public ?Force $reelMax = null,
         public ?LineRange $rod = null,
         public ?Length $rodLong = null,
+        public ?Force $rodMax = null,
         public ?float $fraction = null,
+        public RodHold $hold = RodHold::InHand,
+        public ?ReelKind $reel = null,
     ) {
         $fish->inGrams() > 0 || throw BadChoice::noFish();
     }
 
-    /** The share of the weakest link that the drag is set to. */
+    /** The share of the weakest link that the drag is set to: among many snags at least as in heavy cover. */
     public function fraction(): float
     {
-        return $this->fraction ?? $this->fishing->dragFraction();
+        $usual = $this->fraction ?? $this->fishing->dragFraction();
+
+        return $this->snags === Snags::Many ? max($usual, Fishing::HeavyCover->dragFraction()) : $usual;
     }
 
     /** The line to have on the reel: twice the longest cast and a run, and as far as the fish is to be given room. */

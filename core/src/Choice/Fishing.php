@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Choice;
 
 use Undro\Line\Material;
+use Undro\Spool\ReelKind;
 
 /** How one fishes, and what that usually asks of a line. Source: handbook, chapters 1 and 5; general experience, not a promise. */
 enum Fishing: string
@@ -15,6 +16,7 @@ enum Fishing: string
     case Distance = 'distance';
     case DeepJigging = 'deep_jigging';
     case BigFish = 'big_fish';
+    case BigGame = 'big_game';
 
     /** As the screen says it. */
     public function word(): string
@@ -26,6 +28,7 @@ enum Fishing: string
             self::Distance => 'distance over sand or shingle',
             self::DeepJigging => 'deep jigging',
             self::BigFish => 'big still-water or river fish',
+            self::BigGame => 'big game from a boat',
         };
     }
 
@@ -36,7 +39,7 @@ enum Fishing: string
             self::LightClear => 0.20,
             self::HeavyCover => 0.35,
             self::DeepJigging => 0.30,
-            self::General, self::Distance, self::BigFish => 0.25,
+            self::General, self::Distance, self::BigFish, self::BigGame => 0.25,
         };
     }
 
@@ -60,10 +63,11 @@ enum Fishing: string
             self::Distance => ['usual' => 300.0, 'run' => 100.0],
             self::DeepJigging => ['usual' => 300.0, 'run' => 120.0],
             self::BigFish => ['usual' => 200.0, 'run' => 120.0],
+            self::BigGame => ['usual' => 400.0, 'run' => 200.0],
         };
     }
 
-    /** @return non-empty-list<array{Material, string}> the fitting materials, best first, and why */
+    /** @return non-empty-list<array{Material, string}> the fitting materials, best first, and why. Source: handbook, chapter 1, "Which line", step 6 */
     public function materials(): array
     {
         $forgiving = 'Cheap and forgiving. It stretches when a fish lunges, but keeps some memory of the spool.';
@@ -80,15 +84,18 @@ enum Fishing: string
                 [Material::Mono, $forgiving],
                 [Material::Hybrid, $between],
                 [Material::Braid, 'Casts far for its strength, and you feel everything. Use a leader.'],
+                [Material::Fluoro, 'It sinks and resists rubbing, which suits a baitcaster best. It is stiff and expensive.'],
             ],
             self::HeavyCover => [
                 [Material::Braid, 'No stretch, so you can turn a fish before it reaches the roots. It cuts through weed.'],
                 [Material::Fluoro, 'Resists rubbing better than mono.'],
                 [Material::Mono, $forgiving],
+                [Material::Hybrid, $between],
             ],
             self::Distance => [
                 [Material::Braid, 'Thin for its strength, so it casts farthest and drifts least. It needs a strong casting leader.'],
                 [Material::Mono, 'Copes better with sand and shingle, and is cheap. It is thicker, so it casts less far.'],
+                [Material::Hybrid, $between],
             ],
             self::DeepJigging => [
                 [Material::Braid, 'No stretch at depth, and thin in the current. Colour marks along the line show the depth.'],
@@ -98,6 +105,42 @@ enum Fishing: string
                 [Material::Hybrid, $between],
                 [Material::Braid, 'For distance or depth, with a leader that stretches.'],
             ],
+            self::BigGame => [
+                [Material::Mono, 'Its stretch softens a long fight at the boat.'],
+                [Material::Hybrid, $between],
+                [Material::Braid, 'Thin, so far more of it fits the reel. Put mono in front of it as a long leader.'],
+            ],
+        };
+    }
+
+    /**
+     * The fitting materials where there are so many snags and for that kind of reel, best first: braid turns a fish before the roots, and
+     * the stiffness of fluorocarbon matters least on a baitcaster.
+     *
+     * @return non-empty-list<array{Material, string}>
+     */
+    public function materialsFor(Snags $snags, ?ReelKind $reel): array
+    {
+        $materials = $this->materials();
+        $rank = static fn(Material $each): int => match (true) {
+            $each === Material::Braid && $snags === Snags::Many => 0,
+            $each === Material::Fluoro && $reel === ReelKind::Baitcasting => 2,
+            $each === Material::Mono => 1,
+            default => 3,
+        };
+        $this !== self::General || usort($materials, static fn(array $a, array $b): int => $rank($a[0]) <=> $rank($b[0]));
+
+        return $materials;
+    }
+
+    /** Why a material is unusual here; null where it is usual. */
+    public function unusual(Material $material): ?string
+    {
+        return match (true) {
+            in_array($material, array_column($this->materials(), 0), true) => null,
+            $this === self::DeepJigging => 'it stretches, so at depth you feel little and hook fewer fish',
+            $this === self::Distance => 'it is stiff, so it casts less far',
+            default => 'it is stiff and expensive, and better as a leader',
         };
     }
 }

@@ -5,89 +5,71 @@ declare(strict_types=1);
 namespace Undro\Choice;
 
 use Undro\Drag\Link;
-use Undro\Join\Cast;
-use Undro\Join\CastingLeader;
+use Undro\Drag\Target;
 use Undro\Line\Material;
-use Undro\Match\LineRange;
-use Undro\Units\Diameter;
 use Undro\Units\Force;
-use Undro\Units\ForceUnit;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
 
 /**
- * Which line, from how one fishes. Strength follows from the drag one needs: needed force / drag fraction / knot efficiency /
- * condition; the needed force from the room there is. Source: handbook, chapter 1, "Which line"; general experience, not a promise.
+ * Which line, from how one fishes: the strengths that experienced anglers use, and physics as the check.
+ * Source: handbook, chapter 1, "Which line"; general experience, not a promise.
  */
 final readonly class LineChoice
 {
-    /** A line up to this much stronger than needed still suits. */
-    private const STRONGER = 1.6;
-    /** A rod that nobody has measured, and the usual drop and spool of a long-distance cast. Ours. */
-    private const ROD_M = 4.0;
-    private const DROP_M = 0.6;
-    private const SPOOL_MM = 65.0;
-    /** In front of teeth and spines, as a share of the line's strength. Ours. */
-    private const TOOTHY = 2.0;
+    /** A label may be so far off before a line counts as outside the range. Ours. */
+    private const LABEL = 0.03;
 
     /**
-     * @param Force                         $pull      the steady pull the fish asks for
-     * @param Force                         $least     the strength to look for, in nylon
-     * @param bool                          $floor     the usual least governs, and not the fish
-     * @param Force                         $most      stronger than this only costs length and casting
-     * @param list<array{Material, string}> $materials best first, with why
-     * @param Length                        $length    to have on the reel
-     * @param Length|null                   $leader    null: none needed
-     * @param list<Sentence>                $reasons
-     * @param list<Sentence>                $limits    what reel and rod cannot give
+     * @param non-empty-list<MaterialChoice> $materials best first
+     * @param Force                          $drag      for the first of them, at its pick
+     * @param DragLimit                      $cappedBy  what keeps the drag under its share of the line's strength
+     * @param Length                         $length    to have on the reel
+     * @param list<Sentence>                 $reasons
+     * @param list<Sentence>                 $limits    what reel, rod and angler cannot give
      */
     private function __construct(
         private Asked $asked,
-        public Room $room,
-        public Force $pull,
-        public Force $least,
-        public bool $floor,
-        public Force $most,
         public array $materials,
+        public Force $drag,
+        public DragLimit $cappedBy,
+        public Room $room,
+        public float $runs,
         public Length $length,
-        public ?Length $leader,
-        public ?Force $leaderStrength,
+        public ?ChosenLeader $leader,
         public array $reasons,
         public array $limits,
     ) {}
 
+    /** @throws BadChoice if nobody fishes so for so small a fish */
     public static function of(Asked $asked): self
     {
+        $materials = self::materials($asked);
+        $first = $materials[0];
+        $asks = Force::newtons($asked->fraction() * $first->pick->inNewtons() * Link::USUAL_KNOT * Link::USUAL_CONDITION);
+        [$drag, $cappedBy] = self::drag($asked, $asks);
         $room = Room::of($asked);
-        $pull = self::pull($asked, $room);
-        $asks = self::strength($asked, $pull);
-        $least = self::atLeast($asked, Material::Mono, $asks);
-        $materials = $asked->fishing->materials();
-        if ($asked->snags === Snags::Many && $asked->fishing === Fishing::General) {
-            usort($materials, static fn(array $a, array $b): int => ($b[0] === Material::Braid) <=> ($a[0] === Material::Braid));
-        }
-        [$leader, $leaderStrength, $leaderWhy] = self::leader($asked, $materials[0][0], $least);
+        $runs = $room->runs($asked->fish, $drag);
+        [$leader, $leaderWhy] = ChosenLeader::of($asked, $materials);
 
         return new self(
             $asked,
-            $room,
-            $pull,
-            $least,
-            $asks->inNewtons() < $least->inNewtons(),
-            Force::newtons(self::STRONGER * $least->inNewtons()),
             $materials,
+            $drag,
+            $cappedBy,
+            $room,
+            $runs,
             $asked->length(),
             $leader,
-            $leaderStrength,
-            [...self::strengthSays($asked, $room, $pull, $asks, $least), self::lengthSays($asked), $leaderWhy],
-            self::limits($pull, $least, $asked->reelMax, $asked->rod),
+            [
+                ...self::strengthSays($asked, $first),
+                ...self::dragSays($asked, $drag, $cappedBy),
+                ...self::runsSay($asked, $room, $runs),
+                self::lengthSays($asked),
+                $leaderWhy,
+            ],
+            self::limits($asked, $first, $drag, $cappedBy),
         );
-    }
-
-    /** The strength to look for in a material: what the fish asks, and not under what is usual. */
-    public function leastOf(Material $material): Force
-    {
-        return self::atLeast($this->asked, $material, self::strength($this->asked, $this->pull));
     }
 
     /** The share of the weakest link that the drag is set to. */
@@ -96,66 +78,135 @@ final readonly class LineChoice
         return $this->asked->fraction();
     }
 
-    private static function pull(Asked $asked, Room $room): Force
+    /**
+     * How a line the angler has compares to this, in a word and as the screen says it.
+     *
+     * @param Length|null $left what is left of it
+     *
+     * @return array{LineVerdict, string}
+     */
+    public function verdict(Material $material, Force $strength, ?Length $left): array
     {
-        return Force::newtons(
-            $room->pull($asked->fish)->inNewtons() * $asked->current->more()
-                + ($asked->fishing === Fishing::HeavyCover ? Room::WEED_N : 0.0),
-        );
+        $unusual = $this->asked->fishing->unusual($material);
+        if ($unusual !== null) {
+            return [LineVerdict::OtherMaterial, "unusual for this: $unusual"];
+        }
+        $choice = array_values(array_filter($this->materials, static fn(MaterialChoice $each): bool => $each->material === $material))[0];
+        $newtons = $strength->inNewtons();
+
+        return match (true) {
+            $newtons < (1 - self::LABEL) * $choice->low->inNewtons() => [
+                LineVerdict::TooLight,
+                $choice->floor === null ? 'too light: under what anglers use for such a fish' : 'too light for that lure, sinker or ground',
+            ],
+            $left !== null && $left->inMetres() < $this->length->inMetres() => [LineVerdict::TooShort, 'too little is left'],
+            $newtons > (1 + self::LABEL) * $choice->high->inNewtons() => [
+                LineVerdict::Heavier,
+                'heavier than usual: it casts shorter, and fish see it more',
+            ],
+            default => [LineVerdict::Usual, 'usual for this'],
+        };
     }
 
-    private static function strength(Asked $asked, Force $pull): Force
+    /** @return non-empty-list<MaterialChoice> @throws BadChoice */
+    private static function materials(Asked $asked): array
     {
-        return Force::newtons($pull->inNewtons() / $asked->fraction() / Link::USUAL_KNOT / Link::USUAL_CONDITION);
+        $materials = [];
+        foreach ($asked->fishing->materialsFor($asked->snags, $asked->reel) as [$material, $why]) {
+            $materials[] = MaterialChoice::of($asked, $material, $why) ?? throw BadChoice::noBigGame();
+        }
+
+        return $materials;
     }
 
-    /** Nothing under 4 lb, of braid 5 lb, is proposed unless it is asked for. */
-    private static function atLeast(Asked $asked, Material $material, Force $asks): Force
+    /** @return array{Force, DragLimit} never more than the angler, the reel and the rod hold */
+    private static function drag(Asked $asked, Force $asks): array
     {
-        $floor = Force::of($material === Material::Braid ? 5.0 : 4.0, ForceUnit::Pound);
+        $drag = [$asks, DragLimit::None];
+        foreach ([[$asked->hold->most(), DragLimit::Person], [$asked->reelMax, DragLimit::Reel], [$asked->rodMax, DragLimit::Rod]] as [$most, $by]) {
+            if ($most !== null && $most->inNewtons() < $drag[0]->inNewtons()) {
+                $drag = [$most, $by];
+            }
+        }
 
-        return $asked->finest || $asks->inNewtons() >= $floor->inNewtons() ? $asks : $floor;
+        return $drag;
     }
 
     /** @return list<Sentence> */
-    private static function strengthSays(Asked $asked, Room $room, Force $pull, Force $asks, Force $least): array
+    private static function strengthSays(Asked $asked, MaterialChoice $first): array
     {
-        $cover = $asked->fishing === Fishing::HeavyCover;
-        $more = self::strength($asked, self::pull($asked, $room->more()));
-        $floor = $asks->inNewtons() < $least->inNewtons();
+        $place = MaterialChoice::place($asked);
+        $because = array_filter([
+            $asked->snags === Snags::Many ? 'the many snags' : ($asked->snags === Snags::Some ? 'the snags' : null),
+            $asked->current === Current::Strong && $asked->snags !== Snags::Many ? 'the strong current' : null,
+        ]);
 
         return array_values(array_filter([
             Sentence::of(
+                "Anglers usually fish {$first->material->word()} of {0} to {1} for such a fish, most often {2}.",
+                $first->byFish['low'],
+                $first->byFish['high'],
+                $first->byFish['usual'],
+            ),
+            match (true) {
+                $place > 0 => Sentence::of('Undro picks the stronger part of that because of ' . implode(' and ', $because) . '.'),
+                $place < 0 => Sentence::of('Undro picks the finer part of that because of the clear water.'),
+                $asked->clear => Sentence::of('Clear water asks for finer line, and ' . implode(' and ', $because) . ' for stronger: it stays at usual.'),
+                default => null,
+            },
+            $first->floor?->why,
+        ]));
+    }
+
+    /** @return list<Sentence> */
+    private static function dragSays(Asked $asked, Force $drag, DragLimit $cappedBy): array
+    {
+        $share = $asked->fraction();
+        $again = sprintf('%.0f %%', 100 * Target::ASK_AGAIN);
+        // what holds it back is said with the limits
+        if ($cappedBy !== DragLimit::None) {
+            return [];
+        }
+
+        return array_filter([
+            Sentence::of(
                 sprintf(
-                    'A fish of that weight that runs {0} three times tires at a steady pull of about {1}%s. That takes a line of {2}: '
-                        . 'drag at %.0f %%, a knot that keeps %.0f %%, and a season of wear.',
-                    $cover ? ', weed included' : '',
-                    100 * $asked->fraction(),
+                    'Drag: {0}. That is %.0f %% of what the line holds with a knot that keeps %.0f %% and after a season of wear.',
+                    100 * $share,
                     100 * Link::USUAL_KNOT,
                 ),
-                $room->length,
-                $pull,
-                $asks,
+                $drag,
             ),
-            $floor ? Sentence::of('Lines under {0} are hard to handle. Undro suggests them only if you ask.', $least) : null,
-            !$floor && $more->inNewtons() < 0.97 * $asks->inNewtons()
-                ? Sentence::of('With {0} of room for a run, {1} would be enough.', $room->more()->length, $more)
-                : null,
+            match (true) {
+                $share > Target::ASK_AGAIN => Sentence::of("That share is over $again, so Drag asks you to confirm it."),
+                $asked->snags === Snags::Many => Sentence::of(
+                    "Among many snags, hook and hold. If hook and leader take it, go up to 45 %. Drag asks you to confirm over $again.",
+                ),
+                default => null,
+            },
+        ]);
+    }
+
+    /** @return list<Sentence> */
+    private static function runsSay(Asked $asked, Room $room, float $runs): array
+    {
+        return array_filter([
+            $runs > Room::MANY_RUNS
+                ? Sentence::of('{0} is too little room or line for such a fish. Give it more room, or hold hard and expect to lose some.', $room->length)
+                : Sentence::of(match (true) {
+                    $runs <= 1.0 => 'Such a fish tires within one run of {0} at that drag.',
+                    $runs < 1.5 => 'Such a fish tires in about one run of {0} at that drag.',
+                    default => sprintf('Such a fish tires in about %.0f runs of {0} at that drag.', $runs),
+                }, $room->length),
             $room->byLine
                 ? Sentence::of(
                     'Your line limits the run here, because the longest cast and {0} stay on the reel. More line gives more room.',
                     Length::metres(Room::SPARE_M),
                 )
-                : null,
-            $cover
-                ? Sentence::of(
-                    'Undro assumed the room for a run and {0} for weed. Type your own room if you know it.',
-                    Force::newtons(Room::WEED_N),
-                )
                 : ($asked->room === null
                     ? Sentence::of('Undro assumed the room for a run in such water. Type your own if you know it.')
                     : null),
-        ]));
+        ]);
     }
 
     private static function lengthSays(Asked $asked): Sentence
@@ -180,96 +231,27 @@ final readonly class LineChoice
         };
     }
 
-    /**
-     * How a line of the rack stands to this.
-     *
-     * @param Length|null $left what is left of it
-     */
-    public function suits(Material $material, Force $strength, ?Length $left): Suits
-    {
-        $rank = array_search($material, array_map(static fn(array $each): Material => $each[0], $this->materials), true);
-
-        return match (true) {
-            $rank === false => Suits::OtherMaterial,
-            $strength->inNewtons() < 0.97 * $this->leastOf($material)->inNewtons() => Suits::TooLight,
-            $strength->inNewtons() > 1.03 * $this->most->inNewtons() => Suits::Stronger,
-            $left !== null && $left->inMetres() < $this->length->inMetres() => Suits::TooShort,
-            default => Suits::Yes,
-        };
-    }
-
-    /** @return array{Length|null, Force|null, Sentence} */
-    private static function leader(Asked $asked, Material $material, Force $least): array
-    {
-        if ($asked->fishing === Fishing::Distance && CastingLeader::needed($asked->lure, Cast::Power, $least) && $asked->lure !== null) {
-            $strength = CastingLeader::strength($asked->lure);
-            $length = CastingLeader::length(
-                Length::metres(self::DROP_M),
-                $asked->rodLong ?? Length::metres(self::ROD_M),
-                Diameter::millimetres(self::SPOOL_MM),
-                CastingLeader::TURNS_CUT,
-            );
-
-            return [$length, $strength, Sentence::of(
-                'Leader: use a casting leader of {0}. A sinker cast hard snaps thinner line, and a flying sinker can kill. Make it about '
-                    . '{1}: through the guides, plus eight turns on the spool. Replace it at five turns.',
-                $strength,
-                $length,
-            )];
-        }
-        if ($asked->toothy) {
-            $strength = Force::newtons(self::TOOTHY * $least->inNewtons());
-            $long = Length::metres($asked->fishing === Fishing::DeepJigging ? 1.0 : 0.5);
-
-            return [$long, $strength, Sentence::of(
-                'Leader: teeth, spines and gill covers cut any line. Use {0} of wire, or of much thicker mono or fluorocarbon, of {1}. '
-                    . 'Only wire is safe against teeth.',
-                $long,
-                $strength,
-            )];
-        }
-        if ($material === Material::Braid) {
-            $long = Length::metres(match ($asked->fishing) {
-                Fishing::HeavyCover => 0.6,
-                Fishing::DeepJigging => 3.0,
-                default => 1.5,
-            });
-
-            return [$long, $least, Sentence::of(
-                'Leader: fish see braid, and rubbing damages it. Tie on {0} of fluorocarbon or mono of about {1}.',
-                $long,
-                $least,
-            )];
-        }
-        if ($asked->snags === Snags::Many) {
-            return [Length::metres(1.0), $least, Sentence::of(
-                'Leader: {0} of tougher line, against rocks and roots.',
-                Length::metres(1.0),
-            )];
-        }
-
-        return [null, null, Sentence::of('Leader: you need none with this line in this water.')];
-    }
-
     /** @return list<Sentence> */
-    private static function limits(Force $pull, Force $least, ?Force $reelMax, ?LineRange $rod): array
+    private static function limits(Asked $asked, MaterialChoice $first, Force $drag, DragLimit $cappedBy): array
     {
-        $limits = [];
-        if ($reelMax !== null && $reelMax->inNewtons() < $pull->inNewtons()) {
-            $limits[] = Sentence::of(
-                'The reel’s drag reaches {0}, less than the {1} this needs. A stronger line doesn’t help. A stronger reel does.',
-                $reelMax,
-                $pull,
-            );
-        }
-        if ($rod !== null && $rod->strongest->inNewtons() < $least->inNewtons()) {
-            $limits[] = Sentence::of(
-                'The rod is rated for lines up to {0}, and this needs {1}. Use a stronger rod or more line, or aim for smaller fish.',
-                $rod->strongest,
-                $least,
-            );
-        }
-
-        return $limits;
+        return array_values(array_filter([
+            match ($cappedBy) {
+                DragLimit::None => null,
+                DragLimit::Person => Sentence::of(
+                    "The drag stays at {0}: {$asked->hold->word()}, nobody holds more for long. The line could take more."
+                        . ($asked->hold === RodHold::Harness ? '' : ' A butt pad or a harness lets you hold more.'),
+                    $drag,
+                ),
+                DragLimit::Reel => Sentence::of('The drag stays at {0}, the most this reel gives. The line could take more.', $drag),
+                DragLimit::Rod => Sentence::of('The drag stays at {0}, the most this rod takes. The line could take more.', $drag),
+            },
+            $asked->rod !== null && $asked->rod->strongest->inNewtons() < $first->pick->inNewtons()
+                ? Sentence::of(
+                    'The rod is rated for lines up to {0}. Many anglers fish stronger line on such a rod. In a snag with the drag locked, '
+                        . 'the rod breaks first: point it at the snag and pull on the line.',
+                    $asked->rod->strongest,
+                )
+                : null,
+        ]));
     }
 }

@@ -8,6 +8,8 @@ use Undro\Choice\Asked;
 use Undro\Choice\Current;
 use Undro\Choice\Fishing;
 use Undro\Choice\LineChoice;
+use Undro\Choice\MaterialChoice;
+use Undro\Choice\RodHold;
 use Undro\Choice\Snags;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
@@ -16,11 +18,12 @@ use Undro\Json\PlanInput;
 use Undro\Json\Written;
 use Undro\Line\Material;
 use Undro\Line\NominalDiameter;
+use Undro\Spool\ReelKind;
 use Undro\Units\Mass;
 use Undro\Units\MassUnit;
 use Undro\Units\Typed;
 
-/** "choose": which line, from how one fishes, and which of the lines at hand suit. */
+/** "choose": which line, from how one fishes, and how the lines at hand compare to it. */
 final class ChooseCase implements Calculator
 {
     /**
@@ -36,36 +39,42 @@ final class ChooseCase implements Calculator
         $choice = $in->make(static fn(): LineChoice => LineChoice::of(new Asked(
             $fishing,
             $fish,
-            $in->choice('snags', Snags::class, $fishing->snags()),
+            $in->optionalChoice('snags', Snags::class) ?? $fishing->snags(),
             $in->choice('current', Current::class, Current::None),
             self::mass($in, 'lure', MassUnit::Gram),
             $in->optionalMetres('cast_m', 0, 500),
             $in->optionalMetres('room_m', 1, 2000),
             $in->boolean('toothy'),
-            $in->boolean('finest'),
+            $in->boolean('clear'),
             $in->optionalForce('reel_max_N', ...Bounds::FORCE_N),
             $rodIn === null ? null : MatchCase::printed($rodIn, Material::Mono),
             $rodIn?->optionalMetres('length_m', 0.3, 15),
+            $rodIn?->optionalForce('max_drag_N', ...Bounds::FORCE_N),
             PlanInput::habits($in)->dragFraction(),
+            $in->choice('hold', RodHold::class, RodHold::InHand),
+            $in->optionalChoice('reel', ReelKind::class),
         )));
 
         return [
-            'pull_N' => $choice->pull->inNewtons(),
+            'drag_N' => $choice->drag->inNewtons(),
+            'drag_capped_by' => $choice->cappedBy->value,
             'fraction' => $choice->fraction(),
+            'runs' => $choice->runs,
             'room_m' => $choice->room->length->inMetres(),
-            'least_N' => $choice->least->inNewtons(),
-            'floor' => $choice->floor,
-            'most_N' => $choice->most->inNewtons(),
-            'materials' => array_map(static fn(array $each): array => [
-                'material' => $each[0]->value,
-                'why' => $each[1],
-                'least_N' => ($least = $choice->leastOf($each[0]))->inNewtons(),
-                'diameter_mm' => NominalDiameter::of($each[0], $least)->inMillimetres(),
+            'materials' => array_map(static fn(MaterialChoice $each): array => [
+                'material' => $each->material->value,
+                'low_N' => $each->low->inNewtons(),
+                'usual_N' => $each->usual->inNewtons(),
+                'high_N' => $each->high->inNewtons(),
+                'pick_N' => $each->pick->inNewtons(),
+                'diameter_mm' => NominalDiameter::of($each->material, $each->pick)->inMillimetres(),
+                'why' => $each->why,
             ], $choice->materials),
             'length_m' => $choice->length->inMetres(),
             'leader' => $choice->leader === null ? null : [
-                'length_m' => $choice->leader->inMetres(),
-                'strength_N' => $choice->leaderStrength?->inNewtons(),
+                'length_m' => $choice->leader->length->inMetres(),
+                'strength_N' => $choice->leader->strength->inNewtons(),
+                'of' => $choice->leader->of->value,
             ],
             'reasons' => array_map(Written::sentence(...), $choice->reasons),
             'limits' => array_map(Written::sentence(...), $choice->limits),
@@ -73,15 +82,15 @@ final class ChooseCase implements Calculator
         ];
     }
 
-    /** @return array<string, mixed> how a line at hand stands to the choice */
+    /** @return array<string, mixed> how a line at hand compares to the choice */
     private static function held(Input $in, LineChoice $choice): array
     {
         $material = $in->choice('material', Material::class);
         $strength = $in->optionalForce('strength_N', ...Bounds::FORCE_N)
             ?? NominalDiameter::strengthOf($material, $in->diameter('diameter_mm', ...Bounds::LINE_MM));
-        $suits = $choice->suits($material, $strength, $in->optionalMetres('left_m', ...Bounds::LENGTH_M));
+        [$verdict, $words] = $choice->verdict($material, $strength, $in->optionalMetres('left_m', ...Bounds::LENGTH_M));
 
-        return ['id' => (int) $in->number('id', 0, PHP_INT_MAX), 'suits' => $suits->value, 'words' => $suits->words()];
+        return ['id' => (int) $in->number('id', 0, PHP_INT_MAX), 'verdict' => $verdict->value, 'words' => $words];
     }
 
     /** @throws \Undro\DomainFault */

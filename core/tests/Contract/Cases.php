@@ -248,7 +248,7 @@ final class Cases
             'choose' => [
                 [
                     'fishing' => 'general', 'fish' => '3 kg', 'snags' => 'some', 'current' => 'some', 'lure' => '28 g', 'cast_m' => '50 m',
-                    'room_m' => '70 m', 'toothy' => true, 'finest' => true, 'reel_max_N' => '6 kg', 'rod' => ['mono_range' => '6-14 lb', 'length_m' => '2.7 m'],
+                    'room_m' => '70 m', 'toothy' => true, 'clear' => true, 'hold' => 'butt_pad', 'reel' => 'baitcasting', 'reel_max_N' => '6 kg', 'rod' => ['mono_range' => '6-14 lb', 'length_m' => '2.7 m'],
                     'schools' => ['drag' => '0.30'],
                     'rack' => [
                         ['id' => 1, 'material' => 'mono', 'diameter_mm' => 0.3, 'strength_N' => 60, 'left_m' => 220],
@@ -256,6 +256,7 @@ final class Cases
                     ],
                 ],
                 ['fishing' => 'heavy_cover', 'fish' => '2 kg', 'snags' => 'many', 'lure' => '60 g'],
+                ['fishing' => 'big_game', 'fish' => '60 kg', 'hold' => 'harness', 'rod' => ['max_drag_N' => '9 kg']],
                 ['fishing' => 'light_clear', 'fish' => '1 kg', 'snags' => 'none', 'lure' => '5 g'],
                 ['fishing' => 'distance', 'fish' => '5 kg', 'current' => 'strong', 'lure' => '112 g', 'cast_m' => '100 m', 'rod' => ['mono_range' => '10-20 lb', 'length_m' => '3.9 m']],
             ],

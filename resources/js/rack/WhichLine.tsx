@@ -21,6 +21,7 @@ const FISHING = [
   { value: 'distance', label: 'distance over sand or shingle' },
   { value: 'deep_jigging', label: 'deep jigging' },
   { value: 'big_fish', label: 'big still-water or river fish' },
+  { value: 'big_game', label: 'big game from a boat' },
 ];
 const SNAGS = [
   { value: '', label: 'as usual for that' },
@@ -33,6 +34,13 @@ const CURRENT = [
   { value: 'some', label: 'some current' },
   { value: 'strong', label: 'strong current' },
 ];
+
+const HOLD = [
+  { value: 'in_hand', label: 'in hand' },
+  { value: 'butt_pad', label: 'standing, with a butt pad' },
+  { value: 'harness', label: 'with a harness or in a chair' },
+];
+const LEADER_OF = { mono: 'mono', fluoro: 'fluorocarbon', wire: 'wire' };
 
 /** The Plan place with this main line for what is on the bench. */
 const planWith = (line: Partial<Draft>) => `/plan?${new URLSearchParams(line)}`;
@@ -48,7 +56,8 @@ export function WhichLine() {
     snags: '',
     room: '',
     toothy: false,
-    finest: false,
+    clear: false,
+    hold: 'in_hand',
     current: 'none',
     lure: '',
     cast: '',
@@ -66,7 +75,9 @@ export function WhichLine() {
           ...(typed.snags && { snags: typed.snags as 'none' }),
           room_m: withUnit(typed.room, units.length) || null,
           toothy: typed.toothy,
-          finest: typed.finest,
+          clear: typed.clear,
+          hold: typed.hold as 'in_hand',
+          reel: reel?.kind ?? null,
           current: typed.current as 'none',
           lure: withUnit(typed.lure, 'g'),
           cast_m: withUnit(typed.cast, units.length) || null,
@@ -77,6 +88,7 @@ export function WhichLine() {
                   ? `${withUnit(rod.line_min || rod.line_max, units.force)} - ${withUnit(rod.line_max, units.force)}`
                   : '',
                 length_m: rod.length || null,
+                max_drag_N: rod.max_drag_N ?? null,
               }
             : null,
           schools: angler?.habits.schools ?? {},
@@ -91,7 +103,7 @@ export function WhichLine() {
   const { data, error } = useCalculator('choose', ask);
   const problem = error instanceof Problem ? error : null;
   const wrong = (field: string) => (problem?.field === field ? problem.message : undefined);
-  const select = (key: 'fishing' | 'snags' | 'current', label: string, choices: typeof SNAGS) => (
+  const select = (key: 'fishing' | 'snags' | 'current' | 'hold', label: string, choices: typeof SNAGS) => (
     <NativeSelect
       label={label}
       value={typed[key]}
@@ -100,16 +112,16 @@ export function WhichLine() {
     />
   );
   const mainLength = data ? words(length(data.length_m, units, 0)) : '';
+  const first = data?.materials[0];
+  const figure = ask && data && first && (
+    <>
+      {words(force(first.pick_N, units))} <span>{MATERIAL_WORD[first.material]}</span>
+    </>
+  );
   return (
     <section className={classes.which} aria-label="Choose a line">
       <p className={`${classes.strength} ${classes.first}`} data-stale={problem !== null || undefined}>
-        {ask && data ? (
-          <>
-            {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
-          </>
-        ) : (
-          <span>How strong should it be?</span>
-        )}
+        {figure || <span>How strong should it be?</span>}
       </p>
       <form onSubmit={(event) => event.preventDefault()} className={classes.asked}>
         {select('fishing', 'How you fish', FISHING)}
@@ -156,15 +168,16 @@ export function WhichLine() {
             ...rods.map((each) => ({ value: String(each.id), label: each.name })),
           ]}
         />
+        {select('hold', 'How you hold the rod', HOLD)}
         <Checkbox
           label="The fish has teeth, spines or sharp gill covers"
           checked={typed.toothy}
           onChange={(event) => set({ toothy: event.currentTarget.checked })}
         />
         <Checkbox
-          label="Include very fine lines"
-          checked={typed.finest}
-          onChange={(event) => set({ finest: event.currentTarget.checked })}
+          label="The water is clear, or the fish are shy"
+          checked={typed.clear}
+          onChange={(event) => set({ clear: event.currentTarget.checked })}
         />
       </form>
       <div className={classes.chosen} aria-live="polite">
@@ -174,21 +187,29 @@ export function WhichLine() {
         {ask && data && (
           <div data-stale={problem !== null || undefined} className={classes.answer}>
             <p className={classes.strength} data-testid="choice">
-              {words(force(data.least_N, units))} <span>to {words(force(data.most_N, units))}</span>
+              {figure}
             </p>
             <p className={classes.soft}>
-              Use {words(length(data.length_m, units, 0))} of line, for {words(length(data.room_m, units, 0))} of run
-              {data.leader && `, and a leader of ${words(length(data.leader.length_m, units))}`}
+              Use {words(length(data.length_m, units, 0))} of line
+              {data.leader
+                ? `, with a leader of ${words(length(data.leader.length_m, units))} of ${LEADER_OF[data.leader.of]}`
+                : ', without a leader'}
+              . The drag comes to about {words(force(data.drag_N, units))}.
             </p>
             <ol className={classes.materials}>
               {data.materials.map((each) => (
                 <li key={each.material}>
-                  <strong>{MATERIAL_WORD[each.material]}</strong> of {words(force(each.least_N, units))}, about{' '}
-                  {thickness(each.diameter_mm, units)}. {each.why}{' '}
+                  <strong>
+                    {words(force(each.pick_N, units))} {MATERIAL_WORD[each.material]}
+                  </strong>
+                  , about {thickness(each.diameter_mm, units)}
+                  {each.high_N > each.low_N &&
+                    `. Usual: ${words(force(each.low_N, units))} to ${words(force(each.high_N, units))}`}
+                  . {each.why}{' '}
                   <Link
                     to={planWith({
                       mainMaterial: each.material,
-                      mainSize: words(force(each.least_N, units)),
+                      mainSize: words(force(each.pick_N, units)),
                       mainLength,
                     })}
                   >
@@ -214,14 +235,14 @@ export function WhichLine() {
   );
 }
 
-/** What the rack already holds of it, the fitting ones first. */
+/** What the rack already holds of it, the usual ones first. */
 function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mainLength: string }) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
-  const order = ['yes', 'too_short', 'stronger'];
+  const order = ['usual', 'heavier', 'too_short'];
   const near = rack
-    .filter((each) => order.includes(each.suits))
-    .sort((a, b) => order.indexOf(a.suits) - order.indexOf(b.suits))
+    .filter((each) => order.includes(each.verdict))
+    .sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict))
     .slice(0, 6);
   return (
     <div>
@@ -232,7 +253,7 @@ function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mai
           const filler = fillers.find((one) => one.id === each.id);
           return (
             filler && (
-              <li key={each.id} data-suits={each.suits}>
+              <li key={each.id} data-verdict={each.verdict}>
                 <strong>{fillerName(filler, fillers)}</strong> {within(filler.left_m, filler.half_m, units)} left:{' '}
                 {each.words}{' '}
                 <Link to={planWith({ ...fromLine('main', filler.line), mainFiller: `${filler.id}`, mainLength })}>
