@@ -1,13 +1,13 @@
 import { defineConfig } from '@playwright/test';
 
 /**
- * Debian's Chromium against the three servers that ./undro test has started. The limits are those of a machine
+ * Debian's Chromium against the servers that ./undro test has started. The limits are those of a machine
  * that has little to give: no test measures time.
  */
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'tests/browser/results',
-  workers: 2,
+  workers: 3,
   timeout: 120_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,

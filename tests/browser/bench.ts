@@ -49,6 +49,7 @@ export const test = base.extend<{ watched: undefined }>({
   ],
 });
 
+export const DEMO_URL = process.env.UNDRO_DEMO_URL ?? 'http://127.0.0.1:8247';
 export const BENCH_URL = process.env.UNDRO_BENCH_URL ?? 'http://127.0.0.1:8249';
 export const EMPTY_URL = process.env.UNDRO_EMPTY_URL ?? 'http://127.0.0.1:8248';
 

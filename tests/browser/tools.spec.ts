@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { BENCH_URL, expect, onwards, test } from './bench';
+import { BENCH_URL, DEMO_URL, expect, onwards, test } from './bench';
 
 // what changes something here touches no reel that a run is wound on
 test.use({ baseURL: BENCH_URL });
@@ -241,26 +241,30 @@ test('a phone on the network comes in with the code, over plain http, and counts
   await expect(phone).toHaveURL(`${there}/pair`);
 });
 
-test('when something is wrong: found by search, the likeliest of this spool first, its action followed, and written down', async ({
-  page,
-}) => {
-  await onTheBench(page, 'Skerry 30');
-  await page.goto('/locker');
-  await page.getByRole('heading', { level: 1 }).waitFor();
-  await page.keyboard.press('Control+k');
-  await page.getByLabel('Search', { exact: true }).fill('digs in');
-  await page.getByRole('button', { name: 'Trouble: line digs in, and snaps on the next cast' }).click();
-  const first = page.getByRole('region', { name: 'Likely causes' }).getByRole('listitem').first();
-  await expect(first).toContainText('Thin line on thick coils');
-  await expect(first).toContainText('Likely here: The backing is');
-  await first.getByRole('button', { name: 'That was it: log it' }).click();
-  await expect(page.getByText('Saved in the log of this spool.')).toBeVisible();
-  await first.getByRole('link', { name: 'Plan and wind again' }).click();
-  await page.waitForURL(/plan/);
-  await page.goto('/log');
-  await expect(
-    page.getByText('line digs in, and snaps on the next cast: Thin line on thick coils').first(),
-  ).toBeVisible();
+// its backing is the demo's, which the runs at the bench change
+test.describe('on the demo', () => {
+  test.use({ baseURL: DEMO_URL });
+  test('when something is wrong: found by search, the likeliest of this spool first, its action followed, and written down', async ({
+    page,
+  }) => {
+    await onTheBench(page, 'Skerry 30');
+    await page.goto('/locker');
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await page.keyboard.press('Control+k');
+    await page.getByLabel('Search', { exact: true }).fill('digs in');
+    await page.getByRole('button', { name: 'Trouble: line digs in, and snaps on the next cast' }).click();
+    const first = page.getByRole('region', { name: 'Likely causes' }).getByRole('listitem').first();
+    await expect(first).toContainText('Thin line on thick coils');
+    await expect(first).toContainText('Likely here: The backing is');
+    await first.getByRole('button', { name: 'That was it: log it' }).click();
+    await expect(page.getByText('Saved in the log of this spool.')).toBeVisible();
+    await first.getByRole('link', { name: 'Plan and wind again' }).click();
+    await page.waitForURL(/plan/);
+    await page.goto('/log');
+    await expect(
+      page.getByText('line digs in, and snaps on the next cast: Thin line on thick coils').first(),
+    ).toBeVisible();
+  });
 });
 
 test('a baitcaster shows its own troubles, and a tap on a phone brings the causes into view', async ({ page }) => {

@@ -223,7 +223,7 @@ export function WhichLine() {
                 <li key={each.sentence}>{sentence(each, units)}</li>
               ))}
             </ul>
-            <Held rack={data.rack} mainLength={mainLength} />
+            <Held choice={data} mainLength={mainLength} />
             <p className={classes.soft}>
               This is general experience, not a promise. Rules on line and leaders differ by water. Follow the local
               ones.
@@ -235,14 +235,20 @@ export function WhichLine() {
   );
 }
 
-/** What the rack already holds of it, the usual ones first. */
-function Held({ rack, mainLength }: { rack: Schemas['ChooseResult']['rack']; mainLength: string }) {
+/** What the rack already holds of it: what is usual first, then by material and how near it is to the strength to buy. */
+function Held({ choice, mainLength }: { choice: Schemas['ChooseResult']; mainLength: string }) {
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const order = ['usual', 'heavier', 'too_short'];
-  const near = rack
+  const rank = (each: (typeof choice.rack)[number]) => {
+    const line = fillers.find((one) => one.id === each.id)?.line;
+    const material = choice.materials.findIndex((one) => one.material === line?.material);
+    const pick = choice.materials[material]?.pick_N ?? 1;
+    return 100 * order.indexOf(each.verdict) + 10 * material + Math.abs(Math.log((line?.strength_N ?? pick) / pick));
+  };
+  const near = choice.rack
     .filter((each) => order.includes(each.verdict))
-    .sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict))
+    .sort((a, b) => rank(a) - rank(b))
     .slice(0, 6);
   return (
     <div>
