@@ -18,6 +18,7 @@ use App\Stock\Pack;
 use App\Stock\Packs;
 use App\Upkeep\SpoolUpkeep;
 use App\Upkeep\UpkeepOfSpools;
+use App\Upkeep\UsualBacking;
 use Undro\Allocation\Choices;
 use Undro\Allocation\Part;
 use Undro\Allocation\Reserve;
@@ -57,6 +58,7 @@ final readonly class BenchDay
         private Packs $packs,
         private UpkeepOfSpools $upkeep,
         private Lines $lines,
+        private UsualBacking $backing,
     ) {}
 
     /**
@@ -229,7 +231,7 @@ final readonly class BenchDay
     {
         $care = $this->upkeep->of($reel, $spool, $angler) ?? throw BadStrip::nothingThere();
         $option = $care->upkeep->option($remedy);
-        $under = OnSpool::of($this->states->lying($spool->id))->backingLine();
+        $under = OnSpool::of($this->states->lying($spool->id))->backingLine() ?? $this->backing->line();
 
         return Job::care(
             "spool:$spool->id",

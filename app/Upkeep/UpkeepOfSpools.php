@@ -36,6 +36,7 @@ final readonly class UpkeepOfSpools
         private Shelf $shelf,
         private Packs $packs,
         private AsLearnt $learnt,
+        private UsualBacking $backing,
     ) {}
 
     /**
@@ -110,6 +111,7 @@ final readonly class UpkeepOfSpools
         $kinds = self::kinds($states);
         [$then, $turned] = self::sinceFilled($states, $kinds);
         $main = $this->lines->line($line);
+        $under = $on->backingLine() ?? $this->backing->line();
         $wear = Wear::of(
             $main->material,
             $angler?->limits($main->material) ?? Limits::usual($main->material),
@@ -129,10 +131,11 @@ final readonly class UpkeepOfSpools
             $reel->fullLevel($spool, $main, $angler)->gap,
             $reel->gear_ratio,
             $this->packs->paidPerMetre($line),
-            ($under = $on->backingLine()) === null ? null : $this->packs->paidPerMetre($under),
+            $under === null ? null : $this->packs->paidPerMetre($under),
             $this->inspections->of($spool->id, $on->since(), $states, $kinds),
             $this->inspections->lostOn($spool->id, $states, $kinds),
             $turned,
+            $under === null || $on->backing !== [] ? null : $this->lines->line($under),
         ), $today);
     }
 

@@ -127,4 +127,31 @@ final class BenchDayTest extends FilledSpoolTestCase
         self::assertStringContainsString('Cut 13 m off the outer end', $day['jobs'][0]['note']['text']);
         self::assertSame(["spool:$this->spool"], $day['order'], 'and takes its time');
     }
+
+    public function testBackingGoesUnderALineThatHasNoneFromTheAdviceToTheLedger(): void
+    {
+        $reel = $this->ask('POST', '/api/reels', ['name' => 'Bare', 'kind' => 'spinning', 'gear_ratio' => '5.2'], status: 201)['id'];
+        $bare = $this->ask('POST', '/api/spools', [
+            'name' => 'deep', 'reels' => [$reel], 'lip' => 'straight', 'stamp' => '0.25/240', 'measured_with' => 'caliper',
+            'measures' => ['lip_diameter' => '46.2 mm', 'arbor_diameter' => '31 mm', 'traverse' => '19.5 mm'],
+        ], status: 201)['id'];
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'wound', 'happened_at' => '2026-11-01T10:00:00Z', 'moves' => [
+            ['from' => ['kind' => 'shop'], 'to' => ['kind' => 'spool', 'id' => $bare], 'length_m' => 120, 'line' => $this->braid],
+        ]], status: 201);
+        $this->spool = $bare;
+        $care = $this->care();
+        self::assertSame(['low', 'top_up'], [$care['state'], $care['pick']]);
+        $add = $this->option($care, 'top_up')['add_m'];
+        $wish = array_column($this->ask('GET', '/api/day'), null, 'spool')[$bare];
+        self::assertSame('top_up', $wish['task']);
+        $day = $this->ask('POST', '/api/day', ['jobs' => [$wish]]);
+        self::assertCount(1, $day['cuts']);
+        self::assertGreaterThan($add, $day['cuts'][0]['length_m']);
+        self::assertStringContainsString('as backing', $day['jobs'][0]['note']['text']);
+        $this->say(['what' => 'topped_up', 'metres' => $add, 'filler' => $this->filler]);
+        $after = $this->care();
+        self::assertSame('fit', $after['state']);
+        self::assertEqualsWithDelta($after['level']['wanted_mm'], $after['level']['depth_mm'], 0.05);
+        self::assertEqualsWithDelta(120, $after['length_m'], 0.01, 'the same main line');
+    }
 }

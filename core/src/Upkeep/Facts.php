@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Undro\Upkeep;
 
 use Undro\Fill\Layer;
+use Undro\Line\Line;
+use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Strip\Outcome;
+use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Price;
 
 /** All that is known of the line on a spool when it is asked what it needs. */
 final readonly class Facts
 {
+    private const USUAL_BACKING_MM = 0.30;
+
     /**
      * @param list<Layer>           $layers    on the spool, from the arbor out, all of known length; the last is the main line
      * @param list<Layer>           $then      as it was filled; empty: not known
@@ -23,6 +28,7 @@ final readonly class Facts
      * @param list<Inspection>      $found     on the main line, where it lies now, the worst first
      * @param string|null           $lostOn    ISO, when its end was lost and nobody has cut it back or looked at it since
      * @param string|null           $turned    ISO, when it was turned over
+     * @param Line|null             $spare     what would go under a main line that has no backing; null: the usual mono
      */
     public function __construct(
         public ReelKind $reel,
@@ -37,6 +43,7 @@ final readonly class Facts
         public array $found,
         public ?string $lostOn,
         public ?string $turned,
+        private ?Line $spare = null,
     ) {}
 
     public function main(): Layer
@@ -54,6 +61,14 @@ final readonly class Facts
     public function backing(): array
     {
         return array_map(static fn(Layer $layer): Length => $layer->length ?? Length::metres(0), array_slice($this->layers, 0, -1));
+    }
+
+    /** The line that backing is added of: what lies outermost under the main line, or what would go under it. Source of the usual: handbook, chapter 2. */
+    public function backingLine(): Line
+    {
+        return count($this->layers) > 1
+            ? $this->layers[count($this->layers) - 2]->line
+            : $this->spare ?? Line::of(Material::Mono, Diameter::millimetres(self::USUAL_BACKING_MM));
     }
 
     /** As long as the main line was when it was wound. */

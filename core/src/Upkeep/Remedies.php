@@ -65,9 +65,6 @@ final class Remedies
     {
         $none = Length::metres(0);
         $main = $facts->length();
-        if (count($facts->layers) < 2) {
-            return self::cannot(Remedy::TopUp, Sentence::of('There is no backing to add to.'));
-        }
         if ($level === null) {
             return self::cannot(Remedy::TopUp, Sentence::of('Undro doesn’t know the spool’s shape well enough to say how much is missing. '
                 . 'Measure the lip, the arbor and the width.'));
@@ -88,24 +85,33 @@ final class Remedies
             Length::metres(2 * $main->inMetres() + $more),
             $facts->backingPrice?->times($more),
             true,
-            Sentence::of(
-                'Wind the main line ({0}) onto a spare spool, add {1} of backing, and wind the main line back. It then ends {2} below the lip.',
-                $main,
-                $add,
-                $facts->wanted,
-            ),
+            count($facts->layers) > 1
+                ? Sentence::of(
+                    'Wind the main line ({0}) onto a spare spool, add {1} of backing, and wind the main line back. It then ends {2} below the lip.',
+                    $main,
+                    $add,
+                    $facts->wanted,
+                )
+                : Sentence::of(
+                    "Wind the main line ({0}) onto a spare spool and wind on {1} of {3} {$facts->backingLine()->material->word()} as backing. Tie "
+                        . 'the main line to it and wind it back. It then ends {2} below the lip.',
+                    $main,
+                    $add,
+                    $facts->wanted,
+                    $facts->backingLine()->diameter,
+                ),
         );
     }
 
     /** How much backing brings the line back up to the wanted level, m; below 0: it stands over it. */
     private static function missing(Facts $facts): float
     {
-        $under = count($facts->layers) - 2;
-        $open = $facts->layers;
-        $open[$under] = Layer::open(Role::Backing, $facts->layers[$under]->line);
-        $solved = FillCalculator::solve($facts->spool, $facts->wanted, array_values($open))->solved;
+        $lying = array_slice($facts->layers, 0, -1);
+        $outermost = array_pop($lying);
+        $open = [...$lying, Layer::open(Role::Backing, $facts->backingLine()), $facts->main()];
+        $solved = FillCalculator::solve($facts->spool, $facts->wanted, $open)->solved;
 
-        return ($solved?->band->middle->inMetres() ?? 0.0) - ($facts->layers[$under]->length?->inMetres() ?? 0.0);
+        return ($solved?->band->middle->inMetres() ?? 0.0) - ($outermost?->length?->inMetres() ?? 0.0);
     }
 
     private static function turnOver(Facts $facts): Option

@@ -153,7 +153,7 @@ final readonly class Upkeep
                 Remedy::TurnOver,
                 Sentence::of('Half of the line’s life is over. Reverse it once, and the unworn end fishes the other half.'),
             ],
-            State::Low => self::pickWhenLow($level ?? throw new \LogicException('Low by no level.'), $can(Remedy::TopUp)),
+            State::Low => self::pickWhenLow($facts, $level ?? throw new \LogicException('Low by no level.'), $can(Remedy::TopUp)),
             State::Nicked, State::Soon, State::Fit => $worst === null
                 ? [Remedy::Leave, Sentence::of($state === State::Soon ? 'Good for now. It is due soon.' : 'Nothing to do.')]
                 : self::pickWhenFound($worst, $can(Remedy::CutBack)),
@@ -191,16 +191,21 @@ final readonly class Upkeep
     }
 
     /** @return array{Remedy, Sentence} */
-    private static function pickWhenLow(Level $level, bool $canTopUp): array
+    private static function pickWhenLow(Facts $facts, Level $level, bool $canTopUp): array
     {
         $deeper = Length::millimetres(max(0.0, $level->depth->inMillimetres() - $level->wanted->inMillimetres()));
 
-        return $canTopUp
-            ? [Remedy::TopUp, Sentence::of('The line is {0} too low. You lose casting distance and line per turn.', $deeper)]
-            : [
-                Remedy::Replace,
-                Sentence::of('The line is {0} too low, and there is no backing to add to. With new line, put some backing under it.', $deeper),
-            ];
+        return match (true) {
+            !$canTopUp => [Remedy::Replace, Sentence::of('The line is {0} too low, and adding backing does not bring it up.', $deeper)],
+            count($facts->layers) > 1 => [
+                Remedy::TopUp,
+                Sentence::of('The line is {0} too low. You lose casting distance and line per turn.', $deeper),
+            ],
+            default => [
+                Remedy::TopUp,
+                Sentence::of('The line is {0} too low, with no backing under it. Put backing under it, and the same line fishes on.', $deeper),
+            ],
+        };
     }
 
     /**

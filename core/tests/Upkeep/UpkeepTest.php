@@ -96,6 +96,22 @@ final class UpkeepTest extends TestCase
         });
     }
 
+    /** The same where nothing lies under it: backing is put there, and the line fishes on. */
+    public function testBackingIsPutUnderALineThatHasNone(): void
+    {
+        $this->limitTo(40)->forAll(self::share())->then(static function (int $main): void {
+            $case = self::spool(['length_m' => self::between(30, 120, $main)]);
+            array_shift($case['pieces']);
+            $found = Compute::run('upkeep', $case);
+            self::assertSame(['low', 'top_up'], [$found['state'], $found['pick']]);
+            $option = array_column($found['options'], null, 'id')['top_up'];
+            $backing = ['material' => 'mono', 'diameter_mm' => 0.30, 'length_m' => $option['add_m']];
+            $fill = Compute::run('fill', ['spool' => self::SPOOL, 'layers' => [$backing, ...$case['pieces']]]);
+            self::assertEqualsWithDelta($found['level']['wanted_mm'], $fill['layers'][1]['depth_mm'], 0.001);
+            self::assertStringContainsString('0.30 mm mono as backing', $option['text']);
+        });
+    }
+
     /** More outings, more age, harder ground: a line never comes due later for it. */
     public function testWearOnlyGoesOneWay(): void
     {
@@ -205,7 +221,6 @@ final class UpkeepTest extends TestCase
         )['top_up'];
         self::assertStringContainsString('There is nothing to add', $why(['length_m' => 200.0, 'backing_m' => 120.0]));
         self::assertStringContainsString('shape well enough', $why([], ['spool' => ['ratings_text' => '0.25/200']]));
-        self::assertStringContainsString('no backing', $why([], ['pieces' => array_slice(self::spool([])['pieces'], 1)]));
     }
 
     public function testAWrongDateIsNamed(): void
