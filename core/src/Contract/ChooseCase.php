@@ -11,6 +11,7 @@ use Undro\Choice\LineChoice;
 use Undro\Choice\MaterialChoice;
 use Undro\Choice\RodHold;
 use Undro\Choice\Snags;
+use Undro\Drag\Link;
 use Undro\Input\BadInput;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
@@ -50,7 +51,7 @@ final class ChooseCase implements Calculator
             $rodIn === null ? null : MatchCase::printed($rodIn, Material::Mono),
             $rodIn?->optionalMetres('length_m', 0.3, 15),
             $rodIn?->optionalForce('max_drag_N', ...Bounds::FORCE_N),
-            PlanInput::habits($in)->dragFraction(),
+            PlanInput::habits($in)->dragFraction(Link::USUAL_HOLDS),
             $in->choice('hold', RodHold::class, RodHold::InHand),
             $in->optionalChoice('reel', ReelKind::class),
         )));

@@ -54,7 +54,8 @@ final class DragCase implements Calculator
     {
         $links = $in->has('chain') ? ChainInput::links($in->object('chain')) : array_map(self::link(...), $in->objects('links', 1, 20));
         $own = self::fraction($in);
-        $habit = Habits::of($in->words('schools', 20))->dragFraction();
+        $habits = Habits::of($in->words('schools', 20));
+        $habit = $habits->dragFraction(self::weakestOfLabel($links));
         $fraction = $own ?? $habit ?? $in->optionalChoice(
             'fishing',
             Fishing::class,
@@ -69,9 +70,22 @@ final class DragCase implements Calculator
         return [
             ...self::target($target, $fraction, $in),
             'fraction_from' => $own !== null ? 'own' : ($habit !== null ? 'habit' : 'fishing'),
+            'label_share' => $own === null ? $habits->labelShare() : null,
             ...self::chain($links, $in),
             ...self::runsOut($in, $target),
         ];
+    }
+
+    /**
+     * What the weakest link holds, as a share of the main line's label.
+     *
+     * @param list<Link> $links
+     */
+    private static function weakestOfLabel(array $links): float
+    {
+        $main = array_values(array_filter($links, static fn(Link $link): bool => $link->kind === LinkKind::Main))[0] ?? $links[0] ?? null;
+
+        return $main === null ? 1.0 : Chain::of($links)->weakest->working()->inNewtons() / $main->rated->inNewtons();
     }
 
     /** A share of the weakest link; typed, it may be in per cent. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Contract;
 
+use Undro\Drag\Link;
 use Undro\Input\Bounds;
 use Undro\Input\Input;
 use Undro\Json\PlanInput;
@@ -46,7 +47,7 @@ final class MatchCase implements Calculator
             $rodIn === null ? null : self::printed($rodIn, $line->material) ?? self::printed($rodIn, Material::Mono),
             $reelIn->optionalForce('max_drag_N', ...Bounds::FORCE_N),
             $rodIn?->optionalForce('max_drag_N', ...Bounds::FORCE_N),
-            PlanInput::habits($in)->dragFraction() ?? self::QUARTER,
+            PlanInput::habits($in)->dragFraction(Link::USUAL_HOLDS) ?? self::QUARTER,
         );
 
         return [

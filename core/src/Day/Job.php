@@ -10,9 +10,7 @@ use Undro\DomainFault;
 use Undro\Fill\FilledLayer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
-use Undro\Habit\Question;
 use Undro\Plan\Plan;
-use Undro\Run\Steps;
 use Undro\Spool\Usual;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
@@ -161,8 +159,8 @@ final readonly class Job
     /** The longest of its lines' soaks, minutes. */
     private static function soak(Wanted $wanted, Plan $plan): float
     {
-        return $wanted->habits->school(Question::Soak) !== 'before' ? 0.0 : max([0.0, ...array_map(
-            static fn(FilledLayer $layer): float => Steps::soakMinutes($layer->layer->line->material),
+        return max([0.0, ...array_map(
+            static fn(FilledLayer $layer): float => $wanted->habits->soakSeconds($layer->layer->line->material) / 60,
             $plan->drawn->layers,
         )]);
     }

@@ -13,6 +13,9 @@ final readonly class Link
     public const USUAL_KNOT = 0.75;
     public const USUAL_CONDITION = 0.9;
 
+    /** What is taken to hold of a main line's label where neither knot nor condition is known. */
+    public const USUAL_HOLDS = self::USUAL_KNOT * self::USUAL_CONDITION;
+
     private function __construct(
         public string $name,
         public Force $rated,

@@ -15,6 +15,8 @@ final readonly class Habits
 {
     /** Braid thicker than this asks for a glove. Source: handbook, chapter 1. */
     private const GLOVE_MM = 0.25;
+    /** What the schools begin with that set the drag by the label. */
+    private const LABEL = 'label_';
 
     /** @param array<string, string> $schools school by question */
     private function __construct(private array $schools) {}
@@ -71,12 +73,29 @@ final readonly class Habits
         return FullMeans::from($this->school(Question::Full));
     }
 
-    /** The share of the line's strength for the drag; null: by the fishing. */
-    public function dragFraction(): ?float
+    /** The share of the main line's label that the drag is set to; null: it is a share of the weakest link. Source: handbook, chapter 5. */
+    public function labelShare(): ?float
     {
         $school = $this->school(Question::Drag);
 
-        return $school === 'rule' ? null : (float) $school;
+        return str_starts_with($school, self::LABEL) ? (float) substr($school, strlen(self::LABEL)) : null;
+    }
+
+    /**
+     * The share of the weakest link that the drag is set to, at most all of it; null: by the fishing.
+     *
+     * @param float $weakest what the weakest link holds, as a share of the main line's label
+     */
+    public function dragFraction(float $weakest): ?float
+    {
+        $label = $this->labelShare();
+        $school = $this->school(Question::Drag);
+
+        return match (true) {
+            $label !== null => min(1.0, $label / $weakest),
+            $school === 'rule' => null,
+            default => (float) $school,
+        };
     }
 
     /** How the filler is held: what brakes it decides first, and a baitcaster takes an axle whatever the habit. */
@@ -86,8 +105,29 @@ final readonly class Habits
             'clamp' => Hold::Clamp,
             'water' => Hold::Bucket,
             'helper' => Hold::Nail,
-            default => $reel->hasFixedSpool() && $this->school(Question::FillerHold) !== 'axle' ? Hold::Floor : Hold::Box,
+            default => match ($this->school(Question::FillerHold)) {
+                'bag' => Hold::Bag,
+                'axle' => Hold::Box,
+                default => $reel->hasFixedSpool() ? Hold::Floor : Hold::Box,
+            },
         };
+    }
+
+    /** How long a filler spool of this is soaked before it is wound, s; 0: not at all. Source: handbook, chapter 1, "Soak". */
+    public function soakSeconds(Material $material): int
+    {
+        return match (true) {
+            $this->school(Question::Soak) !== 'before' || $material === Material::Braid => 0,
+            $material !== Material::Fluoro => 480,
+            $this->soaksCool($material) => 600,
+            default => 50,
+        };
+    }
+
+    /** Fluorocarbon in cool water for long, in place of hot water for a minute. */
+    public function soaksCool(Material $material): bool
+    {
+        return $material === Material::Fluoro && $this->school(Question::FluoroSoak) === 'cool';
     }
 
     /**
@@ -215,7 +255,7 @@ final readonly class Habits
             'after' => 'Soak the filled spool for about 15 minutes afterwards. Take bearings and washers out first.',
             'conditioner' => 'Wipe line conditioner on as you wind.',
             'none' => 'Wind the line dry, as it comes off the filler spool.',
-            default => sprintf(
+            default => $this->soaksCool($material) ? 'Soak the filler spool in cool water first, for about ten minutes.' : sprintf(
                 'Soak the filler spool in hand-hot water first, for %s. Never use boiling water, and keep it out of children’s reach.',
                 $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
             ),

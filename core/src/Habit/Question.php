@@ -15,6 +15,7 @@ enum Question: string
     case FillerWay = 'filler_way';
     case FillerHold = 'filler_hold';
     case Soak = 'soak';
+    case FluoroSoak = 'fluoro_soak';
     case Tension = 'tension';
     case Full = 'full';
     case Drag = 'drag';
@@ -33,6 +34,7 @@ enum Question: string
             self::FillerWay => 'Which way up do you lay the filler spool?',
             self::FillerHold => 'Do you lay the filler spool flat or on an axle?',
             self::Soak => 'Do you soak the line?',
+            self::FluoroSoak => 'How long do you soak fluorocarbon?',
             self::Tension => 'How do you keep tension?',
             self::Full => 'How full is a full spool?',
             self::Drag => 'What share of the line’s strength do you set the drag to?',
@@ -85,6 +87,7 @@ enum Question: string
                 'A few minutes in hand-hot water with a drop of dish soap softens mono, fluorocarbon and hybrid and removes the factory '
                     . 'film. Braid is only wetted, so that it packs tightly.',
             ],
+            self::FluoroSoak => ['short', 'Fluorocarbon takes up hardly any water. Warmth softens it, and a minute is enough for that.'],
             self::Tension => [
                 'by_line',
                 'Use a damp cloth for thin braid, fingers for mono and a glove for thick braid. Stay firm all the way: the finished spool '
@@ -147,6 +150,7 @@ enum Question: string
                 $school('either', 'either', 'both work if done right'),
                 $school('flat', 'flat on the floor', 'needs nothing, and the filler spool can’t overrun'),
                 $school('axle', 'on an axle', 'adds no twist'),
+                $school('bag', 'in a bag or crate among other spools', 'adds no twist, and the other spools brake it'),
             ],
             self::Soak => [
                 $school(
@@ -157,6 +161,10 @@ enum Question: string
                 $school('after', 'the filled spool, for about 15 minutes', 'the coils settle in place; take bearings and washers out first'),
                 $school('conditioner', 'a line conditioner', 'you wipe it on, with no bucket'),
                 $school('none', 'nothing', 'good line settles after the first trip'),
+            ],
+            self::FluoroSoak => [
+                $school('short', 'under a minute in hand-hot water', 'warm and limp at once'),
+                $school('cool', 'about ten minutes in cool water', 'gentle, and there is no signal to miss'),
             ],
             self::Tension => [
                 $school('by_line', 'depends on the line', 'cloth, fingers or glove to suit the line'),
@@ -182,6 +190,8 @@ enum Question: string
                 $school('0.25', '25 %', 'a quarter, always'),
                 $school('0.30', '30 %', 'braid and heavy cover'),
                 $school('0.35', '35 %', 'braid, deep jigging'),
+                $school('label_0.30', '30 % of the label', 'quick to work out; on a worn line or a weak knot it is more of what holds'),
+                $school('label_0.35', '35 % of the label', 'common with new braid; it is far more of what a knot or a leader holds'),
             ],
             self::Leader => [
                 $school('reach', 'as long as the water needs', 'its knot outside the tip or in the guides, never on the spool'),
@@ -204,7 +214,7 @@ enum Question: string
         return match ($this) {
             self::Backing, self::HowMuch => 'the fill method a plan suggests',
             self::BackingThickness, self::BackWith => 'the warnings of a plan',
-            self::Guides, self::FillerWay, self::FillerHold, self::Soak, self::Tension => 'the winding advice of a plan',
+            self::Guides, self::FillerWay, self::FillerHold, self::Soak, self::FluoroSoak, self::Tension => 'the winding advice of a plan',
             self::Full => 'the full level of a plan',
             self::Drag => 'line choice, and the drag that reel and rod must take',
             self::Leader => 'the leader advice of a plan',

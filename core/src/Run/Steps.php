@@ -20,7 +20,6 @@ final readonly class Steps
 {
     /** Turns that bite before anything is trusted. */
     public const FIRST_TURNS = 10;
-    private const SOAK_S = ['mono' => 480, 'hybrid' => 480, 'fluoro' => 50];
     private const SOAK_AFTER_S = 900;
 
     private function __construct(private Setting $setting) {}
@@ -178,18 +177,15 @@ final readonly class Steps
         );
     }
 
-    /** How long a filler of this lies in the water before it is wound, minutes; none for braid. */
-    public static function soakMinutes(Material $material): float
-    {
-        return (self::SOAK_S[$material->value] ?? 0) / 60;
-    }
-
     private function soak(int $index, Layer $layer): ?Step
     {
         $material = $layer->line->material;
-        if ($material === Material::Braid || $this->school(Question::Soak) !== 'before' || $this->setting->offReel($index)) {
+        $seconds = $this->setting->habits->soakSeconds($material);
+        if ($seconds === 0 || $this->setting->offReel($index)) {
             return null;
         }
+        $cool = $this->setting->habits->soaksCool($material);
+        $short = $material === Material::Fluoro && !$cool;
 
         return new Step(
             StepKind::Soak,
@@ -198,15 +194,20 @@ final readonly class Steps
             ($index === 0 ? '' : 'Undro tells you when to put it in, so that it is ready for the knot. If it isn’t in the water yet, put '
                 . 'it in now. ')
                 . sprintf(
-                    'Put the filler spool in hand-hot water with a drop of dish soap: %s for %s. %s',
-                    $material === Material::Fluoro ? 'under a minute' : 'five to ten minutes',
+                    'Put the filler spool in %s water with a drop of dish soap: %s for %s. %s',
+                    $cool ? 'cool' : 'hand-hot',
+                    match (true) {
+                        $short => 'under a minute',
+                        $cool => 'about ten minutes',
+                        default => 'five to ten minutes',
+                    },
                     $material->word(),
-                    $material === Material::Fluoro ? 'Take it out at the signal.' : 'Continue. The timer keeps running.',
+                    $short ? 'Take it out at the signal.' : 'Continue. The timer keeps running.',
                 ),
             'The line comes off limp and lies in wide, lazy coils.',
             'Too hot or too long weakens the line. Too short, and it springs off the filler spool as before.',
-            'Use hand-hot water, never boiling. Keep it out of children’s reach.',
-            self::SOAK_S[$material->value],
+            $cool ? null : 'Use hand-hot water, never boiling. Keep it out of children’s reach.',
+            $seconds,
         );
     }
 

@@ -21,6 +21,12 @@ final class BadWay extends DomainFault
         );
     }
 
+    /** Names “way”. */
+    public static function sleeveElsewhere(): self
+    {
+        return new self('way', 'Sleeves are made for spinning spools only. Use backing, or tape on the arbor.');
+    }
+
     /** Names “kept.depth_mm”. */
     public static function keptIsUnknown(): self
     {

@@ -11,6 +11,7 @@ use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
 use Undro\Line\Line;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
@@ -107,9 +108,10 @@ final readonly class WayCalculator
         );
     }
 
-    /** @throws BadWay|\Undro\Spool\BadSpool */
+    /** @throws BadWay|\Undro\Spool\BadSpool if the reel is no spinning reel, too */
     public function sleeve(): Way
     {
+        $this->wanted->reel === ReelKind::Spinning || throw BadWay::sleeveElsewhere();
         $build = Build::sleeve($this->wanted->spool, $this->wanted->sleeve, $this->wanted->main, $this->mainLength, $this->wanted->gap);
         $fill = $this->solve($build->spool, $this->main());
 

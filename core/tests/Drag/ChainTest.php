@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Undro\Tests\Drag;
 
 use PHPUnit\Framework\TestCase;
+use Undro\Contract\Compute;
 use Undro\Drag\BadDrag;
 use Undro\Drag\Chain;
 use Undro\Drag\Link;
@@ -18,6 +19,26 @@ use Undro\Units\Force;
 final class ChainTest extends TestCase
 {
     use Property;
+
+    /** A share of the label is more of the weakest link, the weaker that is; over 40 % of it is asked about. */
+    public function testAShareOfTheLabelIsToldAsWhatItIsOfTheWeakestLink(): void
+    {
+        $drag = static fn(string $leader, string $school): array => Compute::run('drag', [
+            'chain' => ['main_N' => '100', 'main_condition' => 0.9, 'leader_N' => $leader], 'fishing' => 'general', 'schools' => ['drag' => $school], 'layers' => [],
+        ]);
+        foreach (['label_0.30' => 0.30, 'label_0.35' => 0.35] as $school => $share) {
+            foreach (['', '90', '60', '30'] as $leader) {
+                $set = $drag($leader, $school);
+                self::assertEqualsWithDelta(min(100 * $share, $set['weakest_N']), $set['target_N'], 1e-9);
+                self::assertEqualsWithDelta($set['target_N'] / $set['weakest_N'], $set['fraction'], 1e-9);
+                self::assertSame($set['fraction'] > 0.40, $set['ask_again']);
+                self::assertSame(['habit', $share], [$set['fraction_from'], $set['label_share']]);
+            }
+        }
+        self::assertNull($drag('90', '0.30')['label_share']);
+        $own = Compute::run('drag', ['chain' => ['main_N' => '100'], 'fraction' => 0.2, 'schools' => ['drag' => 'label_0.35'], 'layers' => []]);
+        self::assertSame(['own', null], [$own['fraction_from'], $own['label_share']]);
+    }
 
     public function testAStrongerLeaderChangesNothingWhereSomethingElseGivesFirst(): void
     {

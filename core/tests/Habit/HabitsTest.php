@@ -13,6 +13,8 @@ use Undro\Habit\Question;
 use Undro\Line\Line;
 use Undro\Line\Material;
 use Undro\Spool\ReelKind;
+use Undro\Twist\Feed;
+use Undro\Twist\Hold;
 use Undro\Units\Diameter;
 
 final class HabitsTest extends TestCase
@@ -41,6 +43,25 @@ final class HabitsTest extends TestCase
             } catch (DomainFault $fault) {
                 self::assertStringStartsWith('schools', $fault->field);
             }
+        }
+    }
+
+    public function testFluorocarbonSoaksForAMinuteOrCoolAndLong(): void
+    {
+        $seconds = static fn(Habits $habits): array => array_map($habits->soakSeconds(...), [Material::Mono, Material::Fluoro, Material::Braid]);
+        self::assertSame([480, 50, 0], $seconds(Habits::of([])));
+        self::assertSame([480, 600, 0], $seconds(Habits::of(['fluoro_soak' => 'cool'])));
+        self::assertSame([0, 0, 0], $seconds(Habits::of(['fluoro_soak' => 'cool', 'soak' => 'none'])));
+    }
+
+    public function testABagAmongOtherSpoolsBrakesEveryFillerWithoutTwist(): void
+    {
+        foreach (ReelKind::cases() as $reel) {
+            self::assertSame([Hold::Bag, Feed::Rotating], [
+                $hold = Habits::of(['filler_hold' => 'bag'])->hold($reel),
+                $hold->feed(),
+            ]);
+            self::assertSame(Hold::Bucket, Habits::of(['filler_hold' => 'bag', 'tension' => 'water'])->hold($reel));
         }
     }
 

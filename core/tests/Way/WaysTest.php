@@ -165,6 +165,22 @@ final class WaysTest extends TestCase
         );
     }
 
+    public function testSleevesAreForSpinningSpoolsOnly(): void
+    {
+        foreach (['baitcasting', 'spincast'] as $kind) {
+            $case = array_replace_recursive(self::CASE, ['reel' => ['kind' => $kind, 'lip' => 'straight']]);
+            $sleeve = array_column(Compute::run('ways', $case)['ways'], null, 'id')['sleeve'];
+            self::assertFalse($sleeve['works']);
+            self::assertStringContainsString('spinning spools only', (string) json_encode($sleeve));
+            try {
+                Compute::run('plan', ['way' => 'sleeve', 'sleeve_mm' => '40 mm'] + $case);
+                self::fail("a sleeve was put on a $kind spool");
+            } catch (DomainFault $fault) {
+                self::assertSame('way', $fault->field);
+            }
+        }
+    }
+
     public function testAPlanWithASleeveIsDrawnOnItAndOneTooThinIsRefused(): void
     {
         $plan = Compute::run('plan', array_replace_recursive(self::CASE, ['way' => 'sleeve', 'sleeve_mm' => '40 mm']));

@@ -99,7 +99,11 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         )}
         {field('fraction', 'Your share of the weakest link', {
           placeholder:
-            drag?.fraction_from === 'habit' ? `${Math.round(drag.fraction * 100)} %, your usual` : 'as above',
+            drag?.fraction_from === 'habit'
+              ? drag.label_share === null
+                ? `${Math.round(drag.fraction * 100)} %, your usual`
+                : `${Math.round(drag.label_share * 100)} % of the label, your usual`
+              : 'as above',
         })}
       </fieldset>
       <fieldset>

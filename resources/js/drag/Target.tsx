@@ -44,7 +44,7 @@ export function Target({
   const read = (value: number) => words(force(value, units));
   const governs =
     drag.governs === 'weakest'
-      ? `${Math.round(drag.fraction * 100)} % of what the ${drag.weakest} holds, ${read(drag.weakest_N)}.`
+      ? `${drag.label_share === null ? '' : `${Math.round(drag.label_share * 100)} % of the label, as you prefer. That is `}${Math.round(drag.fraction * 100)} % of what the ${drag.weakest} holds, ${read(drag.weakest_N)}.`
       : `The ${drag.governs}’s maximum is the limit: ${Math.round(drag.fraction * 100)} % of the ${drag.weakest} would be more.`;
   return (
     <div className={classes.target}>

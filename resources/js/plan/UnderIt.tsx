@@ -46,13 +46,14 @@ export function UnderIt({ plan }: { plan: Planning }) {
   const { draft, set, errorFor, result } = plan;
   const { units } = useBench();
   const { data: reels = [] } = useReels();
+  const ways = backingOf(spoolOf(draft, reels)).length > 0 ? WAYS : [...WAYS.slice(1), ...WAYS.slice(0, 1)];
   return (
     <>
       <NativeSelect
         aria-label="Under the main line"
         value={draft.way}
         onChange={(event) => set(takeWay(chosen('way', event.currentTarget.value), draft))}
-        data={backingOf(spoolOf(draft, reels)).length > 0 ? WAYS : [...WAYS.slice(1), ...WAYS.slice(0, 1)]}
+        data={ways.filter(({ value }) => value !== 'sleeve' || draft.way === 'sleeve' || draft.kind === 'spinning')}
       />
       {draft.way === 'kept' && <KeptFields plan={plan} />}
       {draft.way === 'sleeve' && (
