@@ -8,7 +8,8 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'tests/browser/results',
   workers: 3,
-  timeout: 120_000,
+  // a test that hangs ends here; a long evening beside a busy core takes two minutes
+  timeout: 300_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: [['line'], ['junit']],

@@ -69,7 +69,6 @@ async function begin(page: Page, plan: string) {
 }
 
 test('a whole spinning run by keyboard, with a correction on the way', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto('/plan/1');
   await page.getByRole('button', { name: 'Start winding' }).press('Enter');
   await at(page, 'check');

@@ -7,6 +7,7 @@ import { useLocation } from '../shell/route';
 import { deliverAll } from '../wind/deliver';
 import classes from './Away.module.css';
 import { takeAlong, takeRunAlong } from './along';
+import { HERE } from './caches';
 import { farewells } from './farewell';
 
 /** How often what waits of other runs is tried again, ms. */
@@ -23,7 +24,7 @@ async function controlled(): Promise<void> {
   const claimed = new Promise((resolve) => serviceWorker.addEventListener('controllerchange', resolve, { once: true }));
   await serviceWorker.register('/worker.js');
   const { active } = await serviceWorker.ready;
-  active?.postMessage('here');
+  active?.postMessage(HERE);
   if (!serviceWorker.controller) await claimed;
 }
 

@@ -6,3 +6,6 @@ export const WORKED = 'undro-worked';
 export const PAGE = 'undro-page';
 /** Whose all of it is. */
 export const WHO = 'undro-who';
+/** A page that reports to the worker, and one that signs out: nothing is stored from then until a page reports again. */
+export const HERE = 'here';
+export const SIGNED_OUT = 'signed-out';

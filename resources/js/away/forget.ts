@@ -1,6 +1,7 @@
 import { answer, client } from '../api/client';
 import { householdId } from '../api/served';
 import { mustWait } from '../wind/deliver';
+import { SIGNED_OUT } from './caches';
 import { tellAll } from './farewell';
 
 /** Day or dim is nobody's secret. */
@@ -8,6 +9,8 @@ const ANYBODYS = 'undro-scheme';
 /** Somebody has signed out where nobody answered: the session ends with the first page that comes. */
 const LEAVING = 'undro-leaving';
 const WHOSE = 'undro-household';
+/** So long a worker is waited for, ms. */
+const WORKER_WAITS = 2000;
 
 /** Nothing of what was seen stays in this browser: what was kept to be looked at away from the server, and all that pages held. */
 async function forgetAll(): Promise<void> {
@@ -15,8 +18,21 @@ async function forgetAll(): Promise<void> {
   localStorage.clear();
   sessionStorage.clear();
   if (scheme) localStorage.setItem(ANYBODYS, scheme);
+  await workerForgets();
   if ('caches' in window) for (const name of await caches.keys()) await caches.delete(name);
   for (const each of (await navigator.serviceWorker?.getRegistrations()) ?? []) await each.unregister();
+}
+
+/** What is still under way is not stored once it is answered: the worker is told first. One that does not answer soon is not waited for. */
+async function workerForgets(): Promise<void> {
+  const worker = navigator.serviceWorker?.controller;
+  if (!worker) return;
+  const { port1, port2 } = new MessageChannel();
+  const forgotten = new Promise((resolve) => {
+    port1.onmessage = resolve;
+  });
+  worker.postMessage(SIGNED_OUT, [port2]);
+  await Promise.race([forgotten, new Promise((resolve) => window.setTimeout(resolve, WORKER_WAITS))]);
 }
 
 /** Back to the door, with nothing left behind in this window or any other. */

@@ -1,7 +1,7 @@
 /// <reference lib="webworker" />
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
-import { PAGE, SEEN, WHO, WORKED } from './caches';
+import { HERE, PAGE, SEEN, SIGNED_OUT, WHO, WORKED } from './caches';
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] };
 
@@ -23,8 +23,24 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('message', (event) => {
   // A page that was still loading when the worker claimed pages is not controlled by it, so each page is claimed when it reports.
   // Somebody may have signed in since the shell was stored, so the shell is fetched again for them.
-  if (event.data === 'here') event.waitUntil(Promise.all([self.clients.claim(), keepShell()]));
+  if (event.data === HERE) {
+    signedOut = false;
+    event.waitUntil(Promise.all([self.clients.claim(), keepShell()]));
+  }
+  // What was asked before somebody signed out may be answered after everything has been forgotten: it is not stored any more.
+  if (event.data === SIGNED_OUT) {
+    signedOut = true;
+    known = undefined;
+    const forgotten = forget(PAGE, SEEN, WORKED, WHO).then(() => event.ports[0]?.postMessage('forgotten'));
+    event.waitUntil(forgotten);
+  }
 });
+
+let signedOut = false;
+
+async function forget(...names: string[]): Promise<void> {
+  for (const name of names) await caches.delete(name);
+}
 
 async function keepShell(): Promise<void> {
   const page = await fetch(SHELL, { redirect: 'manual' }).catch(() => null);
@@ -87,11 +103,14 @@ async function keep(name: string, place: string, answer: Response): Promise<void
 /** Stores an answer. A device without room left stores nothing, and whoever asked is answered all the same. */
 async function put(name: string, place: string, answer: Response): Promise<boolean> {
   try {
+    if (signedOut) return false;
     await (await caches.open(name)).put(place, answer);
-    return true;
+    if (!signedOut) return true;
+    await forget(name);
   } catch {
-    return false;
+    // as below
   }
+  return false;
 }
 
 const stored = (name: string, place: string): Promise<Response | undefined> =>
@@ -99,6 +118,7 @@ const stored = (name: string, place: string): Promise<Response | undefined> =>
 
 /** Whether answers of this household may be stored. Where what was stored of another one could not be forgotten, nothing is. */
 async function isTheirs(answer: Response): Promise<boolean> {
+  if (signedOut) return false;
   try {
     await of(answer);
     return true;
@@ -124,10 +144,10 @@ function of(answer: Response): Promise<unknown> {
 const kept = async (): Promise<string | undefined> => (await caches.match('/who', { cacheName: WHO }))?.text();
 
 async function begin(who: string): Promise<void> {
-  for (const name of [SEEN, WORKED, PAGE]) await caches.delete(name);
-  const cache = await caches.open(WHO);
-  await cache.put('/who', new Response(who));
-  if (who !== '') await keepShell();
+  await forget(SEEN, WORKED, PAGE, WHO);
+  if (who === '') return;
+  await put(WHO, '/who', new Response(who));
+  await keepShell();
 }
 
 const soon = (request: Request): Promise<Response> =>

@@ -221,6 +221,10 @@ export function Say({ spool, instead, caution, first = '', onDone }: SayProps) {
               onChange={(event) => set({ rough: event.currentTarget.checked ? 'yes' : '' })}
             />
           </div>
+          <p className={classes.afterwards}>
+            After salt water, tighten the drag, rinse reel and line with fresh water at low pressure, then loosen the
+            drag.
+          </p>
         </>
       )}
       <TextInput

@@ -114,6 +114,30 @@ test('a page that loaded without the worker is claimed when it reports, and stor
   await takenAlong(page);
 });
 
+test('what is answered after signing out is not stored', async ({ page }) => {
+  await join(page, household('late'), 'Ann');
+  await lookedAfter(page);
+  const told = (word: string) =>
+    page.evaluate(
+      (word) =>
+        new Promise<void>((resolve) => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => resolve();
+          navigator.serviceWorker.controller?.postMessage(word, [port2]);
+          if (word === 'here') resolve();
+        }),
+      word,
+    );
+  const stored = async () => Object.keys(await kept(page)).filter((name) => name.startsWith('undro'));
+  const looks = () => ask(page, 'GET', '/api/reels');
+  await told('signed-out');
+  expect((await looks()).status).toBe(200);
+  expect(await stored()).toEqual([]);
+  await told('here');
+  await looks();
+  await expect.poll(stored).toContain('undro-seen');
+});
+
 test('a device without room left goes on with the server', async ({ page, context }) => {
   await takeNothingAlong(context);
   await join(page, household('noroom'), 'Ann');
