@@ -190,11 +190,15 @@ final readonly class LineChoice
     /** @return list<Sentence> */
     private static function runsSay(Asked $asked, Room $room, float $runs): array
     {
+        // where the fish does not take all of it, how much room there is decides nothing
+        if ($runs <= 1.0) {
+            return [Sentence::of('Such a fish tires within one run of {0} at that drag.', $room->length)];
+        }
+
         return array_filter([
             $runs > Room::MANY_RUNS
                 ? Sentence::of('{0} is too little room or line for such a fish. Give it more room, or hold hard and expect to lose some.', $room->length)
                 : Sentence::of(match (true) {
-                    $runs <= 1.0 => 'Such a fish tires within one run of {0} at that drag.',
                     $runs < 1.5 => 'Such a fish tires in about one run of {0} at that drag.',
                     default => sprintf('Such a fish tires in about %.0f runs of {0} at that drag.', $runs),
                 }, $room->length),

@@ -12,6 +12,7 @@ use Undro\Line\NominalDiameter;
 use Undro\Spool\ReelKind;
 use Undro\Units\Diameter;
 use Undro\Units\Force;
+use Undro\Units\ForceUnit;
 use Undro\Units\Sentence;
 
 /**
@@ -26,6 +27,10 @@ final readonly class LineMatch
     private const EVERYDAY_BRAID = 3.0;
     private const ROD_FIRST = 'With a locked drag, or on a snag, the rod can break first. Pull a snag by hand, with the line round a piece '
         . 'of wood.';
+
+    /** Braid weaker than this digs in on a baitcaster. Source: handbook, chapter 1, "Line digs in". */
+    private const DIGS_IN_LB = 30.0;
+    private const DIGS_IN = 'Braid under 30 lb (14 kg) digs into itself on a baitcaster. Wind it firmly, or choose stronger braid.';
 
     /** @param list<Finding> $findings */
     private function __construct(public array $findings) {}
@@ -85,10 +90,14 @@ final readonly class LineMatch
 
     private static function onReel(ReelKind $kind, Line $line, Force $strength, ?LineRange $range, bool $stamped): Finding
     {
+        $digsIn = $kind === ReelKind::Baitcasting && $line->material === Material::Braid
+            && $strength->in(ForceUnit::Pound) < self::DIGS_IN_LB * (1 - self::ROUNDING);
         if ($range === null) {
-            return new Finding(Against::Reel, Verdict::Unknown, Sentence::of($line->material === Material::Braid
-                ? 'The reel has no printed rating for braid. Check that drag and rod are strong enough.'
-                : 'The reel has no printed rating for this kind of line.'));
+            return $digsIn
+                ? new Finding(Against::Reel, Verdict::Note, Sentence::of('The reel has no printed rating for braid. ' . self::DIGS_IN))
+                : new Finding(Against::Reel, Verdict::Unknown, Sentence::of($line->material === Material::Braid
+                    ? 'The reel has no printed rating for braid. Check that drag and rod are strong enough.'
+                    : 'The reel has no printed rating for this kind of line.'));
         }
         $verdict = self::within($line, $strength, $range, $range->inStrength);
         [$low, $high] = $range->inStrength ? [$range->weakest, $range->strongest] : [$range->thinnest, $range->thickest];
@@ -105,10 +114,10 @@ final readonly class LineMatch
                 ReelKind::Baitcasting => '; {2} is heavier. It packs badly through the level-wind, and little of it fits.',
                 ReelKind::Spincast => '; {2} is heavier. It jams under the nose cone and wears the pin.',
             },
-            default => ': {2} fits.',
+            default => ': {2} fits.' . ($digsIn ? ' ' . self::DIGS_IN : ''),
         };
 
-        return new Finding(Against::Reel, $verdict, self::compared($from, $follows, $low, $high, $is));
+        return new Finding(Against::Reel, $digsIn && $verdict === Verdict::Fits ? Verdict::Note : $verdict, self::compared($from, $follows, $low, $high, $is));
     }
 
     private static function onRod(Line $line, Force $strength, ?LineRange $range): Finding

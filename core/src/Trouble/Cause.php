@@ -53,7 +53,7 @@ enum Cause: string
     {
         return match ($this) {
             self::SpinningLure => 'A lure or bait that spins, such as a spinner, a spoon or strip bait',
-            self::AgainstRotor => 'The line circled off the filler spool against the rotor, or over its end onto a baitcaster',
+            self::AgainstRotor => 'The filler spool lay the wrong way round when the line was wound, which twisted it',
             self::Memory => 'The line keeps the coils of the filler spool (memory)',
             self::SlippingDrag => 'Winding while the drag slipped',
             self::BailByHandle => 'The bail was closed with the handle, which left slack under the wraps',
@@ -76,7 +76,7 @@ enum Cause: string
             self::Guides => 'A rod guide is dirty or cracked',
             self::ColdLine => 'The line is stiff from the cold',
             self::BrakesTight => 'The brakes are too tight',
-            self::ReelLay => 'The reel lays line unevenly: its shims, or the way it moves the spool',
+            self::ReelLay => 'The reel lays line unevenly',
             self::LevelWind => 'The level-wind was off centre at the joining knot',
             self::FromTheSide => 'The filler spool stood to the side',
             self::Washers => 'Dry or dirty washers',
@@ -132,7 +132,9 @@ enum Cause: string
                 . 'and check the line.',
             self::ColdLine => 'Warm the spool indoors before the trip, or choose a thinner or softer line for the cold.',
             self::BrakesTight => 'Ease the brakes a little at a time, with your thumb on the spool. If casts stay short, measure the line level.',
-            self::ReelLay => 'Heaped at the front: add a shim washer under the spool, if the reel has them. Heaped at the back: take one out. '
+            self::ReelLay => ($reel === null || $reel === ReelKind::Spinning
+                ? 'Heaped at the front: add a shim washer under the spool, if the reel has them. Heaped at the back: take one out. '
+                : 'Guide the line by hand as you wind, and leave a little more room below the lip. ')
                 . 'Set the line lay of the spool, and plans allow for it.',
             self::LevelWind => 'Strip line past the joining knot, centre the level-wind, and wind again.',
             self::FromTheSide => 'Strip the line and wind it again, with the filler spool straight in front of the rod.',

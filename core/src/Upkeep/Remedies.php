@@ -44,8 +44,9 @@ final class Remedies
         if ($all !== null) {
             return self::cannot(Remedy::CutBack, Sentence::of(ucfirst($all->found->value) . ' all along. There is no sound end to cut back to.'));
         }
-        if ($facts->wear->isPastAge() && $facts->main()->line->material !== Material::Braid) {
-            return self::cannot(Remedy::CutBack, Sentence::of('The line is past its age. Sun and water have reached all of it.'));
+        $gone = self::weakAllAlong($facts);
+        if ($gone !== null) {
+            return self::cannot(Remedy::CutBack, $gone);
         }
         $worn = $facts->worn();
         $rest = Length::metres(max(0.0, $facts->length()->inMetres() - $worn->inMetres()));
@@ -59,6 +60,19 @@ final class Remedies
                 $facts->wear->reach,
             )
             : Sentence::of('Cutting off {0} would leave {1}, less than a cast and a reserve ({2}).', $worn, $rest, $facts->wear->reach));
+    }
+
+    /** Why no end of the line is better than the other; null: one may be. Braid keeps its strength as it ages and pales. */
+    private static function weakAllAlong(Facts $facts): ?Sentence
+    {
+        $faded = $facts->worst();
+
+        return match (true) {
+            $facts->main()->line->material === Material::Braid => null,
+            $facts->wear->isPastAge() => Sentence::of('The line is past its age. Sun and water have reached all of it.'),
+            $faded?->found === Finding::Faded && $faded->to === null => Sentence::of('The line is faded all along. Sun has weakened all of it.'),
+            default => null,
+        };
     }
 
     private static function topUp(Facts $facts, ?Level $level): Option
@@ -118,12 +132,16 @@ final class Remedies
     {
         $none = Length::metres(0);
         $turned = Outcome::of(Removal::TurnOver, $facts->backing(), $facts->length(), $none);
+        $gone = self::weakAllAlong($facts);
+        $all = $facts->main()->line->material === Material::Braid ? null : $facts->allAlong();
 
         return match (true) {
             $facts->turned !== null => self::cannot(
                 Remedy::TurnOver,
                 Sentence::of('The line was reversed on ' . substr($facts->turned, 0, 10) . ' already. Both ends have been fished.'),
             ),
+            $gone !== null => self::cannot(Remedy::TurnOver, $gone),
+            $all !== null => self::cannot(Remedy::TurnOver, Sentence::of(ucfirst($all->found->value) . ' all along. The other end is no better.')),
             !$turned->fits => self::cannot(
                 Remedy::TurnOver,
                 Sentence::of('The joining knot uses {0}, and there is no more than that.', $turned->joinLost),

@@ -6,6 +6,7 @@ namespace Undro\Upkeep;
 
 use Undro\Fill\FillCalculator;
 use Undro\Line\Material;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Usual;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
@@ -197,9 +198,19 @@ final readonly class Upkeep
 
         return match (true) {
             !$canTopUp => [Remedy::Replace, Sentence::of('The line is {0} too low, and adding backing does not bring it up.', $deeper)],
+            $level->drop > Level::LOW_RETRIEVE => [
+                Remedy::TopUp,
+                Sentence::of(sprintf(
+                    'The line is {0} too low%s. A handle turn brings in %.0f %% less than when it was filled.',
+                    count($facts->layers) > 1 ? '' : ', with no backing under it',
+                    100 * ($level->drop ?? 0.0),
+                ), $deeper),
+            ],
             count($facts->layers) > 1 => [
                 Remedy::TopUp,
-                Sentence::of('The line is {0} too low. You lose casting distance and line per turn.', $deeper),
+                Sentence::of($facts->reel === ReelKind::Baitcasting
+                    ? 'The line is {0} too low. You lose line per turn.'
+                    : 'The line is {0} too low. You lose casting distance and line per turn.', $deeper),
             ],
             default => [
                 Remedy::TopUp,
@@ -231,7 +242,7 @@ final readonly class Upkeep
     {
         return $found->to !== null && $canCut && !$facts->wear->isPastAge()
             ? [Remedy::CutBack, Sentence::of('Faded up to {0} from the end. Cut back past it.', $found->to)]
-            : [Remedy::Replace, Sentence::of('Replace the line. It is faded, and sun has weakened it.')];
+            : [Remedy::Replace, Sentence::of('The line is faded: sun has weakened it.')];
     }
 
     /** @return array{Remedy, Sentence} */

@@ -128,10 +128,11 @@ final class LineChoiceTest extends TestCase
             self::assertSame($room, self::choose(['fishing' => 'distance', 'snags' => $snags])['room_m']);
         }
         self::assertSame(25.0, self::choose(['fishing' => 'heavy_cover'])['room_m']);
-        $far = self::choose(['cast_m' => 50]);
+        $far = self::choose(['cast_m' => 50, 'fish' => '9 kg']);
         self::assertSame(140.0 - 50 - 20, $far['room_m']);
         self::assertStringContainsString('the longest cast and 20 m stay on the reel', self::said($far));
-        self::assertStringContainsString('Undro assumed', self::said(self::choose([])));
+        self::assertStringContainsString('Undro assumed', self::said(self::choose(['fish' => '9 kg'])));
+        self::assertStringNotContainsString('Undro assumed', self::said(self::choose(['fish' => '1 kg'])), 'it would decide nothing');
         self::assertStringNotContainsString('Undro assumed', self::said(self::choose(['room_m' => 80])));
     }
 

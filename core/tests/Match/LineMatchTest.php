@@ -161,4 +161,18 @@ final class LineMatchTest extends TestCase
         self::assertSame('fits', $uses([]), 'a quarter of 135 N');
         self::assertSame('note', $uses(['drag' => '0.35']));
     }
+
+    /** Braid under 30 lb digs in on a baitcaster, whatever is printed on it; rounding of labels aside. */
+    public function testThinBraidOnABaitcasterIsAlwaysSpokenOf(): void
+    {
+        $said = static fn(string $kind, string $size, string $range): string => (string) json_encode(
+            Compute::run('match', ['line' => ['material' => 'braid', 'size' => $size], 'reel' => ['kind' => $kind, 'braid_range' => $range]])['findings'],
+        );
+        foreach (['', '10-40 lb'] as $range) {
+            self::assertStringContainsString('digs into itself', $said('baitcasting', '20 lb', $range));
+            self::assertStringContainsString('digs into itself', $said('baitcasting', '28 lb', $range));
+            self::assertStringNotContainsString('digs into itself', $said('baitcasting', '29 lb', $range));
+            self::assertStringNotContainsString('digs into itself', $said('spinning', '20 lb', $range));
+        }
+    }
 }

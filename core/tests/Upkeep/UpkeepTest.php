@@ -96,6 +96,19 @@ final class UpkeepTest extends TestCase
         });
     }
 
+    /** Where no end is better than the other, none is offered to be cut back to or turned to. */
+    public function testWeakAllAlongLeavesNoEndToFishOn(): void
+    {
+        foreach ([['found' => ['found' => 'faded']], ['found' => ['found' => 'rough']], ['found' => ['found' => 'nicked']], ['since' => '2025-01-01']] as $so) {
+            foreach (['mono', 'hybrid'] as $material) {
+                $fits = array_column(Compute::run('upkeep', self::spool(['material' => $material] + $so))['options'], 'fits', 'id');
+                self::assertSame([false, false, true], [$fits['cut_back'], $fits['turn_over'], $fits['replace']], json_encode($so) . $material);
+            }
+        }
+        $fits = array_column(Compute::run('upkeep', self::spool(['found' => ['found' => 'faded', 'to_m' => 6]]))['options'], 'fits', 'id');
+        self::assertTrue($fits['cut_back']);
+    }
+
     /** The same where nothing lies under it: backing is put there, and the line fishes on. */
     public function testBackingIsPutUnderALineThatHasNone(): void
     {
