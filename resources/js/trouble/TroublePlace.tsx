@@ -9,6 +9,7 @@ import { useWriteDown } from '../parts/useWriteDown';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
 import { Link } from '../shell/route';
+import { labLink } from '../twist/labLink';
 import { sentence } from '../units/sentence';
 import classes from './Trouble.module.css';
 import { useKnown } from './useKnown';
@@ -103,7 +104,7 @@ interface OneProps {
 }
 
 function One({ cause, first, keeps, onKeep }: OneProps) {
-  const { units, spool } = useBench();
+  const { units, spool, reel } = useBench();
   return (
     <li data-speaks={cause.speaks}>
       <p className={classes.cause}>{cause.words}</p>
@@ -119,7 +120,11 @@ function One({ cause, first, keeps, onKeep }: OneProps) {
           size="compact-sm"
           variant={first ? 'filled' : 'default'}
           component={Link}
-          to={ADDRESS[cause.action.id](spool?.id)}
+          to={
+            cause.action.id === 'twist_lab'
+              ? labLink(cause.id, reel, spool, units)
+              : ADDRESS[cause.action.id](spool?.id)
+          }
         >
           {cause.action.words}
         </Button>
@@ -136,8 +141,7 @@ function One({ cause, first, keeps, onKeep }: OneProps) {
 const log = (say: string) => (spool: number | undefined) => (spool ? `/log?spool=${spool}&say=${say}` : '/log');
 
 /** Where each action is done. */
-const ADDRESS: Record<Cause['action']['id'], (spool: number | undefined) => string> = {
-  twist_lab: () => '/twist',
+const ADDRESS: Record<Exclude<Cause['action']['id'], 'twist_lab'>, (spool: number | undefined) => string> = {
   wind_anew: () => '/plan',
   read_level: log('level'),
   which_line: () => '/rack?which=1',

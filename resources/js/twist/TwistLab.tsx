@@ -1,4 +1,5 @@
 import { Checkbox, NativeSelect, Title } from '@mantine/core';
+import { useMemo } from 'react';
 import { useCalculator } from '../api/calculators';
 import { Seat, type Sense } from '../drawings/seat/Seat';
 import { Twisted } from '../drawings/twisted/Twisted';
@@ -8,24 +9,28 @@ import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { useLinked } from '../parts/useLinked';
 import { useBench } from '../shell/bench';
+import { length, small, thickness, type Units, words } from '../units/units';
+import { SHOWN } from './labLink';
 import { Placings, signed } from './Placings';
 import classes from './Twist.module.css';
 
-const START = {
+/** As it opens, in the angler's units. */
+const startIn = (units: Units) => ({
+  shows: '',
   reel: 'spinning',
   feed: 'over_end',
   rotor: 'cw',
   filler: 'cw',
   material: 'mono',
-  diameter: '0.30 mm',
-  fillerMm: '70 mm',
-  spoolMm: '44 mm',
+  diameter: thickness(0.3, units),
+  fillerMm: words(small(70, units, 0)),
+  spoolMm: words(small(44, units, 0)),
   slip: '0',
   gear: '5.2',
-  out: '30 m',
+  out: words(length(30, units, 0)),
   trailed: '',
   cast: '',
-};
+});
 
 const SENSES = [
   { value: 'cw', label: 'clockwise' },
@@ -35,7 +40,10 @@ const SENSES = [
 /** The twist model to play with: how it is wound, how it is fished, and what the line does. */
 export function TwistLab() {
   const { units } = useBench();
-  const [at, set] = useLinked(START);
+  const start = useMemo(() => startIn(units), [units]);
+  const [at, set] = useLinked(start);
+  const shown = SHOWN[at.shows as keyof typeof SHOWN];
+  const per = units.length === 'm' ? { metres: 1, word: 'metre' } : { metres: 0.9144, word: 'yard' };
   const senses = { rotor_turns: at.rotor as Sense, filler_turns: at.filler as Sense };
   const reel = at.reel as 'spinning';
   const feed = at.feed as 'over_end';
@@ -72,8 +80,8 @@ export function TwistLab() {
       <div className={page.head}>
         <Title order={1}>Twist lab</Title>
         <p className={page.soft}>
-          Try out what twists line. On the water: close the bail by hand, pull the line snug before you wind, and never
-          wind while the drag slips.
+          {shown ? shown.says : 'Try out what twists line.'} On the water: close the bail by hand, pull the line snug
+          before you wind, and never wind while the drag slips.
         </p>
       </div>
       <div className={classes.lab}>
@@ -142,16 +150,16 @@ export function TwistLab() {
             <>
               <p>
                 <span className={classes.figure} data-testid="lab-out">
-                  {signed(found.out_turns_per_m)}
+                  {signed(found.out_turns_per_m * per.metres)}
                 </span>{' '}
-                turns per metre in the line out, {signed(found.reel_turns_per_m)} on the reel
+                turns per {per.word} in the line out, {signed(found.reel_turns_per_m * per.metres)} on the reel
               </p>
               <Twisted
                 turns={found.out_turns_per_m}
                 loops={found.loops_per_m}
-                label={`A metre of slack with ${signed(found.out_turns_per_m)} turns${found.loops_per_m > 0.5 ? `, springing into ${Math.round(found.loops_per_m)} loops` : ''}`}
+                label={`A ${per.word} of slack with ${signed(found.out_turns_per_m * per.metres)} turns${found.loops_per_m > 0.5 ? `, springing into ${Math.round(found.loops_per_m * per.metres)} loops` : ''}`}
               />
-              <p data-testid="lab-says">{says(found)}</p>
+              <p data-testid="lab-says">{says(found, per)}</p>
             </>
           )}
           <Seat
@@ -170,12 +178,15 @@ export function TwistLab() {
 
 const label = (what: string) => SENSES.map((each) => ({ ...each, label: `${what} ${each.label}` }));
 
-function says(found: { elastic: boolean; allowed_turns_per_m: number | null; loops_per_m: number }): string {
+function says(
+  found: { elastic: boolean; allowed_turns_per_m: number | null; loops_per_m: number },
+  per: { metres: number; word: string },
+): string {
   if (!found.elastic || found.allowed_turns_per_m === null) {
     return 'Braid doesn’t spring into loops. Loose coils become wind knots instead.';
   }
-  const most = found.allowed_turns_per_m.toFixed(1);
+  const most = (found.allowed_turns_per_m * per.metres).toFixed(1);
   return found.loops_per_m > 0
-    ? `A metre of slack takes ${most} turns of twist. Above that it springs into loops: about ${Math.max(1, Math.round(found.loops_per_m))} here.`
-    : `A metre of slack hangs straight up to ${most} turns of twist.`;
+    ? `A ${per.word} of slack takes ${most} turns of twist. Above that it springs into loops: about ${Math.max(1, Math.round(found.loops_per_m * per.metres))} here.`
+    : `A ${per.word} of slack hangs straight up to ${most} turns of twist.`;
 }
