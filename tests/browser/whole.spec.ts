@@ -87,6 +87,18 @@ test('the line is held against reel and rod', async ({ page }) => {
   await expect(page.getByText(/Heavy: reel\./)).toBeVisible();
 });
 
+test('what a shop is to be asked for, and what to check afterwards', async ({ page }) => {
+  await page.goto('/plan/1');
+  await settled(page);
+  const backing = Math.round((await read(page)).value);
+  await page.locator('label').filter({ hasText: 'Winding' }).click();
+  await page.getByText('If a shop winds it').click();
+  await expect(
+    page.getByText(`Ask for ${backing} m of 0.30 mm mono as backing, then 150 m of 0.16 mm braid`),
+  ).toBeVisible();
+  await expect(page.getByText('to 1.6 mm below the lip')).toBeVisible();
+});
+
 test('a wrap test in the plan makes the band narrower, a vague one is refused', async ({ page }) => {
   await page.goto('/plan/1');
   await settled(page);

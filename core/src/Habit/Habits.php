@@ -169,7 +169,7 @@ final readonly class Habits
                 sprintf(
                     '%s%s; keep it from running on.',
                     $this->hold($reel)->place(),
-                    $reel === ReelKind::Baitcasting ? ', line off its top as it faces you' : '',
+                    $reel === ReelKind::Baitcasting ? ', line off its top as it faces you' : ', line off its bottom as it faces you',
                 ),
             ),
             default => Advice::of(Question::FillerHold, 'Lay the filler spool flat on the floor, or put it on an axle.'),

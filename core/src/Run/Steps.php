@@ -274,8 +274,8 @@ final readonly class Steps
                 StepKind::Place,
                 $index,
                 "Place the $what",
-                "$out$hold, two steps in front of you, so that line bends the same way on the reel as on the filler spool. Brake the "
-                    . "filler spool if it overruns.$book",
+                "$out$hold, two steps in front of you and facing you, so that line comes off its bottom. Some take it off the top: that "
+                    . "changes the line’s memory, not its twist. Brake the filler spool if it overruns.$book",
                 'The filler spool turns as line comes off, and stops when you stop.',
                 'A filler spool that overruns throws loose loops. Slack says nothing about direction here, because casting takes the twist out.',
             )
@@ -536,7 +536,8 @@ final readonly class Steps
             StepKind::FirstOuting,
             null,
             'First trip',
-            'Make the first casts gentle, with a heavy lure and a finger at the lip. Or trail the bare line. Both bed the line in. '
+            'Make 20 to 30 casts of growing length, the first ones gentle, with a heavy lure'
+                . ($this->reel() === ReelKind::Spinning ? ' and a finger at the lip' : '') . '. Or trail the bare line. Both bed the line in. '
                 . match ($this->reel()) {
                     ReelKind::Spinning => 'Close the bail by hand and pull the line snug before you wind. ',
                     ReelKind::Baitcasting => 'Adjust brake and spool tension again, because the spool’s weight has changed. ',
