@@ -72,6 +72,12 @@ const STALE = {
 
 export type Happening = keyof typeof STALE;
 
-/** Everything that a change has made stale is asked for again. */
+/** Everything that a change has made stale is asked for again. What is asked for the first time may have been read before the change: it is dropped. */
 export const stale = (queries: QueryClient, happening: Happening) =>
-  Promise.all(STALE[happening].map((root) => queries.invalidateQueries({ queryKey: [root] })));
+  Promise.all(
+    STALE[happening].map(async (root) => {
+      const filters = { queryKey: [root] };
+      await queries.cancelQueries({ ...filters, predicate: (query) => query.state.data === undefined });
+      await queries.invalidateQueries(filters);
+    }),
+  );
