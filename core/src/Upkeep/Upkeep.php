@@ -201,7 +201,7 @@ final readonly class Upkeep
             $level->drop > Level::LOW_RETRIEVE => [
                 Remedy::TopUp,
                 Sentence::of(sprintf(
-                    'The line is {0} too low%s. A handle turn brings in %.0f %% less than when it was filled.',
+                    'The line is {0} too low%s. A handle turn brings in %.0f %% less line than when the spool was filled.',
                     count($facts->layers) > 1 ? '' : ', with no backing under it',
                     100 * ($level->drop ?? 0.0),
                 ), $deeper),
