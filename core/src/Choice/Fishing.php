@@ -108,7 +108,7 @@ enum Fishing: string
             self::BigGame => [
                 [Material::Mono, 'Its stretch softens a long fight at the boat.'],
                 [Material::Hybrid, $between],
-                [Material::Braid, 'Thin, so far more of it fits the reel. Put mono in front of it as a long leader.'],
+                [Material::Braid, 'Thin: much more of it fits the reel. Put mono in front of it as a long leader.'],
             ],
         };
     }

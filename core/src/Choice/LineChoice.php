@@ -7,6 +7,7 @@ namespace Undro\Choice;
 use Undro\Drag\Link;
 use Undro\Drag\Target;
 use Undro\Line\Material;
+use Undro\Match\LineMatch;
 use Undro\Units\Force;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
@@ -251,8 +252,7 @@ final readonly class LineChoice
             },
             $asked->rod !== null && $asked->rod->strongest->inNewtons() < $first->pick->inNewtons()
                 ? Sentence::of(
-                    'The rod is rated for lines up to {0}. Many anglers fish stronger line on such a rod. In a snag with the drag locked, '
-                        . 'the rod breaks first: point it at the snag and pull on the line.',
+                    'The rod is rated for lines up to {0}. Many anglers fish stronger line on such a rod. ' . LineMatch::ROD_FIRST,
                     $asked->rod->strongest,
                 )
                 : null,

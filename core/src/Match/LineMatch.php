@@ -25,7 +25,7 @@ final readonly class LineMatch
     private const ROUNDING = 0.05;
     /** So many times the rod's rating, braid is still everyday tackle: 20 lb on a 6-12 lb rod, or 30 lb. General experience of ours. */
     private const EVERYDAY_BRAID = 3.0;
-    private const ROD_FIRST = 'With a locked drag, or on a snag, the rod can break first. Pull a snag by hand, with the line round a piece '
+    public const ROD_FIRST = 'With a locked drag, or on a snag, the rod can break first. Pull a snag by hand, with the line round a piece '
         . 'of wood.';
 
     /** Braid weaker than this digs in on a baitcaster. Source: handbook, chapter 1, "Line digs in". */

@@ -209,7 +209,7 @@ final class LineChoiceTest extends TestCase
 
     public function testALightRodIsANote(): void
     {
-        self::assertStringContainsString('the rod breaks first', self::said(self::choose(['fish' => '20 kg', 'rod' => ['mono_range' => '8-12 lb']]), 'limits'));
+        self::assertStringContainsString('the rod can break first', self::said(self::choose(['fish' => '20 kg', 'rod' => ['mono_range' => '8-12 lb']]), 'limits'));
         self::assertSame([], self::choose(['rod' => ['mono_range' => '8-20 lb'], 'reel_max_N' => '4 kg'])['limits']);
     }
 
