@@ -27,7 +27,7 @@ export function SignedIn({ of }: { of: Household }) {
         <Button
           variant="default"
           loading={all.isPending}
-          onClick={() => all.mutateAsync(undefined).then(goodbye, failed)}
+          onClick={() => all.mutateAsync(undefined).then(() => goodbye(), failed)}
         >
           Sign out everywhere
         </Button>

@@ -13,19 +13,18 @@ const WHOSE = 'undro-household';
 const WORKER_WAITS = 2000;
 
 /** Nothing of what was seen stays in this browser: what was kept to be looked at away from the server, and all that pages held. */
-async function forgetAll(): Promise<void> {
+async function forgetAll(worker = navigator.serviceWorker?.controller): Promise<void> {
   const scheme = localStorage.getItem(ANYBODYS);
   localStorage.clear();
   sessionStorage.clear();
   if (scheme) localStorage.setItem(ANYBODYS, scheme);
-  await workerForgets();
+  await workerForgets(worker);
   if ('caches' in window) for (const name of await caches.keys()) await caches.delete(name);
   for (const each of (await navigator.serviceWorker?.getRegistrations()) ?? []) await each.unregister();
 }
 
 /** What is still under way is not stored once it is answered: the worker is told first. One that does not answer soon is not waited for. */
-async function workerForgets(): Promise<void> {
-  const worker = navigator.serviceWorker?.controller;
+async function workerForgets(worker: ServiceWorker | null | undefined): Promise<void> {
   if (!worker) return;
   const { port1, port2 } = new MessageChannel();
   const forgotten = new Promise((resolve) => {
@@ -36,19 +35,21 @@ async function workerForgets(): Promise<void> {
 }
 
 /** Back to the door, with nothing left behind in this window or any other. */
-export async function goodbye(): Promise<void> {
-  await forgetAll();
+export async function goodbye(worker?: ServiceWorker | null): Promise<void> {
+  await forgetAll(worker);
   tellAll();
   window.location.assign('/sign-in');
 }
 
 /** Signs out here, also where nobody answers: then all of it is forgotten at once, and the session ends as soon as somebody does. */
 export async function signOut(): Promise<void> {
+  // with the end of the session the browser takes the worker away from the page; what it still waits for must not be stored either
+  const worker = navigator.serviceWorker?.controller;
   try {
     await answer<unknown>(client.DELETE('/api/account/sessions/{name}', { params: { path: { name: 'here' } } }));
   } catch (error) {
     if (!mustWait(error)) throw error;
-    await forgetAll();
+    await forgetAll(worker);
     localStorage.setItem(LEAVING, 'yes');
     tellAll();
     document.title = 'Undro';
@@ -56,7 +57,7 @@ export async function signOut(): Promise<void> {
       'Everything was removed from this device. Your session ends when the server answers again.';
     return;
   }
-  await goodbye();
+  await goodbye(worker);
 }
 
 /** Before anything is drawn: ends what was to be ended, and forgets what another household that was signed in here had typed. True: nothing is drawn. */

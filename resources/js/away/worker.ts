@@ -23,28 +23,37 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('message', (event) => {
   // A page that was still loading when the worker claimed pages is not controlled by it, so each page is claimed when it reports.
   // Somebody may have signed in since the shell was stored, so the shell is fetched again for them.
-  if (event.data === HERE) {
-    signedOut = false;
-    event.waitUntil(Promise.all([self.clients.claim(), keepShell()]));
-  }
-  // What was asked before somebody signed out may be answered after everything has been forgotten: it is not stored any more.
-  if (event.data === SIGNED_OUT) {
-    signedOut = true;
-    known = undefined;
-    const forgotten = forget(PAGE, SEEN, WORKED, WHO).then(() => event.ports[0]?.postMessage('forgotten'));
-    event.waitUntil(forgotten);
-  }
+  if (event.data === HERE) event.waitUntil(Promise.all([self.clients.claim(), keepShell()]));
+  if (event.data === SIGNED_OUT) event.waitUntil(forgetAll().then(() => event.ports[0]?.postMessage('forgotten')));
 });
 
+/** Somebody has signed out, and no page of somebody signed in has reported since: nothing is stored. */
 let signedOut = false;
+/** How often somebody has signed out: what was asked for before may be answered after everything was forgotten, and is not stored. */
+let signOuts = 0;
+/** What is being stored now. */
+const storing = new Set<Promise<unknown>>();
+
+/** Forgets all there is, and whatever was just being stored. */
+async function forgetAll(): Promise<void> {
+  signedOut = true;
+  signOuts += 1;
+  known = undefined;
+  await Promise.allSettled(storing);
+  await forget(PAGE, SEEN, WORKED, WHO);
+}
 
 async function forget(...names: string[]): Promise<void> {
   for (const name of names) await caches.delete(name);
 }
 
+/** Stores the page that opens where nobody answers. The server gives it to nobody but those who are signed in. */
 async function keepShell(): Promise<void> {
+  const before = signOuts;
   const page = await fetch(SHELL, { redirect: 'manual' }).catch(() => null);
-  if (page?.ok) await put(PAGE, SHELL, page);
+  if (!page?.ok || before !== signOuts) return;
+  signedOut = false;
+  await put(PAGE, SHELL, page, before);
 }
 
 registerRoute(
@@ -76,6 +85,7 @@ registerRoute(
 
 /** What the server answers, kept; and where it does not, what it answered last, which says so. */
 async function fresh(request: Request, place: () => string | Promise<string>, name: string): Promise<Response> {
+  const before = signOuts;
   let answer: Response | null = null;
   try {
     answer = await soon(request);
@@ -83,7 +93,7 @@ async function fresh(request: Request, place: () => string | Promise<string>, na
     if (request.signal.aborted) throw error;
   }
   if (answer !== null && answer.status < 502) {
-    if ((await isTheirs(answer)) && answer.ok) await keep(name, await place(), answer.clone());
+    if ((await isTheirs(answer, before)) && answer.ok) await keep(name, await place(), answer.clone(), before);
     return answer;
   }
   const kept = await stored(name, await place());
@@ -93,32 +103,37 @@ async function fresh(request: Request, place: () => string | Promise<string>, na
   return new Response(kept.body, { status: 200, headers });
 }
 
-async function keep(name: string, place: string, answer: Response): Promise<void> {
-  if (!(await put(name, place, answer)) || name !== WORKED) return;
+async function keep(name: string, place: string, answer: Response, before: number): Promise<void> {
+  if (!(await put(name, place, answer, before)) || name !== WORKED) return;
   const cache = await caches.open(name);
   const all = await cache.keys();
   for (const old of all.slice(0, Math.max(0, all.length - MOST_WORKED))) await cache.delete(old);
 }
 
-/** Stores an answer. A device without room left stores nothing, and whoever asked is answered all the same. */
-async function put(name: string, place: string, answer: Response): Promise<boolean> {
+/**
+ * Stores an answer, unless somebody has signed out since it was asked for: `before` is how often somebody had by then. A device without room
+ * left stores nothing, and whoever asked is answered all the same.
+ */
+async function put(name: string, place: string, answer: Response, before: number): Promise<boolean> {
+  if (signedOut || before !== signOuts) return false;
+  const stored = caches.open(name).then((cache) => cache.put(place, answer));
+  storing.add(stored);
   try {
-    if (signedOut) return false;
-    await (await caches.open(name)).put(place, answer);
-    if (!signedOut) return true;
-    await forget(name);
+    await stored;
+    return true;
   } catch {
-    // as below
+    return false;
+  } finally {
+    storing.delete(stored);
   }
-  return false;
 }
 
 const stored = (name: string, place: string): Promise<Response | undefined> =>
   caches.match(place, { cacheName: name }).catch(() => undefined);
 
 /** Whether answers of this household may be stored. Where what was stored of another one could not be forgotten, nothing is. */
-async function isTheirs(answer: Response): Promise<boolean> {
-  if (signedOut) return false;
+async function isTheirs(answer: Response, before: number): Promise<boolean> {
+  if (signedOut || before !== signOuts) return false;
   try {
     await of(answer);
     return true;
@@ -146,7 +161,7 @@ const kept = async (): Promise<string | undefined> => (await caches.match('/who'
 async function begin(who: string): Promise<void> {
   await forget(SEEN, WORKED, PAGE, WHO);
   if (who === '') return;
-  await put(WHO, '/who', new Response(who));
+  await put(WHO, '/who', new Response(who), signOuts);
   await keepShell();
 }
 
