@@ -47,7 +47,7 @@ final readonly class LineChoice
     {
         $materials = self::materials($asked);
         $first = $materials[0];
-        $asks = Force::newtons($asked->fraction() * $first->pick->inNewtons() * Link::USUAL_KNOT * Link::USUAL_CONDITION);
+        $asks = Force::newtons($asked->fraction() * $first->pick->inNewtons() * Link::USUAL_HOLDS);
         [$drag, $cappedBy] = self::drag($asked, $asks);
         $room = Room::of($asked);
         $runs = $room->runs($asked->fish, $drag);
@@ -107,6 +107,18 @@ final readonly class LineChoice
             ],
             default => [LineVerdict::Usual, 'usual for this'],
         };
+    }
+
+    /** How far a line is from the first choice, for a list that begins with the nearest: material by material, then by the ratio of strengths. */
+    public function distance(Material $material, Force $strength): float
+    {
+        foreach ($this->materials as $place => $each) {
+            if ($each->material === $material) {
+                return 10.0 * $place + abs(log($strength->inNewtons() / $each->pick->inNewtons()));
+            }
+        }
+
+        return 10.0 * count($this->materials);
     }
 
     /** @return non-empty-list<MaterialChoice> @throws BadChoice */

@@ -91,7 +91,7 @@ final class ChooseCase implements Calculator
             ?? NominalDiameter::strengthOf($material, $in->diameter('diameter_mm', ...Bounds::LINE_MM));
         [$verdict, $words] = $choice->verdict($material, $strength, $in->optionalMetres('left_m', ...Bounds::LENGTH_M));
 
-        return ['id' => (int) $in->number('id', 0, PHP_INT_MAX), 'verdict' => $verdict->value, 'words' => $words];
+        return ['id' => (int) $in->number('id', 0, PHP_INT_MAX), 'verdict' => $verdict->value, 'words' => $words, 'distance' => $choice->distance($material, $strength)];
     }
 
     /** @throws \Undro\DomainFault */

@@ -16,7 +16,6 @@ use Undro\Fill\Narrowing;
 use Undro\Fill\Role;
 use Undro\Line\Line;
 use Undro\Spool\BadSpool;
-use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -65,9 +64,7 @@ final readonly class Plan
             $mainLength = self::mainLengthOver($wanted->spool, $wanted->main, $wanted->gap, $wanted->joinDepth);
         }
         $build = match ($wanted->way) {
-            WayId::Sleeve => $wanted->reel === ReelKind::Spinning
-                ? Build::sleeve($wanted->spool, $wanted->sleeve, $wanted->main, $mainLength, $wanted->gap)
-                : throw BadWay::sleeveElsewhere(),
+            WayId::Sleeve => Build::sleeve($wanted->reel, $wanted->spool, $wanted->sleeve, $wanted->main, $mainLength, $wanted->gap),
             WayId::Kept => Build::kept($wanted->spool, $wanted->kept ?? throw BadWay::keptIsUnknown(), $wanted->main, $wanted->gap),
             WayId::Tape => Build::tape(
                 $wanted->spool,

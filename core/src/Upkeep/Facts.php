@@ -63,7 +63,7 @@ final readonly class Facts
         return array_map(static fn(Layer $layer): Length => $layer->length ?? Length::metres(0), array_slice($this->layers, 0, -1));
     }
 
-    /** The line that backing is added of: what lies outermost under the main line, or what would go under it. Source of the usual: handbook, chapter 2. */
+    /** The line to add as backing: more of what lies under the main line, or the spare; else mono of 0.30 mm, as in chapter 2 of the handbook. */
     public function backingLine(): Line
     {
         return count($this->layers) > 1

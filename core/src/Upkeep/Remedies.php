@@ -65,12 +65,12 @@ final class Remedies
     /** Why no end of the line is better than the other; null: one may be. Braid keeps its strength as it ages and pales. */
     private static function weakAllAlong(Facts $facts): ?Sentence
     {
-        $faded = $facts->worst();
+        $worst = $facts->worst();
 
         return match (true) {
             $facts->main()->line->material === Material::Braid => null,
             $facts->wear->isPastAge() => Sentence::of('The line is past its age. Sun and water have reached all of it.'),
-            $faded?->found === Finding::Faded && $faded->to === null => Sentence::of('The line is faded all along. Sun has weakened all of it.'),
+            $worst?->found === Finding::Faded && $worst->to === null => Sentence::of('The line is faded all along. Sun has weakened all of it.'),
             default => null,
         };
     }

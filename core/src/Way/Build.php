@@ -10,6 +10,7 @@ use Undro\Fill\Role;
 use Undro\Line\Line;
 use Undro\Spool\Arbor;
 use Undro\Spool\BadSpool;
+use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Statistics\CorrelationMatrix;
 use Undro\Units\Diameter;
@@ -28,12 +29,13 @@ final readonly class Build
     private function __construct(public Spool $spool, public Diameter $outside, public int $wraps, public ?Kept $kept = null) {}
 
     /**
-     * A sleeve of this outside diameter; null: the one on which the main line alone fills the spool.
+     * A sleeve of this outside diameter on a spinning spool; null: the one on which the main line alone fills it.
      *
      * @throws BadWay|BadSpool
      */
-    public static function sleeve(Spool $spool, ?Diameter $outside, Line $main, ?Length $mainLength, Length $gap): self
+    public static function sleeve(ReelKind $reel, Spool $spool, ?Diameter $outside, Line $main, ?Length $mainLength, Length $gap): self
     {
+        $reel === ReelKind::Spinning || throw BadWay::sleeveElsewhere();
         $outside ??= self::needed($spool, $main, $mainLength, $gap);
         $thick = $spool->geometry?->arbor->thick->inMillimetres() ?? 0.0;
         $outside->inMillimetres() > $thick || throw BadWay::sleeveNotOverArbor($outside, Diameter::millimetres($thick));

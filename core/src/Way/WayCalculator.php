@@ -11,7 +11,6 @@ use Undro\Fill\Layer;
 use Undro\Fill\Level;
 use Undro\Fill\Role;
 use Undro\Line\Line;
-use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Units\Length;
 use Undro\Units\Sentence;
@@ -108,11 +107,10 @@ final readonly class WayCalculator
         );
     }
 
-    /** @throws BadWay|\Undro\Spool\BadSpool if the reel is no spinning reel, too */
+    /** @throws BadWay|\Undro\Spool\BadSpool */
     public function sleeve(): Way
     {
-        $this->wanted->reel === ReelKind::Spinning || throw BadWay::sleeveElsewhere();
-        $build = Build::sleeve($this->wanted->spool, $this->wanted->sleeve, $this->wanted->main, $this->mainLength, $this->wanted->gap);
+        $build = Build::sleeve($this->wanted->reel, $this->wanted->spool, $this->wanted->sleeve, $this->wanted->main, $this->mainLength, $this->wanted->gap);
         $fill = $this->solve($build->spool, $this->main());
 
         return $this->worked(WayId::Sleeve, $fill, [Sentence::of('Clip on a sleeve {0} in diameter and tie the line to it.', $build->outside)], [

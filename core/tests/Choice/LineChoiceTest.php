@@ -199,6 +199,14 @@ final class LineChoiceTest extends TestCase
         self::assertSame(['heavier'], $verdicts(['fish' => '2 kg', 'snags' => 'some'], $line('braid', 50)), 'never refused');
     }
 
+    public function testTheNearestOfTheRackIsTheOneOfTheFirstMaterialAndStrength(): void
+    {
+        $line = static fn(int $id, string $material, int $pounds): array => ['id' => $id, 'material' => $material, 'strength_N' => "$pounds lb"];
+        $rack = self::choose(['fish' => '13 kg', 'rack' => [$line(1, 'braid', 30), $line(2, 'mono', 20), $line(3, 'mono', 15), $line(4, 'hybrid', 15)]])['rack'];
+        usort($rack, static fn(array $a, array $b): int => $a['distance'] <=> $b['distance']);
+        self::assertSame([3, 2, 4, 1], array_column($rack, 'id'));
+    }
+
     public function testFluorocarbonComesSecondOnABaitcaster(): void
     {
         $order = static fn(?string $reel): array => array_column(self::choose(['reel' => $reel])['materials'], 'material');

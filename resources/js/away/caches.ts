@@ -6,6 +6,6 @@ export const WORKED = 'undro-worked';
 export const PAGE = 'undro-page';
 /** Whose all of it is. */
 export const WHO = 'undro-who';
-/** A page that reports to the worker, and one that signs out: nothing is stored from then until a page reports again. */
+/** What a page tells the worker: that it is open, and that somebody signs out. Then nothing is stored until a page reports that is signed in. */
 export const HERE = 'here';
 export const SIGNED_OUT = 'signed-out';

@@ -240,15 +240,9 @@ function Held({ choice, mainLength }: { choice: Schemas['ChooseResult']; mainLen
   const { units } = useBench();
   const { data: fillers = [] } = useFillers();
   const order = ['usual', 'heavier', 'too_short'];
-  const rank = (each: (typeof choice.rack)[number]) => {
-    const line = fillers.find((one) => one.id === each.id)?.line;
-    const material = choice.materials.findIndex((one) => one.material === line?.material);
-    const pick = choice.materials[material]?.pick_N ?? 1;
-    return 100 * order.indexOf(each.verdict) + 10 * material + Math.abs(Math.log((line?.strength_N ?? pick) / pick));
-  };
   const near = choice.rack
     .filter((each) => order.includes(each.verdict))
-    .sort((a, b) => rank(a) - rank(b))
+    .sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || a.distance - b.distance)
     .slice(0, 6);
   return (
     <div>
