@@ -23,7 +23,7 @@ use Undro\Tests\Contract\Cases;
  */
 final class FuzzTest extends TestCase
 {
-    private const SAMPLE = 1200;
+    private const SAMPLE = 700;
     private const QUESTIONS = 150;
     private const DOCUMENTS = 50;
 

@@ -24,7 +24,10 @@ final class UpgradeTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function states(): iterable
     {
-        foreach (glob(dirname(__DIR__) . '/fixtures/upgrade/*.db.gz') ?: [] as $file) {
+        $files = glob(dirname(__DIR__) . '/fixtures/upgrade/*.db.gz') ?: [];
+        // the oldest goes through every migration; the ones between with UNDRO_HARD=1
+        $tried = getenv('UNDRO_HARD') === '1' ? $files : [$files[0], $files[count($files) - 1]];
+        foreach ($tried as $file) {
             yield basename($file, '.db.gz') => [$file];
         }
     }
