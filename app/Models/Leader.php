@@ -50,7 +50,7 @@ final class Leader extends Model
         $strength = $in->optionalForce('strength', ...Bounds::FORCE_N) ?? throw BadJoin::noStrength();
         $length = $in->optionalMetres('leader', 0.05, 100);
         $knot = $in->optionalChoice('knot', Knot::class);
-        $knot === null || !$knot->toArbor() || throw BadJoin::joinsNothing($knot);
+        $knot === null || $knot->joins() || throw BadJoin::joinsNothing($knot);
         self::thrown($in, $length);
 
         return new self([

@@ -48,16 +48,16 @@ final class DragStepsCase implements Calculator
                 Fishing::cases(),
             ),
             'knots' => [
-                ...array_values(array_filter(array_map(static fn(Knot $knot): ?array => ($keeps = $knot->keeps()) === null ? null : [
-                    'id' => $knot->value, 'kind' => LinkKind::Join->value, 'word' => $knot->word(), 'low' => $keeps[0], 'high' => $keeps[1],
-                ], Knot::cases()))),
                 [
                     'id' => 'terminal',
                     'kind' => LinkKind::Terminal->value,
-                    'word' => 'knot at the hook or snap',
+                    'word' => 'any, not named',
                     'low' => ChainInput::TERMINAL[0],
                     'high' => ChainInput::TERMINAL[1],
                 ],
+                ...array_values(array_filter(array_map(static fn(Knot $knot): ?array => ($keeps = $knot->keeps()) === null ? null : [
+                    'id' => $knot->value, 'kind' => ($knot->toHook() ? LinkKind::Terminal : LinkKind::Join)->value, 'word' => $knot->word(), 'low' => $keeps[0], 'high' => $keeps[1],
+                ], Knot::cases()))),
             ],
         ];
     }

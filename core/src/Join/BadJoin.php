@@ -46,7 +46,15 @@ final class BadJoin extends DomainFault
     /** Names “knot”. */
     public static function joinsNothing(Knot $knot, string $field = 'knot'): self
     {
-        return new self($field, "The {$knot->word()} ties a line to an arbor. Choose one that joins two lines.");
+        $ties = $knot->toHook() ? 'ties a line to a hook' : 'ties a line to an arbor';
+
+        return new self($field, "The {$knot->word()} {$ties}. Choose one that joins two lines.");
+    }
+
+    /** Names the field given. */
+    public static function isNoHookKnot(Knot $knot, string $field): self
+    {
+        return new self($field, "The {$knot->word()} is not a hook knot. Choose one that ties a line to a hook, such as the Palomar.");
     }
 
     /** Names “leader”. */

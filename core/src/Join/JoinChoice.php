@@ -15,6 +15,8 @@ use Undro\Line\Material;
 final readonly class JoinChoice
 {
     private const TIES_WELL = 0.35;
+    /** The thickest line for an improved clinch. Source: handbook, chapter 4, hook knots. */
+    private const CLINCH_MM = 0.40;
 
     /**
      * @param list<Hands>          $hands
@@ -51,14 +53,14 @@ final readonly class JoinChoice
         bool $grips = false,
         bool $backing = false,
     ): array {
-        $where === Where::Arbor || $pair->other !== null || throw BadJoin::needsTwo();
+        $where->isOfOneLine() || $pair->other !== null || throw BadJoin::needsTwo();
         foreach ($tested as $knot => $share) {
             $share > 0 && $share <= 1.2 || throw BadJoin::shareOutside($knot, $share);
         }
         $choice = new self($where, $pair, $hands, $tiesWell, $tested, $grips, $backing);
         $fits = array_map(
             $choice->fit(...),
-            array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->toArbor() === ($where === Where::Arbor))),
+            array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->isFor($where))),
         );
         usort($fits, static fn(Fit $a, Fit $b): int => [$b->fits, $b->score] <=> [$a->fits, $a->score]);
 
@@ -76,6 +78,7 @@ final readonly class JoinChoice
             Where::Guides => 3 * ($keeps[0] ?? 0.0) + $knot->slim() + 0.3 * $knot->quick(),
             Where::Buried => ($keeps[0] ?? 0.0) + 0.6 * $knot->slim() + 0.9 * $knot->quick(),
             Where::Arbor => $knot->quick(),
+            Where::Hook => 3 * ($keeps[0] ?? 0.0) + 0.3 * $knot->quick(),
         };
         foreach ($this->reasons($knot) as [$by, $why]) {
             $score += $by;
@@ -96,7 +99,7 @@ final readonly class JoinChoice
             $against,
             $keeps,
             $tested !== null,
-            $knot->turns($this->where, $this->pair->braids() > 0),
+            $knot->turns($this->where, $this->pair->braids() > 0, $this->pair->one->diameter->inMillimetres() < Knot::THIN_MM),
         );
     }
 
@@ -120,6 +123,15 @@ final readonly class JoinChoice
                 $this->pair->one->material !== Material::Braid => 'for braid tied straight to the arbor',
                 default => null,
             },
+            Knot::ImprovedClinch => match (true) {
+                $this->pair->one->material === Material::Braid => 'slips with braid',
+                $this->pair->one->diameter->inMillimetres() > self::CLINCH_MM => sprintf(
+                    'for line up to %.2F mm; thicker line doesn’t draw tight',
+                    self::CLINCH_MM,
+                ),
+                default => null,
+            },
+            Knot::NonSlipLoop => $this->pair->one->material === Material::Braid ? 'made for mono and fluorocarbon' : null,
             Knot::DoubleOverhand => $this->slick() ? 'slips on bare braid' : null,
             default => null,
         };
@@ -141,6 +153,11 @@ final readonly class JoinChoice
         }
         if ($this->where === Where::Arbor) {
             yield from $this->atTheArbor($knot);
+
+            return;
+        }
+        if ($this->where === Where::Hook) {
+            yield from $this->atTheHook($knot);
 
             return;
         }
@@ -200,6 +217,23 @@ final readonly class JoinChoice
         }
         if ($knot === Knot::Arbor && !$slick) {
             yield [0.3, 'small and tight, with a stopper'];
+        }
+    }
+
+    /** @return iterable<array{float, string}> */
+    private function atTheHook(Knot $knot): iterable
+    {
+        if ($knot === Knot::Palomar) {
+            yield $this->pair->one->material === Material::Braid
+                ? [0.4, 'the best with braid: two strands lie in the eye']
+                : [0.1, 'two strands lie in the eye'];
+            yield [-0.1, 'the hook or lure has to pass through its loop'];
+        }
+        if ($knot === Knot::UniAtHook) {
+            yield [0.05, 'holds with any line'];
+        }
+        if ($knot === Knot::NonSlipLoop) {
+            yield [0.0, 'its loop lets a lure move freely'];
         }
     }
 

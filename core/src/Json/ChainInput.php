@@ -17,7 +17,7 @@ use Undro\Units\Force;
 /** Reads the chain as the Drag place types it: lines by their strength, knots by what they keep. */
 final class ChainInput
 {
-    /** What a knot at the hook or snap keeps. The handbook gives no range: this one is ours, from general experience. */
+    /** What a hook knot keeps that nobody named: the weakest of those there are, to the middle of them. */
     public const TERMINAL = [0.75, 0.90];
 
     /** @return non-empty-list<Link> from the main line to the hook */
@@ -31,14 +31,17 @@ final class ChainInput
             $links[] = $leader;
         }
         $end = $leader ?? $main;
-        $tested = self::tested($in, 'terminal_tested', Knot::Uni);
+        $knot = $in->optionalChoice('hook_knot', Knot::class);
+        $knot === null || $knot->toHook() || throw BadJoin::isNoHookKnot($knot, 'hook_knot');
+        $keeps = $knot?->keeps() ?? self::TERMINAL;
+        $tested = self::tested($in, 'terminal_tested', $knot ?? Knot::UniAtHook);
         $links[] = $in->make(
             static fn(): Link => Link::of(
-                'hook knot',
+                $knot?->word() ?? 'hook knot',
                 $end->rated,
-                $tested ?? self::TERMINAL[0],
+                $tested ?? $keeps[0],
                 $end->condition,
-                $tested ?? self::TERMINAL[1],
+                $tested ?? $keeps[1],
                 LinkKind::Terminal,
             ),
         );
@@ -62,7 +65,8 @@ final class ChainInput
     private static function join(Input $in, Link $main, Link $leader): Link
     {
         $knot = $in->choice('join', Knot::class, Knot::DoubleUni);
-        $keeps = $knot->keeps() ?? throw BadJoin::joinsNothing($knot, 'join');
+        $keeps = $knot->joins() ? $knot->keeps() : null;
+        $keeps !== null || throw BadJoin::joinsNothing($knot, 'join');
         $tested = self::tested($in, 'join_tested', $knot);
         $weaker = $leader->holdsLessThan($main) ? $leader : $main;
 

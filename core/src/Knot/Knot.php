@@ -18,6 +18,13 @@ enum Knot: string
     case Surgeons = 'surgeons';
     case Blood = 'blood';
     case Fg = 'fg';
+    case Palomar = 'palomar';
+    case ImprovedClinch = 'improved_clinch';
+    case UniAtHook = 'uni_hook';
+    case NonSlipLoop = 'non_slip_loop';
+
+    /** A line under this takes more turns in a non-slip loop. Source: handbook, chapter 4, hook knots. */
+    public const THIN_MM = 0.25;
 
     /** As the screen says it. */
     public function word(): string
@@ -34,6 +41,10 @@ enum Knot: string
             self::Surgeons => 'surgeon’s',
             self::Blood => 'blood knot',
             self::Fg => 'FG',
+            self::Palomar => 'Palomar',
+            self::ImprovedClinch => 'improved clinch',
+            self::UniAtHook => 'uni at the hook',
+            self::NonSlipLoop => 'non-slip loop',
         };
     }
 
@@ -41,6 +52,28 @@ enum Knot: string
     public function toArbor(): bool
     {
         return in_array($this, [self::Arbor, self::DoubleOverhand, self::Uni, self::FigureEight, self::TapedTag], true);
+    }
+
+    /** Whether it ties line to a hook, lure or snap. */
+    public function toHook(): bool
+    {
+        return in_array($this, [self::Palomar, self::ImprovedClinch, self::UniAtHook, self::NonSlipLoop], true);
+    }
+
+    /** Whether it is tied there. */
+    public function isFor(Where $where): bool
+    {
+        return match ($where) {
+            Where::Arbor => $this->toArbor(),
+            Where::Hook => $this->toHook(),
+            Where::Buried, Where::Guides => $this->joins(),
+        };
+    }
+
+    /** Whether it ties one line to another. */
+    public function joins(): bool
+    {
+        return !$this->toArbor() && !$this->toHook();
     }
 
     /**
@@ -55,6 +88,9 @@ enum Knot: string
             self::Albright => [0.80, 0.90],
             self::Alberto => [0.85, 0.95],
             self::Fg => [0.90, 1.00],
+            self::ImprovedClinch => [0.75, 0.90],
+            self::UniAtHook => [0.80, 0.90],
+            self::Palomar, self::NonSlipLoop => [0.85, 0.95],
             default => null,
         };
     }
@@ -63,25 +99,28 @@ enum Knot: string
      * The turns that differ by where it lies and by its lines: of each line, or of each way. Its film is one of these.
      *
      * @param bool $braid one of the lines is braid
+     * @param bool $thin  the line is under 0.25 mm
      *
      * @return list<int>
      */
-    public function wraps(Where $where, bool $braid): array
+    public function wraps(Where $where, bool $braid, bool $thin = false): array
     {
         $buried = $where === Where::Buried;
 
         return match ($this) {
             self::DoubleUni => $buried ? [3, 3] : ($braid ? [5, 7] : [5, 5]),
             self::Alberto => $buried ? [3] : [7],
+            self::UniAtHook => $braid ? [7] : [5],
+            self::NonSlipLoop => $thin ? [7] : [5],
             default => [],
         };
     }
 
     /** How many turns, for a buried join or one that goes through the guides. */
-    public function turns(Where $where, bool $braid): ?string
+    public function turns(Where $where, bool $braid, bool $thin = false): ?string
     {
         $buried = $where === Where::Buried;
-        [$one, $other] = [...$this->wraps($where, $braid), 0, 0];
+        [$one, $other] = [...$this->wraps($where, $braid, $thin), 0, 0];
 
         return match ($this) {
             self::DoubleOverhand => '2 turns',
@@ -92,6 +131,8 @@ enum Knot: string
             self::Surgeons => $buried ? 'twice through' : 'two or three times through',
             self::Blood => '5 to 7 turns each',
             self::Fg => '18 to 24 crossings',
+            self::ImprovedClinch => '5 to 6 turns',
+            self::UniAtHook, self::NonSlipLoop => "{$one} turns",
             default => null,
         };
     }
@@ -115,7 +156,9 @@ enum Knot: string
         return match ($this) {
             self::DoubleOverhand => 1.0,
             self::Surgeons, self::Arbor => 0.9,
-            self::DoubleUni, self::Uni => 0.7,
+            self::DoubleUni, self::Uni, self::UniAtHook => 0.7,
+            self::Palomar, self::ImprovedClinch => 0.8,
+            self::NonSlipLoop => 0.5,
             self::FigureEight => 0.6,
             self::Albright, self::TapedTag => 0.5,
             self::Alberto, self::Blood => 0.4,
@@ -138,6 +181,10 @@ enum Knot: string
             self::Surgeons => 'The simplest, for like lines; a short end has to go through.',
             self::Blood => 'The slimmest of the equal pairs.',
             self::Fg => 'The slimmest through guides, the slowest to tie.',
+            self::Palomar => 'The strongest with braid; the hook or lure has to pass through its loop.',
+            self::ImprovedClinch => 'Quick with mono and fluorocarbon up to 0.40 mm; slips with braid.',
+            self::UniAtHook => 'Holds with any line; the same moves as at the arbor.',
+            self::NonSlipLoop => 'Leaves a small loop, so that a lure moves freely.',
         };
     }
 }

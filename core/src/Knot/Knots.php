@@ -13,10 +13,14 @@ use Undro\Knot\Tying\DoubleOverhand;
 use Undro\Knot\Tying\DoubleUni;
 use Undro\Knot\Tying\Fg;
 use Undro\Knot\Tying\FigureEight;
+use Undro\Knot\Tying\ImprovedClinch;
+use Undro\Knot\Tying\NonSlipLoop;
+use Undro\Knot\Tying\Palomar;
 use Undro\Knot\Tying\Surgeons;
 use Undro\Knot\Tying\TapedTag;
 use Undro\Knot\Tying\Tying;
 use Undro\Knot\Tying\Uni;
+use Undro\Knot\Tying\UniAtHook;
 
 /** How each knot is tied: its moves in words, its film, and the turns both show. */
 final class Knots
@@ -31,6 +35,7 @@ final class Knots
         return match ($knot) {
             Knot::DoubleUni => [[3, 3], [5, 5], [5, 7]],
             Knot::Alberto => [[3], [7]],
+            Knot::UniAtHook, Knot::NonSlipLoop => [[5], [7]],
             default => [[]],
         };
     }
@@ -76,6 +81,10 @@ final class Knots
             Knot::Surgeons => Surgeons::class,
             Knot::Blood => Blood::class,
             Knot::Fg => Fg::class,
+            Knot::Palomar => Palomar::class,
+            Knot::ImprovedClinch => ImprovedClinch::class,
+            Knot::UniAtHook => UniAtHook::class,
+            Knot::NonSlipLoop => NonSlipLoop::class,
         };
     }
 }

@@ -121,6 +121,14 @@ final readonly class Path
         return $path;
     }
 
+    /** The same curve so much further right and down. */
+    public function shifted(float $x, float $y): self
+    {
+        $through = array_map(static fn(array $point): array => [$point[0] + $x, $point[1] + $y, $point[2]], $this->through);
+
+        return new self($this->line, $through, $this->from, $this->to, $this->marks);
+    }
+
     /** Turned half round in the page about a point, as another line. */
     public function turned(float $x, float $y, string $line): self
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Undro\Knot;
 
 /**
- * Something solid in a drawing: the arbor from its end or from the side, or a strip of tape. It lies in the page; what has z below 0 passes
+ * Something solid in a drawing: the arbor from its end or from the side, the eye of a hook, or a strip of tape. It lies in the page; what has z below 0 passes
  * behind it. It is there from one of the moves on.
  */
 final readonly class Prop
@@ -23,6 +23,12 @@ final readonly class Prop
     public static function arbor(int $from, float $x, float $y, float $radius): self
     {
         return new self('arbor', $from, $x - $radius, $y - $radius, 2 * $radius, 2 * $radius);
+    }
+
+    /** The eye of a hook: a ring in the page, with the shank on its left. @param float $radius outer radius */
+    public static function eye(int $from, float $x, float $y, float $radius): self
+    {
+        return new self('eye', $from, $x - $radius, $y - $radius, 2 * $radius, 2 * $radius);
     }
 
     /** The arbor from the side, between its flanges. */

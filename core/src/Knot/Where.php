@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Undro\Knot;
 
-/** Where a join lies. */
+/** Where a knot lies. */
 enum Where: string
 {
     /** line to the arbor: small and tight, never carries a fish */
@@ -13,4 +13,12 @@ enum Where: string
     case Buried = 'buried';
     /** goes through the guides and carries the fish */
     case Guides = 'guides';
+    /** line or leader to a hook, lure or snap */
+    case Hook = 'hook';
+
+    /** Whether one line is tied there, to something that is no line. */
+    public function isOfOneLine(): bool
+    {
+        return $this === self::Arbor || $this === self::Hook;
+    }
 }

@@ -23,6 +23,7 @@ enum StepKind: string
     case SoakAfter = 'soak_after';
     case Drag = 'drag';
     case Leader = 'leader';
+    case HookKnot = 'hook_knot';
     case Label = 'label';
     case FirstOuting = 'first_outing';
 
@@ -33,7 +34,7 @@ enum StepKind: string
             self::Strip => 'strip',
             self::Soak, self::SoakAfter => 'timer',
             self::Place => 'twist',
-            self::Tie, self::Join, self::Leader => 'knots',
+            self::Tie, self::Join, self::Leader, self::HookKnot => 'knots',
             self::FirstTurns, self::Wind => 'count',
             self::SlackTest => 'slack',
             self::Level => 'level',

@@ -49,6 +49,7 @@ final readonly class Steps
             $steps->soakAfter(),
             $steps->drag(),
             $steps->leader(),
+            $steps->hookKnot(),
             $steps->label(),
             $steps->firstOuting(),
         );
@@ -516,6 +517,19 @@ final readonly class Steps
                 'Too long a leader. Its knot catches in the coils at every cast.',
                 'Pull knots tight round a dowel, never round your hand.',
             );
+    }
+
+    private function hookKnot(): Step
+    {
+        return new Step(
+            StepKind::HookKnot,
+            null,
+            'Hook knot',
+            'Tie on the hook, lure or snap with the knot shown. Wet the knot, then pull it tight slowly. Trim it close.',
+            'The coils lie side by side, and nothing slips under a steady pull.',
+            'A knot pulled tight dry. Mono and fluorocarbon burn, and the knot breaks early.',
+            'Hold the hook with pliers while you pull. Keep the point away from your fingers and face.',
+        );
     }
 
     private function label(): Step

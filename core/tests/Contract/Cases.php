@@ -308,7 +308,7 @@ final class Cases
                 ['where' => 'arbor', 'one' => ['material' => 'braid', 'diameter_mm' => 0.2], 'grips' => false, 'backing' => false, 'hands' => ['cramped']],
                 ['where' => 'arbor', 'one' => ['material' => 'mono', 'diameter_mm' => 0.3], 'grips' => true],
             ],
-            'knot' => [['knot' => 'uni', 'where' => 'guides', 'braid' => false], ['knot' => 'fg'], ['knot' => 'arbor', 'where' => 'arbor', 'braid' => true]],
+            'knot' => [['knot' => 'uni', 'where' => 'guides', 'braid' => false], ['knot' => 'fg'], ['knot' => 'non_slip_loop', 'thin' => true], ['knot' => 'arbor', 'where' => 'arbor', 'braid' => true]],
             'leader' => [
                 ['leader_m' => '6.2 m', 'drop_m' => '0.5', 'path_m' => '3.6', 'lead_g' => '112 g', 'cast' => 'power', 'spool_diameter_mm' => 65, 'main_N' => '8 kg'],
                 ['leader_m' => '1 m', 'drop_m' => '0.5', 'path_m' => '2.4'],
@@ -388,7 +388,7 @@ final class Cases
         ];
         $chain = [
             'main_N' => '12 kg', 'main_condition' => 0.9, 'join' => 'double_uni', 'join_tested' => '', 'leader_N' => '8 kg',
-            'leader_condition' => 1, 'terminal_tested' => '85 %', 'snap_N' => '10 kg', 'snap_condition' => 1,
+            'leader_condition' => 1, 'hook_knot' => 'palomar', 'terminal_tested' => '85 %', 'snap_N' => '10 kg', 'snap_condition' => 1,
         ];
 
         return [

@@ -26,6 +26,13 @@ final class DragCasesTest extends TestCase
         self::assertSame('hook knot', $drag['weakest']);
         self::assertEqualsWithDelta(0.25 * 0.75 * 6.9 * 9.80665, $drag['target_N'], 1e-6);
         self::assertFalse($drag['ask_again']);
+        // the knot at the hook by its name: the low end of what it keeps counts, its own pull test before that
+        foreach (['palomar' => 0.85, 'uni_hook' => 0.80, 'improved_clinch' => 0.75] as $knot => $keeps) {
+            $named = Compute::run('drag', ['chain' => ['main_N' => 100, 'hook_knot' => $knot], 'fishing' => 'general', 'layers' => []]);
+            self::assertEqualsWithDelta(100 * $keeps, $named['weakest_N'], 1e-9, $knot);
+            $own = ['main_N' => 100, 'hook_knot' => $knot, 'terminal_tested' => '93 %'];
+            self::assertEqualsWithDelta(93, Compute::run('drag', ['chain' => $own, 'fishing' => 'general', 'layers' => []])['weakest_N'], 1e-9);
+        }
         $tested = Compute::run('drag', ['chain' => ['terminal_tested' => '95 %'] + self::CHAIN, 'fishing' => 'general', 'layers' => []]);
         self::assertSame('joining knot', $tested['weakest'], 'an own pull test replaces the range');
         $alone = Compute::run('drag', ['chain' => ['main_N' => 50], 'fishing' => 'light_clear', 'layers' => []]);

@@ -29,7 +29,9 @@ final class JoinChoiceTest extends TestCase
     {
         foreach (Where::cases() as $where) {
             $fits = JoinChoice::ranked($where, self::pair(Material::Braid, 0.16, Material::Fluoro, 0.30));
-            self::assertCount($where === Where::Arbor ? 5 : 6, $fits);
+            self::assertCount(match ($where) {
+                Where::Arbor => 5, Where::Hook => 4, default => 6
+            }, $fits);
             $seen = array_map(static fn(Fit $fit): bool => $fit->fits, $fits);
             $sorted = $seen;
             rsort($sorted);
@@ -93,6 +95,33 @@ final class JoinChoiceTest extends TestCase
             Knot::Uni,
             JoinChoice::ranked(Where::Arbor, new Pair(Line::of(Material::Mono, Diameter::millimetres(0.3))), [Hands::Cramped])[0]->knot,
         );
+    }
+
+    /** A clinch for what braid and thick line slip out of, a loop for what is stiff; what holds braid best comes first with it. */
+    public function testAHookKnotIsChosenByItsLine(): void
+    {
+        $fits = static function (Material $material, float $mm): array {
+            $line = Line::of($material, Diameter::millimetres($mm));
+
+            return self::byKnot(JoinChoice::ranked(Where::Hook, new Pair($line, null)));
+        };
+        $braid = $fits(Material::Braid, 0.16);
+        self::assertSame(['palomar', 'uni_hook'], array_keys(array_filter($braid, static fn(Fit $fit): bool => $fit->fits)));
+        self::assertSame('palomar', array_key_first($braid));
+        self::assertStringContainsString('slips', $braid['improved_clinch']->against[0]);
+        self::assertSame('7 turns', $braid['uni_hook']->turns);
+        foreach ([Material::Mono, Material::Fluoro] as $material) {
+            self::assertTrue($fits($material, 0.40)['improved_clinch']->fits);
+            self::assertFalse($fits($material, 0.41)['improved_clinch']->fits);
+            self::assertSame('5 turns', $fits($material, 0.25)['non_slip_loop']->turns);
+            self::assertSame('7 turns', $fits($material, 0.24)['non_slip_loop']->turns);
+            self::assertSame('5 turns', $fits($material, 0.24)['uni_hook']->turns);
+        }
+        // with the low end counted, the untested knots of the handbook stand in this order
+        self::assertSame([0.85, 0.85, 0.80, 0.75], array_map(
+            static fn(string $knot): ?float => $fits(Material::Mono, 0.30)[$knot]->keeps[0] ?? null,
+            ['palomar', 'non_slip_loop', 'uni_hook', 'improved_clinch'],
+        ));
     }
 
     public function testALineToLineJoinNeedsTwo(): void

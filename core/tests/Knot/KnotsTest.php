@@ -78,6 +78,23 @@ final class KnotsTest extends TestCase
             str_repeat('OU', 5) . 'UU' . str_repeat('OU', 5) . 'OU',
             str_repeat('OU', 5) . 'OO' . str_repeat('OU', 5) . 'UO',
         ]];
+        // through the eye, then the same as at the arbor
+        foreach ([5, 7] as $turns) {
+            yield "uni at the hook, {$turns}" => ["uni_hook-{$turns}", [$core($turns) . $core($turns) . $wraps($turns)]];
+        }
+        // round the standing line alone; the tag goes down before it and up behind it through the small loop, then over the big loop
+        $alone = static fn(int $turns): string => 'O' . str_repeat('UO', $turns - 1);
+        yield 'improved clinch' => ['improved_clinch', [$core(5) . 'OU' . $alone(5) . 'U' . 'OU' . 'O']];
+        // the standing line meets the turns, the overhand over it, the tag twice behind it; the three that leave the overhand lie over
+        // its near side; the tag goes in over that side and out behind the far one, and comes back in behind both strands below
+        foreach ([5, 7] as $turns) {
+            yield "non-slip loop, {$turns}" => ["non_slip_loop-{$turns}", [
+                $core($turns) . 'U' . 'OO' . 'UUU' . 'O' . 'OO' . 'U' . 'O' . 'OU' . $alone($turns) . 'UU' . 'O',
+            ]];
+        }
+        // an overhand round the standing line in two strands: over it, behind it, over itself; its other half the other way about
+        $overhand = 'UU' . 'OO' . 'UU' . 'OO' . 'UU' . 'OO';
+        yield 'palomar' => ['palomar', [$overhand . strrev($overhand)]];
     }
 
     public function testTheBraidOfAnFgCrossesItselfTwentyTimesRoundTheLeaderAndTakesTurnsAtLyingOutside(): void
@@ -198,6 +215,35 @@ final class KnotsTest extends TestCase
         }
     }
 
+    /** The line goes over the near side of the ring, through it, and back behind that side; so it stays while the knot is tied. */
+    public function testALineStaysInTheEyeOfItsHook(): void
+    {
+        foreach (['palomar', 'improved_clinch', 'uni_hook-5', 'uni_hook-7', 'non_slip_loop-5', 'non_slip_loop-7'] as $name) {
+            $film = self::film($name);
+            [$x, $y, $radius] = self::arbor($film);
+            $rim = $x + $radius - 3.0;
+            $last = count($film->stages) - 1;
+            foreach ([self::lastLaid($film), $last] as $stage) {
+                $sides = [];
+                foreach ($film->seen($stage, 1.0)[0]['points'] as $point) {
+                    // where it crosses the near side of the ring
+                    if (abs($point[0] - $rim) < 1.5 && abs($point[1] - $y) < 0.6 * $radius) {
+                        $sides[] = $point[2] > 0 ? 'before' : 'behind';
+                    }
+                }
+                $met = array_count_values($sides);
+                self::assertEqualsCanonicalizing(['before', 'behind'], array_keys($met), "{$name}, stage {$stage}");
+            }
+            // a knot that is drawn tight lies at the eye; a loop stays open before the one that is named for it
+            $points = $film->seen($last, 1.0)[0]['points'];
+            $nearest = min(array_map(
+                static fn(array $crossing): float => $points[(int) $crossing['over'][1]][0],
+                Diagram::of([$points])->crossings,
+            )) - ($x + $radius);
+            str_starts_with($name, 'non_slip') ? self::assertGreaterThan(2 * $radius, $nearest, $name) : self::assertLessThan(1.2 * $radius, $nearest, $name);
+        }
+    }
+
     public function testWhatIsSaidIsWhatIsShown(): void
     {
         $turns = static fn(Knot $knot, Where $where, bool $braid): string => implode(' ', array_column(
@@ -211,7 +257,8 @@ final class KnotsTest extends TestCase
         self::assertStringContainsString('3 times', $turns(Knot::Alberto, Where::Buried, true));
         // each turn that is counted beside a film is one, and there are as many as the words say
         // the seventh of an Albright is the one that ends in the bight
-        $all = ['uni' => [3], 'double_uni-5-7' => [5, 7], 'blood' => [5, 5], 'albright' => [6, 7], 'alberto-3' => [3, 3]];
+        $all = ['uni' => [3], 'double_uni-5-7' => [5, 7], 'blood' => [5, 5], 'albright' => [6, 7], 'alberto-3' => [3, 3],
+            'uni_hook-5' => [5], 'uni_hook-7' => [7], 'improved_clinch' => [5], 'non_slip_loop-5' => [5], 'non_slip_loop-7' => [7]];
         foreach ($all as $name => $said) {
             $counted = [];
             foreach (self::film($name)->stages as $stage) {

@@ -61,6 +61,7 @@ final class RunTest extends TestCase
                 'level',
                 'cut',
                 'drag',
+                'hook_knot',
                 'label',
                 'first_outing',
             ],
@@ -87,6 +88,7 @@ final class RunTest extends TestCase
                 'cut',
                 'drag',
                 'leader',
+                'hook_knot',
                 'label',
                 'first_outing',
             ],
@@ -110,6 +112,7 @@ final class RunTest extends TestCase
                 'cut',
                 'soak_after',
                 'drag',
+                'hook_knot',
                 'label',
                 'first_outing',
             ],
@@ -188,7 +191,7 @@ final class RunTest extends TestCase
         $setting = new Setting(ReelKind::Spinning, self::setting()->layers, Habits::of([]), Length::metres(100), leader: true);
         $cautioned = array_filter(Steps::for($setting), static fn(Step $step): bool => $step->caution !== null);
         self::assertSame(
-            ['check', 'strip', 'soak.0', 'join.1', 'wind.1', 'drag', 'leader'],
+            ['check', 'strip', 'soak.0', 'join.1', 'wind.1', 'drag', 'leader', 'hook_knot'],
             array_values(array_map(static fn(Step $step): string => $step->id(), $cautioned)),
         );
     }

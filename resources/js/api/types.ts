@@ -19,6 +19,7 @@ export type Sentence = Schemas['Sentence'];
 export type Counter = Schemas['Counter'];
 export type PullScale = Schemas['PullScale'];
 export type JoinsCase = Schemas['JoinsCase'];
+export type JoinsResult = Schemas['JoinsResult'];
 export type KnotId = Schemas['KnotId'];
 export type DragCase = Schemas['DragCase'];
 export type DragResult = Schemas['DragResult'];

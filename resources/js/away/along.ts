@@ -118,8 +118,8 @@ async function knotsAlong(angler: Angler): Promise<void> {
   const { where, one, other } = FIRST_LINES;
   const joined = { where, one: typedLine(one), other: typedLine(other) };
   const fit = await fitting(joined, angler);
-  const { braid } = shownFor(joined, fit?.thicker === 'other');
-  for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid });
+  const { braid, thin } = shownFor(joined, fit);
+  for (const knot of Object.keys(NAMES) as KnotId[]) await ask('knot', { knot, where, braid, thin });
 }
 
 /** What can be wrong with the line of a spool, by what is known of it and of the run it was wound by last. */
@@ -145,8 +145,8 @@ const fitting = (joined: Joined, angler: Angler) => {
 async function knotAlong(joined: Joined, angler: Angler): Promise<void> {
   const fit = await fitting(joined, angler);
   const first = fit?.knots[0];
-  const { where, braid } = shownFor(joined, fit?.thicker === 'other');
-  if (first) await ask('knot', { knot: first.id, where, braid });
+  const { where, braid, thin } = shownFor(joined, fit);
+  if (first) await ask('knot', { knot: first.id, where, braid, thin });
 }
 
 /** What a saved plan works out to. */

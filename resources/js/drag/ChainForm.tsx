@@ -1,10 +1,11 @@
-import { NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect } from '@mantine/core';
 import { Problem } from '../api/client';
 import { useRods } from '../api/records';
 import type { Angler, Care, DragResult, DragSteps } from '../api/types';
 import { Segmented } from '../parts/Segmented';
 import { TypedField } from '../parts/TypedField';
 import { useBench } from '../shell/bench';
+import { Link } from '../shell/route';
 import { rated, type Units, words } from '../units/units';
 import { type DragDraft, ownTest } from './chain';
 import classes from './Drag.module.css';
@@ -23,6 +24,7 @@ const FIELDS: Partial<Record<keyof DragDraft, string[]>> = {
   main: ['main_N', 'rated_N'],
   leader: ['leader_N'],
   joinTested: ['join_tested'],
+  hookKnot: ['hook_knot'],
   terminalTested: ['terminal_tested'],
   snap: ['snap_N'],
   stop: ['limits.max'],
@@ -81,9 +83,11 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
   );
   const keeps = (low: number, high: number) => `${Math.round(low * 100)}-${Math.round(high * 100)} %`;
   const joins = steps?.knots.filter((knot) => knot.kind === 'join') ?? [];
-  const terminal = steps?.knots.find((knot) => knot.kind === 'terminal');
+  const hookKnots = steps?.knots.filter((knot) => knot.kind === 'terminal') ?? [];
+  const terminal = hookKnots.find((knot) => knot.id === (draft.hookKnot || 'terminal'));
+  const hookTested = ownTest(draft.hookKnot, angler);
   const join = joins.find((knot) => knot.id === draft.join);
-  const tested = ownTest(draft, angler);
+  const tested = ownTest(draft.join, angler);
   const force = units.force;
   return (
     <form className={classes.chain} onSubmit={(event) => event.preventDefault()} aria-label="The chain">
@@ -141,11 +145,27 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
       <fieldset>
         <legend>At the hook</legend>
         <div className={classes.pair}>
-          {field('terminalTested', 'Hook knot, your pull test', {
-            placeholder: terminal ? keeps(terminal.low, terminal.high) : '',
+          {choice(
+            'hookKnot',
+            'Hook knot',
+            hookKnots.map((knot) => ({ value: knot.id === 'terminal' ? '' : knot.id, label: knot.word })),
+          )}
+          {field('terminalTested', 'Your pull test', {
+            placeholder: hookTested
+              ? `${Math.round(Number(hookTested) * 100)} %, tested`
+              : terminal
+                ? keeps(terminal.low, terminal.high)
+                : '',
           })}
-          {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
         </div>
+        {draft.hookKnot !== '' && (
+          <p className={classes.soft}>
+            <Anchor component={Link} to={`/knots?knot=${draft.hookKnot}`}>
+              How to tie the {terminal?.word}
+            </Anchor>
+          </p>
+        )}
+        {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
         {draft.snap.trim() !== '' && choice('snapCondition', 'The snap is', CONDITIONS)}
       </fieldset>
       <fieldset>

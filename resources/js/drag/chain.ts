@@ -14,6 +14,8 @@ export const START = {
   joinTested: '',
   leader: '',
   leaderCondition: '1',
+  /** empty: no hook knot is named */
+  hookKnot: '',
   terminalTested: '',
   snap: '',
   snapCondition: '1',
@@ -47,6 +49,7 @@ const CARRIED = [
   'joinTested',
   'leader',
   'leaderCondition',
+  'hookKnot',
   'terminalTested',
   'snap',
   'snapCondition',
@@ -130,8 +133,8 @@ export function spoolCase(reel: Reel, spool: Spool, sleeve: string) {
   };
 }
 
-/** What this join kept in the angler’s own pull tests; empty where it was not tested. */
-export const ownTest = (draft: DragDraft, angler: Angler | undefined) => `${angler?.knots.tested[draft.join] ?? ''}`;
+/** What a knot kept in the angler’s own pull tests; empty where it was not tested. */
+export const ownTest = (knot: string, angler: Angler | undefined) => `${angler?.knots.tested[knot] ?? ''}`;
 
 /** A force set before and wanted again, N; the address may hold anything. */
 export function wantedOf(draft: DragDraft): number | null {
@@ -180,10 +183,11 @@ export function dragCase({
       main_N: main,
       main_condition: draft.mainCondition || `${worn?.keeps ?? 1}`,
       join: draft.join as 'fg',
-      join_tested: draft.joinTested || ownTest(draft, angler),
+      join_tested: draft.joinTested || ownTest(draft.join, angler),
       leader_N: force(draft.leader),
       leader_condition: draft.leaderCondition,
-      terminal_tested: draft.terminalTested,
+      hook_knot: (draft.hookKnot || null) as 'palomar' | null,
+      terminal_tested: draft.terminalTested || ownTest(draft.hookKnot, angler),
       snap_N: force(draft.snap),
       snap_condition: draft.snapCondition,
     },

@@ -6,7 +6,7 @@ import { useLinked } from '../parts/useLinked';
 import { Chooser, LineChoice } from './Chooser';
 import classes from './Knots.module.css';
 import { LeaderSeat } from './LeaderSeat';
-import { NAMES } from './names';
+import { NAMES, ofOneLine } from './names';
 import { Tying } from './Tying';
 import { FIRST_LINES, type TypedLine, typedLine, useKnotChoice } from './useKnotChoice';
 
@@ -15,18 +15,20 @@ const WHERE: { value: Where; label: string }[] = [
   { value: 'arbor', label: 'line to the arbor' },
   { value: 'buried', label: 'backing to main line, under the line' },
   { value: 'guides', label: 'main line to leader, through the guides' },
+  { value: 'hook', label: 'line to the hook or lure' },
 ];
-const START = { knot: 'double_uni', all: '' };
+/** `knot`: empty: the one that suits best. */
+const START = { knot: '', all: '' };
 
 /** Every knot, to look up or to choose by the lines at hand. */
 export function KnotsPlace() {
   const [at, set] = useLinked(START);
-  const knot = at.knot in NAMES ? (at.knot as KnotId) : 'double_uni';
   const all = at.all === '1';
   const [where, setWhere] = useState<Where>(FIRST_LINES.where);
   const [one, setOne] = useState<TypedLine>(FIRST_LINES.one);
   const [other, setOther] = useState<TypedLine>(FIRST_LINES.other);
-  const choice = useKnotChoice({ where, one: typedLine(one), other: where === 'arbor' ? null : typedLine(other) });
+  const choice = useKnotChoice({ where, one: typedLine(one), other: ofOneLine(where) ? null : typedLine(other) });
+  const knot = at.knot in NAMES ? (at.knot as KnotId) : (choice.knots[0]?.id ?? 'double_uni');
   return (
     <div className={page.page} data-wide>
       <title>Knots · Undro</title>
@@ -69,10 +71,13 @@ export function KnotsPlace() {
               label="Where"
               data={WHERE}
               value={where}
-              onChange={(event) => setWhere(event.currentTarget.value as Where)}
+              onChange={(event) => {
+                setWhere(event.currentTarget.value as Where);
+                set({ knot: '' });
+              }}
             />
-            <LineChoice label="First line" value={one} onChange={setOne} />
-            {where !== 'arbor' && <LineChoice label="Second line" value={other} onChange={setOther} />}
+            <LineChoice label={ofOneLine(where) ? 'Line' : 'First line'} value={one} onChange={setOne} />
+            {!ofOneLine(where) && <LineChoice label="Second line" value={other} onChange={setOther} />}
           </Chooser>
           <LeaderSeat />
         </aside>

@@ -20,6 +20,8 @@ interface TyingProps {
   /** where it is tied, and whether one of its lines is braid: so many turns are shown */
   where?: JoinsCase['where'];
   braid?: boolean;
+  /** whether its line is under 0.25 mm */
+  thin?: boolean;
   /** what its two lines are called, the thicker first */
   names?: [string, string];
   /** every move at once, small, instead of one after the other */
@@ -34,8 +36,8 @@ const MODES = [
 ];
 
 /** How a knot is tied: one film from a straight line to the knot as it stays, by moves, by a slider, along with the hands, or asked. */
-export function Tying({ knot, where = 'guides', braid = true, names, all = false }: TyingProps) {
-  const query = useCalculator('knot', { knot, where, braid });
+export function Tying({ knot, where = 'guides', braid = true, thin = false, names, all = false }: TyingProps) {
+  const query = useCalculator('knot', { knot, where, braid, thin });
   const [leftHanded, setLeftHanded] = useLocalStorage({ key: 'undro-left-handed', defaultValue: false });
   const film = useFilm(query.data?.film ?? null, leftHanded);
   const [mode, setMode] = useState<Mode>('watch');

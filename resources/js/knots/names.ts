@@ -1,6 +1,6 @@
-import type { KnotId } from '../api/types';
+import type { JoinsCase, KnotId } from '../api/types';
 
-/** The knots by their standard names: at the arbor first, then line to line. */
+/** The knots by their standard names: at the arbor first, then line to line, then at the hook. */
 export const NAMES: Record<KnotId, string> = {
   arbor: 'arbor knot',
   double_overhand: 'double overhand',
@@ -13,4 +13,11 @@ export const NAMES: Record<KnotId, string> = {
   surgeons: 'surgeon’s',
   blood: 'blood knot',
   fg: 'FG',
+  palomar: 'Palomar',
+  improved_clinch: 'improved clinch',
+  uni_hook: 'uni at the hook',
+  non_slip_loop: 'non-slip loop',
 };
+
+/** Where a knot ties one line, to something that is no line. */
+export const ofOneLine = (where: JoinsCase['where']) => where === 'arbor' || where === 'hook';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
 import { useChangeAngler } from '../api/records';
-import type { Angler, JoinsCase, KnotId } from '../api/types';
+import type { Angler, JoinsCase, JoinsResult, KnotId } from '../api/types';
 import { MATERIAL_WORD } from '../drawings/material';
 import { failed } from '../parts/undo';
 import { useBench } from '../shell/bench';
@@ -51,8 +51,8 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   const knots = joins.data?.knots ?? [];
   return {
     knots,
-    /** how the knot is shown: where, whether with braid, and what its lines are called, the thicker first */
-    shown: shownFor(joined, joins.data?.thicker === 'other'),
+    /** how the knot is shown: where, whether with braid or a thin line, and what its lines are called, the thicker first */
+    shown: shownFor(joined, joins.data),
     problem: joins.error?.message ?? null,
     knot: picked ?? knots[0]?.id ?? null,
     pick: setPicked,
@@ -66,13 +66,18 @@ export function useKnotChoice(joined: Joined, start: KnotId | null = null) {
   };
 }
 
-const ROLES = { buried: ['backing', 'main line'], guides: ['main line', 'leader'], arbor: ['line', 'line'] } as const;
+const ROLES = {
+  buried: ['backing', 'main line'],
+  guides: ['main line', 'leader'],
+  arbor: ['line', 'line'],
+  hook: ['line', 'line'],
+} as const;
 
-export function shownFor({ where, one, other }: Joined, otherThicker: boolean) {
+export function shownFor({ where, one, other }: Joined, found: Pick<JoinsResult, 'thicker' | 'thin'> | undefined) {
   const called = [one, other ?? one].map((line, index) => `${ROLES[where][index]}, ${MATERIAL_WORD[line.material]}`);
-  const [first = '', second = ''] = otherThicker ? called.toReversed() : called;
+  const [first = '', second = ''] = found?.thicker === 'other' ? called.toReversed() : called;
   const names: [string, string] = [first, second];
-  return { where, braid: one.material === 'braid' || other?.material === 'braid', names };
+  return { where, braid: one.material === 'braid' || other?.material === 'braid', thin: found?.thin ?? false, names };
 }
 
 export type KnotChoice = ReturnType<typeof useKnotChoice>;

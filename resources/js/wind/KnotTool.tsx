@@ -5,7 +5,7 @@ import { Tying } from '../knots/Tying';
 import { useKnotChoice } from '../knots/useKnotChoice';
 import { mainOf } from '../parts/onSpool';
 import { useBench } from '../shell/bench';
-import { joins, USUAL_LEADER } from './joined';
+import { atHook, joins, USUAL_LEADER } from './joined';
 import type { Running } from './useRun';
 import classes from './Wind.module.css';
 
@@ -13,13 +13,15 @@ import classes from './Wind.module.css';
 export function KnotTool({ run, step }: Running) {
   const { spool } = useBench();
   const [leader, setLeader] = useState(USUAL_LEADER);
-  const joined = joins(run.state, step, leader);
+  const [hooked, setHooked] = useState(() => atHook(run.state));
+  const joined = joins(run.state, step, leader, hooked);
   const choice = useKnotChoice(joined);
   return (
     <div className={classes.knots} data-holds={choice.problem === null || undefined}>
       {choice.knot && <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />}
       <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
         {step.kind === 'leader' && <LineChoice label="Leader" value={leader} onChange={setLeader} />}
+        {step.kind === 'hook_knot' && <LineChoice label="Line at the hook" value={hooked} onChange={setHooked} />}
       </Chooser>
       {step.kind === 'leader' && (
         <LeaderSeat

@@ -229,13 +229,13 @@ final class Rope
         return sqrt($least);
     }
 
-    /** The first point of a line that touches the line itself further on, after it has left the arbor. */
-    public function knotted(int $line): int
+    /** The first point of a line that touches the line itself, after it has left the arbor, or after a point of it. */
+    public function knotted(int $line, int $from = 0): int
     {
         $this->neighbours();
         $this->age = 1;
         [$first, $last] = $this->lines[$line];
-        $after = $first;
+        $after = $first + $from;
         for ($i = $first; $i <= $last; ++$i) {
             $after = $this->nearArbor($i) ? $i : $after;
         }

@@ -102,6 +102,14 @@ final class Scene
         return $this;
     }
 
+    /** A hook's eye, which the line passes through. @param int $comes the move from which on it is there */
+    public function hook(float $x, float $y, float $radius, int $comes = 0): self
+    {
+        $this->props[] = Prop::eye($comes, $x, $y, $radius);
+
+        return $this;
+    }
+
     /** @return list<Prop> */
     public function props(): array
     {
@@ -233,8 +241,8 @@ final class Scene
 
             return max(0, min(count($along) - 1, (int) round((count($along) - 1) * ($mark < 0 ? 1 + $mark / $whole : $mark / $whole))));
         }
-        if ($mark === 'knot') {
-            return $this->rope->knotted($this->lines[$line]);
+        if (is_string($mark) && preg_match('/^knot(?: after (.+))?$/', $mark, $found) === 1) {
+            return $this->rope->knotted($this->lines[$line], isset($found[1]) ? $this->at($line, $found[1]) : 0);
         }
         $last = $this->rope->count($this->lines[$line]) - 1;
         if (is_string($mark) && preg_match('/^(.+)([+-]\d+)$/', $mark, $found) === 1) {

@@ -15,6 +15,8 @@ use Undro\Knot\Rope\Scene;
 final class Uni implements Tying
 {
     private const TURNS = 3;
+    /** y of the loop's far side. */
+    private const FAR = 89.0;
 
     public static function moves(int ...$turns): array
     {
@@ -50,7 +52,7 @@ final class Uni implements Tying
     public static function scene(int ...$turns): Scene
     {
         return (new Scene(ArborKnot::ARBOR))
-            ->line(self::wrapped(175, 89, 94, 8), ArborKnot::RADIUS)->loosen()
+            ->line(self::wrapped(self::back(), 175, 94, 8, self::TURNS), ArborKnot::RADIUS)->loosen()
             ->lay(0, ['a' => 'back'])
             ->lay(1, ['a' => 'folded'], pinched: ['a', 'round+8'])
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+8'])
@@ -67,24 +69,22 @@ final class Uni implements Tying
             ->to(42, 79)->to(57, 70)->to(70, 56)->marked('round');
     }
 
-    /** As far as the closed end and back along the loop's far side. */
-    private static function folded(float $end, float $far): Path
+    /**
+     * On from where the tag lies beside the standing line: the loop, and the wraps inside it.
+     *
+     * @param float $end  x of the loop's closed end
+     * @param float $from x of the first wrap
+     * @param float $step from one half turn to the next
+     */
+    public static function wrapped(Path $back, float $end, float $from, float $step, int $turns): Path
     {
-        return self::back()->to(92, 53)->to($end - 12, 53)->marked('back')->to($end, 57)->to(
-            $end + 4,
-            ($far + 53) / 2,
-        )->to($end - 6, $far - 2)->to(($end + 92) / 2, $far)->marked('folded');
-    }
-
-    private static function wrapped(float $end, float $far, float $from, float $step): Path
-    {
-        $halves = 2 * self::TURNS - 1;
+        $halves = 2 * $turns - 1;
         $out = $from + $halves * $step;
 
-        return self::folded($end, $far)
-            ->to($from + 4, $far - 2)->to($from - 4, $far - 6)
+        return $back->to(92, 53)->to($end - 12, 53)->marked('back')->to($end, 57)->to($end + 4, (self::FAR + 53) / 2)
+            ->to($end - 6, self::FAR - 2)->to(($end + 92) / 2, self::FAR)->marked('folded')
+            ->to($from + 4, self::FAR - 2)->to($from - 4, self::FAR - 6)
             ->wrapped($from, $step, $halves, 46.5, 15, counted: 'turn')
             ->to($out + 7, 23)->to($out + 20, 18);
     }
-
 }

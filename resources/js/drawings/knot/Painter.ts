@@ -64,7 +64,7 @@ export class Painter {
       }
       this.stage = frame.stage;
     }
-    const cored = film.props.some((prop) => prop.kind === 'core');
+    const cored = film.props.some((prop) => prop.kind === 'core' || prop.kind === 'eye');
     const levels: Chunk[][] = [[], [], []];
     for (const chunk of chunks(frame)) levels[!cored ? 1 : chunk.z < CORE ? 0 : chunk.z < TAPE ? 1 : 2]?.push(chunk);
     for (const [index, each] of levels.entries()) this.fill(this.levels[index] as Level, each);

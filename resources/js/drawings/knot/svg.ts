@@ -28,13 +28,25 @@ export const shiftOf = (chunk: Chunk) => String(-TENTHS * chunk.along);
 export const CORE = 0;
 export const TAPE = 10;
 
+/** Half the thickness of a hook's wire. */
+const WIRE = 3;
+
 export function solids(film: Film, move: number, kind: 'under' | 'core' | 'tape'): string {
   return film.props
-    .filter((prop) => prop.from <= move && { arbor: 'under', core: 'core', tape: 'tape' }[prop.kind] === kind)
+    .filter(
+      (prop) => prop.from <= move && { arbor: 'under', core: 'core', eye: 'core', tape: 'tape' }[prop.kind] === kind,
+    )
     .map(({ kind: what, x, y, width, height }) => {
       if (what === 'arbor') {
         const [cx, cy] = [x + width / 2, y + height / 2];
         return `<g class="solid"><circle cx="${n(cx)}" cy="${n(cy)}" r="${n(width / 2)}"/><circle cx="${n(cx)}" cy="${n(cy)}" r="${n(width / 14)}"/></g>`;
+      }
+      if (what === 'eye') {
+        const [cx, cy, r] = [x + width / 2, y + height / 2, width / 2];
+        // the wire of the eye, and the shank that leads on to the bend
+        const d = `M${n(cx - r)} ${n(cy)}h${n(-3.2 * r)}a${n(0.9 * r)} ${n(0.9 * r)} 0 0 0 0 ${n(1.8 * r)}h${n(0.7 * r)}`;
+        const ring = `<circle cx="${n(cx)}" cy="${n(cy)}" r="${n(r - WIRE)}"/><path d="${d}"/>`;
+        return `<g class="wire"><g class="rim">${ring}</g><g class="body">${ring}</g></g>`;
       }
       const box = `x="${n(x)}" y="${n(y)}" width="${n(width)}" height="${n(height)}"`;
       if (what === 'tape') return `<rect class="tape" ${box}/>`;
