@@ -221,6 +221,13 @@ test('a reload in mid-fill resumes at the same turn, and another window sees the
   await expect(soFar(page)).toContainText('1 turn');
   await tell(page, { kind: 'turns', turns: 40 });
   await expect(soFar(page)).toContainText('41 turns');
+  // on a button, Space does what the button says and counts nothing
+  await page.getByRole('button', { name: 'Undo a turn' }).focus();
+  await page.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('40 turns');
+  await tell(page, { kind: 'turns', turns: 1 });
+  await expect(soFar(page)).toContainText('41 turns');
+  await page.getByRole('heading', { level: 1 }).focus();
   await page.waitForTimeout(550);
   await page.keyboard.press('Space');
   // at once, before it can have been told

@@ -1,5 +1,4 @@
 import { Anchor, Button, Checkbox, Group, Title } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useCalculator } from '../api/calculators';
 import type { Schemas } from '../api/client';
@@ -7,6 +6,7 @@ import { Gauge, Knob } from '../drawings/rod/Gauge';
 import { Rod } from '../drawings/rod/Rod';
 import page from '../parts/parts.module.css';
 import { TypedField } from '../parts/TypedField';
+import { useKeys } from '../parts/useKeys';
 import { useLinked } from '../parts/useLinked';
 import { Noted } from '../practice/Noted';
 import { useBench } from '../shell/bench';
@@ -83,7 +83,7 @@ export function PracticePlace() {
   const mistakes = made.length === 0 ? [] : (drag.data?.mistakes ?? []);
   const now = mistakes.filter((each) => each.pull === made.length - 1);
   const unit = { n: newtonsPer(units), name: units.force };
-  useHotkeys(
+  useKeys(
     singleKeys
       ? [
           ['space', () => pull(false)],
@@ -91,7 +91,6 @@ export function PracticePlace() {
           ['enter', () => fresh && next.data?.position !== undefined && !over && stands(next.data.position)],
         ]
       : [],
-    ['INPUT', 'BUTTON', 'A'],
   );
   const truth = drag.data?.truth ?? null;
   return (

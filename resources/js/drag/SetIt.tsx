@@ -1,5 +1,4 @@
 import { Button, Checkbox, Group, TextInput } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { useCallback, useEffect, useState } from 'react';
 import { driveScale } from '../api/devices';
 import type { DragResult, DragSetting, DragSteps, Reel, Sentence, Spool } from '../api/types';
@@ -7,6 +6,7 @@ import { Rod } from '../drawings/rod/Rod';
 import { day } from '../parts/day';
 import { failed } from '../parts/undo';
 import { unlessTyped } from '../parts/unlessTyped';
+import { useKeys } from '../parts/useKeys';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { force, newtonsPer, words } from '../units/units';
@@ -100,7 +100,7 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
     if (next?.state === 'move' && next.position !== undefined) stands(next.position);
     else if (next?.state === 'accept') void save(false);
   };
-  useHotkeys(
+  useKeys(
     singleKeys
       ? [
           ['space', () => here && scale.stand_in && setAskedToPull(true)],
@@ -108,7 +108,6 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
           ['backspace', setting.takeBack],
         ]
       : [],
-    ['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON', 'A'],
   );
   const pulling = here && scale.pulling === true;
   const shown = pulling ? (scale.force_N ?? 0) : (next?.median_N ?? 0);

@@ -1,7 +1,8 @@
 import { Button, Group, NumberInput } from '@mantine/core';
-import { useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
 import { Segmented } from '../parts/Segmented';
+import { useKeys } from '../parts/useKeys';
 import { listen } from './ear';
 import classes from './Knots.module.css';
 import type { TyingState } from './useTying';
@@ -31,7 +32,7 @@ export function TieAlong({ tying, moves }: TieAlongProps) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: once
   useEffect(() => begin(), []);
 
-  useHotkeys([
+  useKeys([
     ['Space', () => go.current()],
     ['ArrowRight', () => go.current()],
     ['ArrowLeft', tying.back],

@@ -1,6 +1,7 @@
-import { useHotkeys, useReducedMotion } from '@mantine/hooks';
+import { useReducedMotion } from '@mantine/hooks';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { type Film, moveEnds } from '../drawings/knot/film';
+import { useKeys } from '../parts/useKeys';
 
 /** Seconds of the film in a second. */
 export const PACES = [
@@ -91,7 +92,7 @@ export function useTying(film: Film | undefined, moves: number, keys: boolean) {
   }, [ends, clock]);
   const begin = useCallback(() => to(0), [to]);
   const pause = useCallback(() => setGoal(null), []);
-  useHotkeys(
+  useKeys(
     keys
       ? [
           ['ArrowRight', next],

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense, useEffect } from 'react';
 import { household } from '../api/served';
 import { undoLatest, useTold } from '../parts/undo';
+import { type Key, useKeys } from '../parts/useKeys';
 import { BenchProvider, useBench } from './bench';
 import { giveFocusBack } from './focus';
 import { PLACES } from './places';
@@ -39,10 +40,10 @@ function Room({ children }: { children: ReactNode }) {
   useEffect(() => giveFocusBack(), []);
   const told = useTold();
   useHotkeys([['mod+Z', () => void undoLatest(queries)]]);
-  useHotkeys(
+  useKeys(
     singleKeys
       ? [
-          ...PLACES.map((place, index): [string, () => void] => [String(index + 1), () => go(place.path)]),
+          ...PLACES.map((place, index): Key => [String(index + 1), () => go(place.path)]),
           ['b', openSearch],
           ['/', openSearch],
           ['u', switchUnits],

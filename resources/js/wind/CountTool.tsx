@@ -1,6 +1,7 @@
 import { Button, Group, Switch, VisuallyHidden } from '@mantine/core';
-import { useHotkeys, useLocalStorage } from '@mantine/hooks';
+import { useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
+import { type Key, useKeys } from '../parts/useKeys';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { length, minutes, retrieve, small, within, words } from '../units/units';
@@ -35,20 +36,17 @@ export function CountTool(running: Running) {
     left: progress.stop === null ? left : null,
   });
   const done = () => tell({ kind: 'done', step: step.id });
-  useHotkeys(
-    [
-      ['Space', count.tap],
-      ['Backspace', count.back],
-      ...(singleKeys
-        ? ([
-            ['p', () => (count.running ? count.stop() : count.start())],
-            ['d', () => setMeasuring(true)],
-            ['t', () => setSaying(true)],
-          ] as [string, () => void][])
-        : []),
-    ],
-    ['INPUT', 'TEXTAREA', 'SELECT'],
-  );
+  useKeys([
+    ['Space', count.tap],
+    ['Backspace', count.back],
+    ...(singleKeys
+      ? ([
+          ['p', () => (count.running ? count.stop() : count.start())],
+          ['d', () => setMeasuring(true)],
+          ['t', () => setSaying(true)],
+        ] as Key[])
+      : []),
+  ]);
   const passed = progress.passed !== null || (left !== null && left < 0);
   const figure = left === null ? length(now.left_m, units).figure : String(Math.abs(left));
   const lead =
@@ -70,6 +68,7 @@ export function CountTool(running: Running) {
       <button
         type="button"
         className={classes.pane}
+        data-own-keys
         onClick={count.tap}
         onKeyDown={(event) => event.key === ' ' && event.preventDefault()}
         onKeyUp={(event) => event.key === ' ' && event.preventDefault()}

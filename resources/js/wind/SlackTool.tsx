@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { Hanging } from '../drawings/slack/Hanging';
+import { type Key, useKeys } from '../parts/useKeys';
 import { useBench } from '../shell/bench';
 import { useCount } from './useCount';
 import type { Running } from './useRun';
@@ -25,19 +25,16 @@ export function SlackTool({ run, tell, ahead }: Running) {
     soFar: progress.turns + ahead,
     left: null,
   });
-  useHotkeys(
-    [
-      ['Space', count.tap],
-      ['Backspace', count.back],
-      ...(singleKeys
-        ? ([
-            ['h', () => tell({ kind: 'slack', slack: 'straight' })],
-            ['l', () => tell({ kind: 'slack', slack: 'loops' })],
-          ] as [string, () => void][])
-        : []),
-    ],
-    ['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON'],
-  );
+  useKeys([
+    ['Space', count.tap],
+    ['Backspace', count.back],
+    ...(singleKeys
+      ? ([
+          ['h', () => tell({ kind: 'slack', slack: 'straight' })],
+          ['l', () => tell({ kind: 'slack', slack: 'loops' })],
+        ] as Key[])
+      : []),
+  ]);
   return (
     <div className={classes.slack}>
       <button type="button" className={classes.smallPane} onClick={count.tap}>

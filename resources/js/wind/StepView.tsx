@@ -1,6 +1,6 @@
 import { Button, TextInput, Title } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
+import { type Key, useKeys } from '../parts/useKeys';
 import { useBench } from '../shell/bench';
 import { sentence } from '../units/sentence';
 import { CountTool } from './CountTool';
@@ -42,16 +42,15 @@ export function StepView(running: Running) {
     else tell(...marks);
   };
   const back = () => before && tell({ kind: 'back', step: before.id });
-  useHotkeys(
+  useKeys(
     singleKeys
       ? [
           ['s', skip],
           ['n', () => setNoting(true)],
-          ...(step.tool === 'knots' ? [] : ([['ArrowLeft', () => back()]] as [string, () => void][])),
-          ...(counts ? [] : ([['Enter', next]] as [string, () => void][])),
+          ...(step.tool === 'knots' ? [] : ([['ArrowLeft', () => back()]] as Key[])),
+          ...(counts ? [] : ([['Enter', next]] as Key[])),
         ]
       : [],
-    ['BUTTON', 'INPUT', 'TEXTAREA', 'SELECT', 'A'],
   );
   return (
     <article className={classes.step} data-testid="step" data-counts={counts || undefined}>
