@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { BENCH_URL, EMPTY_URL, expect, figure, test, undo } from './bench';
+import { BENCH_URL, DEMO_URL, EMPTY_URL, expect, figure, test, undo } from './bench';
 
 // one scale with one made-up drag on its hook
 test.describe.configure({ mode: 'serial' });
@@ -210,99 +210,104 @@ test('over 40 % is asked twice, and every unit stands on one line', async ({ pag
   await expect(page.getByLabel('Your share of the weakest link')).toHaveValue('a lot');
 });
 
-test('a field that is emptied stays empty, and another reel begins with its own chain', async ({ page }) => {
-  await benched(page, 'Skerry 30');
-  const leader = page.getByRole('group', { name: 'Leader' }).getByLabel('Rated');
-  await expect(leader).toHaveValue('6.9 kg');
-  await leader.fill('');
-  await expect(leader).toHaveValue('');
-  await expect(page.getByTestId('governs')).toContainText('hook knot');
-  // the address follows once the hand rests
-  await page.waitForURL((url) => url.searchParams.has('begun') && !url.searchParams.has('leader'));
-  await page.reload();
-  await expect(page.getByRole('group', { name: 'Main line' }).getByLabel('Rated')).toHaveValue('11 kg');
-  await expect(leader).toHaveValue('');
-  await benched(page, 'Longshore 80');
-  await expect(page.getByRole('group', { name: 'Main line' }).getByLabel('Rated')).toHaveValue('7.5 kg');
-});
+// what lies on the spool is the demo's, which the runs at the bench change
+test.describe('on the demo', () => {
+  test.use({ baseURL: DEMO_URL });
 
-test('line runs out under the slider: force, section and table follow, and what is measured counts', async ({
-  page,
-}) => {
-  await benched(page, 'Skerry 30', '?at=runs');
-  const at = page.getByTestId('runs-at');
-  await expect(at).toContainText('0 m out');
-  const section = page.getByRole('group', { name: /^The spool with/ });
-  const before = await section.getAttribute('aria-label');
-  const slider = page.getByRole('slider', { name: 'Line out' });
-  await slider.focus();
-  for (let i = 0; i < 12; i++) await page.keyboard.press('PageUp');
-  await expect(at).not.toContainText('0 m out, ');
-  await expect(section).not.toHaveAttribute('aria-label', before ?? '');
-  const rows = page.getByRole('table', { name: 'Ease off as the spool empties' }).locator('tbody tr');
-  const column = async (index: number) => (await rows.locator('td').nth(index).allTextContents()).concat();
-  expect(await column(0)).toBeTruthy();
-  const forces = (await rows.evaluateAll((all) =>
-    all.map((row) => [...row.children].map((cell) => Number.parseFloat(cell.textContent ?? ''))),
-  )) as number[][];
-  for (const [index, row] of forces.entries()) {
-    const last = forces[index - 1];
-    if (!last) continue;
-    expect(row[1] ?? 0, 'deeper under the lip').toBeGreaterThanOrEqual(last[1] ?? 0);
-    expect(row[2] ?? 0).toBeGreaterThanOrEqual(last[2] ?? 0);
-    expect(row[4] ?? 9).toBeLessThanOrEqual(last[4] ?? 0);
-  }
-  const points = page.getByRole('region', { name: 'Measured at other levels' });
-  await points.getByLabel('Line out').fill('130');
-  await points.getByLabel('Running').fill('2.6 kg');
-  await points.getByRole('button', { name: 'Add to the curve' }).click();
-  await expect(page.getByTestId('verdict')).toContainText('because the drag sticks or heats up');
-  await expect(page.getByTestId('limit')).toContainText('out, the drag reaches half');
-  await expect(page.getByTestId('danger')).toBeAttached();
-  await undo(page, 'Point added to the curve.');
-  await expect(page.getByTestId('verdict')).not.toContainText('because the drag sticks or heats up');
-  await page.getByRole('link', { name: 'Print a pocket card' }).click();
-  const card = page.getByRole('article', { name: 'Pocket card' });
-  await expect(card).toContainText('turns from fully loose');
-  await expect(card.locator('tbody tr')).toHaveCount(forces.length);
-});
+  test('a field that is emptied stays empty, and another reel begins with its own chain', async ({ page }) => {
+    await benched(page, 'Skerry 30');
+    const leader = page.getByRole('group', { name: 'Leader' }).getByLabel('Rated');
+    await expect(leader).toHaveValue('6.9 kg');
+    await leader.fill('');
+    await expect(leader).toHaveValue('');
+    await expect(page.getByTestId('governs')).toContainText('hook knot');
+    // the address follows once the hand rests
+    await page.waitForURL((url) => url.searchParams.has('begun') && !url.searchParams.has('leader'));
+    await page.reload();
+    await expect(page.getByRole('group', { name: 'Main line' }).getByLabel('Rated')).toHaveValue('11 kg');
+    await expect(leader).toHaveValue('');
+    await benched(page, 'Longshore 80');
+    await expect(page.getByRole('group', { name: 'Main line' }).getByLabel('Rated')).toHaveValue('7.5 kg');
+  });
 
-test('the strike compares the lines at hand, wound down and locked', async ({ page }) => {
-  await benched(page, 'Skerry 30', '?at=strike&distance=20 m');
-  const table = page.getByRole('table');
-  const onReel = table.locator('tr').filter({ hasText: '(on the reel)' });
-  await expect(onReel).toContainText('drag slips');
-  await page.getByLabel('The drag is').selectOption('locked');
-  await expect(onReel).toContainText('breaks');
-  await expect(page.getByText('With the drag locked, a full sweep')).toBeVisible();
-  await expect(page.getByText('times as much. Braid hardly stretches')).toBeVisible();
-  const nylon = table.locator('tr').filter({ hasText: 'Plain Tarn nylon 0.26' }).locator('td').first();
-  const still = Number.parseFloat((await nylon.textContent()) ?? '0');
-  await page.getByLabel('Turns to take up slack').fill('3');
-  await expect.poll(async () => Number.parseFloat((await nylon.textContent()) ?? '0')).toBeGreaterThan(still);
-  await page.getByLabel('Turns to take up slack').fill('90');
-  await expect(page.getByText('would wind in all the line out')).toBeVisible();
-});
+  test('line runs out under the slider: force, section and table follow, and what is measured counts', async ({
+    page,
+  }) => {
+    await benched(page, 'Skerry 30', '?at=runs');
+    const at = page.getByTestId('runs-at');
+    await expect(at).toContainText('0 m out');
+    const section = page.getByRole('group', { name: /^The spool with/ });
+    const before = await section.getAttribute('aria-label');
+    const slider = page.getByRole('slider', { name: 'Line out' });
+    await slider.focus();
+    for (let i = 0; i < 12; i++) await page.keyboard.press('PageUp');
+    await expect(at).not.toContainText('0 m out, ');
+    await expect(section).not.toHaveAttribute('aria-label', before ?? '');
+    const rows = page.getByRole('table', { name: 'Ease off as the spool empties' }).locator('tbody tr');
+    const column = async (index: number) => (await rows.locator('td').nth(index).allTextContents()).concat();
+    expect(await column(0)).toBeTruthy();
+    const forces = (await rows.evaluateAll((all) =>
+      all.map((row) => [...row.children].map((cell) => Number.parseFloat(cell.textContent ?? ''))),
+    )) as number[][];
+    for (const [index, row] of forces.entries()) {
+      const last = forces[index - 1];
+      if (!last) continue;
+      expect(row[1] ?? 0, 'deeper under the lip').toBeGreaterThanOrEqual(last[1] ?? 0);
+      expect(row[2] ?? 0).toBeGreaterThanOrEqual(last[2] ?? 0);
+      expect(row[4] ?? 9).toBeLessThanOrEqual(last[4] ?? 0);
+    }
+    const points = page.getByRole('region', { name: 'Measured at other levels' });
+    await points.getByLabel('Line out').fill('130');
+    await points.getByLabel('Running').fill('2.6 kg');
+    await points.getByRole('button', { name: 'Add to the curve' }).click();
+    await expect(page.getByTestId('verdict')).toContainText('because the drag sticks or heats up');
+    await expect(page.getByTestId('limit')).toContainText('out, the drag reaches half');
+    await expect(page.getByTestId('danger')).toBeAttached();
+    await undo(page, 'Point added to the curve.');
+    await expect(page.getByTestId('verdict')).not.toContainText('because the drag sticks or heats up');
+    await page.getByRole('link', { name: 'Print a pocket card' }).click();
+    const card = page.getByRole('article', { name: 'Pocket card' });
+    await expect(card).toContainText('turns from fully loose');
+    await expect(card.locator('tbody tr')).toHaveCount(forces.length);
+  });
 
-test('the same as before goes by its place where it was counted, and by the scale where not', async ({ page }) => {
-  await benched(page, 'Skerry 30', '?at=before');
-  await expect(page.getByTestId('drift')).toContainText('weaker than at first');
-  await page
-    .getByRole('button', { name: /^Repeat the setting of/ })
-    .last()
-    .click();
-  // the drag has changed since: the place is that of today's law, not the one it stood at then
-  await expect(page.getByTestId('begin')).toContainText('The drag has changed: at');
-  await expect(page.getByTestId('begin')).toContainText('Loosen it until the spool turns freely, tighten');
-  await expect(page.getByLabel(/^Knob at/)).not.toHaveValue('');
-  await page.getByRole('button', { name: 'Use it' }).click();
-  await expect(page.getByTestId('governs')).toBeVisible();
-  await benched(page, 'Hallow 100', '?at=before');
-  await page
-    .getByRole('button', { name: /^Repeat the setting of/ })
-    .first()
-    .click();
-  await expect(page.getByTestId('begin')).toContainText('with the scale');
+  test('the strike compares the lines at hand, wound down and locked', async ({ page }) => {
+    await benched(page, 'Skerry 30', '?at=strike&distance=20 m');
+    const table = page.getByRole('table');
+    const onReel = table.locator('tr').filter({ hasText: '(on the reel)' });
+    await expect(onReel).toContainText('drag slips');
+    await page.getByLabel('The drag is').selectOption('locked');
+    await expect(onReel).toContainText('breaks');
+    await expect(page.getByText('With the drag locked, a full sweep')).toBeVisible();
+    await expect(page.getByText('times as much. Braid hardly stretches')).toBeVisible();
+    const nylon = table.locator('tr').filter({ hasText: 'Plain Tarn nylon 0.26' }).locator('td').first();
+    const still = Number.parseFloat((await nylon.textContent()) ?? '0');
+    await page.getByLabel('Turns to take up slack').fill('3');
+    await expect.poll(async () => Number.parseFloat((await nylon.textContent()) ?? '0')).toBeGreaterThan(still);
+    await page.getByLabel('Turns to take up slack').fill('90');
+    await expect(page.getByText('would wind in all the line out')).toBeVisible();
+  });
+
+  test('the same as before goes by its place where it was counted, and by the scale where not', async ({ page }) => {
+    await benched(page, 'Skerry 30', '?at=before');
+    await expect(page.getByTestId('drift')).toContainText('weaker than at first');
+    await page
+      .getByRole('button', { name: /^Repeat the setting of/ })
+      .last()
+      .click();
+    // the drag has changed since: the place is that of today's law, not the one it stood at then
+    await expect(page.getByTestId('begin')).toContainText('The drag has changed: at');
+    await expect(page.getByTestId('begin')).toContainText('Loosen it until the spool turns freely, tighten');
+    await expect(page.getByLabel(/^Knob at/)).not.toHaveValue('');
+    await page.getByRole('button', { name: 'Use it' }).click();
+    await expect(page.getByTestId('governs')).toBeVisible();
+    await benched(page, 'Hallow 100', '?at=before');
+    await page
+      .getByRole('button', { name: /^Repeat the setting of/ })
+      .first()
+      .click();
+    await expect(page.getByTestId('begin')).toContainText('with the scale');
+  });
 });
 
 test('practice: a made-up drag is set by three keys and told at the end', async ({ page }) => {

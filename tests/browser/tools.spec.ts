@@ -51,11 +51,11 @@ test('a knot steps with the arrow keys, every move is drawn, and own pull tests 
   await expect(ranked.filter({ hasText: 'double uni' })).toContainText('75 % to 85 %');
 });
 
-test('all eleven knots are drawn, move by move, and found from the search', async ({ page }) => {
+test('every knot is drawn, move by move, and found from the search', async ({ page }) => {
   test.slow();
   await page.goto('/knots?all=1');
   const list = page.getByRole('navigation', { name: 'Knots', exact: true }).getByRole('button');
-  await expect(list).toHaveCount(11);
+  await expect(list).toHaveCount(15);
   const names = await list.allTextContents();
   for (const name of names) {
     await page
@@ -69,6 +69,28 @@ test('all eleven knots are drawn, move by move, and found from the search', asyn
   await page.getByLabel('Search', { exact: true }).fill('tie the Alb');
   await page.getByRole('button', { name: 'How to tie the Albright' }).click();
   await expect(page.getByRole('heading', { name: 'Albright', level: 2 })).toBeVisible();
+});
+
+test('a hook knot is chosen by its line, and counts in the drag by its name', async ({ page }) => {
+  await page.goto('/knots');
+  await page.getByLabel('Where', { exact: true }).selectOption('hook');
+  // the one that suits best is shown, and only one line is asked for
+  await expect(page.getByRole('heading', { name: 'Palomar', level: 2 })).toBeVisible();
+  await expect(page.getByLabel('Second line')).toHaveCount(0);
+  await page.getByRole('button', { name: 'non-slip loop', exact: true }).first().click();
+  await expect(page.getByTestId('move')).toContainText('loose overhand');
+  await page.goto('/drag?main=10 kg&mainCondition=1');
+  // the leader of the log stands there first
+  const leader = page.getByRole('group', { name: 'Leader' }).getByLabel('Rated');
+  await expect(leader).not.toHaveValue('');
+  await leader.fill('');
+  const target = page.getByTestId('large-figure');
+  await expect(target).toContainText(/1\.8[78] kg/);
+  await page.getByLabel('Hook knot', { exact: true }).selectOption('palomar');
+  await expect(target).toContainText(/2\.1[23] kg/);
+  await expect(page.getByText('25 % of what the Palomar holds')).toBeVisible();
+  await page.getByRole('link', { name: 'How to tie the Palomar' }).click();
+  await expect(page.getByRole('heading', { name: 'Palomar', level: 2 })).toBeVisible();
 });
 
 test('where the leader join sits, and the longest that works', async ({ page }) => {
