@@ -144,20 +144,11 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
       </fieldset>
       <fieldset>
         <legend>At the hook</legend>
-        <div className={classes.pair}>
-          {choice(
-            'hookKnot',
-            'Hook knot',
-            hookKnots.map((knot) => ({ value: knot.id === 'terminal' ? '' : knot.id, label: knot.word })),
-          )}
-          {field('terminalTested', 'Your pull test', {
-            placeholder: hookTested
-              ? `${Math.round(Number(hookTested) * 100)} %, tested`
-              : terminal
-                ? keeps(terminal.low, terminal.high)
-                : '',
-          })}
-        </div>
+        {choice(
+          'hookKnot',
+          'Hook knot',
+          hookKnots.map((knot) => ({ value: knot.id === 'terminal' ? '' : knot.id, label: knot.word })),
+        )}
         {draft.hookKnot !== '' && (
           <p className={classes.soft}>
             <Anchor component={Link} to={`/knots?knot=${draft.hookKnot}`}>
@@ -165,7 +156,16 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
             </Anchor>
           </p>
         )}
-        {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
+        <div className={classes.pair}>
+          {field('terminalTested', 'Your pull test', {
+            placeholder: hookTested
+              ? `${Math.round(Number(hookTested) * 100)} %, tested`
+              : terminal
+                ? keeps(terminal.low, terminal.high)
+                : '',
+          })}
+          {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
+        </div>
         {draft.snap.trim() !== '' && choice('snapCondition', 'The snap is', CONDITIONS)}
       </fieldset>
       <fieldset>

@@ -46,7 +46,7 @@ final class Palomar implements Tying
             ->line(self::course(), 1.5, true)->loosen()
             ->lay(0, ['a' => 'passed'])
             ->lay(1, ['a' => 'tied'], pinched: ['a', 'out'])
-            ->lay(2, ['a' => 'end'], pinched: ['a', 'tied-20'])
+            ->lay(2, ['a' => 'end'])
             ->draw(3, [['a', 'in', 'out'], ['a', 'out back', 'in back']], [['a', 'loop', 'looped', 68, 0, 0.2]], pulls: ['a from', 'a to'])
             ->draw(3, [['a', 'in', 'out'], ['a', 'out back', 'in back']], pulls: ['a from', 'a to'])
             ->trim(3, ['a' => [0, -30.0]]);
