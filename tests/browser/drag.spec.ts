@@ -270,44 +270,44 @@ test.describe('on the demo', () => {
     await expect(card).toContainText('turns from fully loose');
     await expect(card.locator('tbody tr')).toHaveCount(forces.length);
   });
+});
 
-  test('the strike compares the lines at hand, wound down and locked', async ({ page }) => {
-    await benched(page, 'Skerry 30', '?at=strike&distance=20 m');
-    const table = page.getByRole('table');
-    const onReel = table.locator('tr').filter({ hasText: '(on the reel)' });
-    await expect(onReel).toContainText('drag slips');
-    await page.getByLabel('The drag is').selectOption('locked');
-    await expect(onReel).toContainText('breaks');
-    await expect(page.getByText('With the drag locked, a full sweep')).toBeVisible();
-    await expect(page.getByText('times as much. Braid hardly stretches')).toBeVisible();
-    const nylon = table.locator('tr').filter({ hasText: 'Plain Tarn nylon 0.26' }).locator('td').first();
-    const still = Number.parseFloat((await nylon.textContent()) ?? '0');
-    await page.getByLabel('Turns to take up slack').fill('3');
-    await expect.poll(async () => Number.parseFloat((await nylon.textContent()) ?? '0')).toBeGreaterThan(still);
-    await page.getByLabel('Turns to take up slack').fill('90');
-    await expect(page.getByText('would wind in all the line out')).toBeVisible();
-  });
+test('the strike compares the lines at hand, wound down and locked', async ({ page }) => {
+  await benched(page, 'Skerry 30', '?at=strike&distance=20 m');
+  const table = page.getByRole('table');
+  const onReel = table.locator('tr').filter({ hasText: '(on the reel)' });
+  await expect(onReel).toContainText('drag slips');
+  await page.getByLabel('The drag is').selectOption('locked');
+  await expect(onReel).toContainText('breaks');
+  await expect(page.getByText('With the drag locked, a full sweep')).toBeVisible();
+  await expect(page.getByText('times as much. Braid hardly stretches')).toBeVisible();
+  const nylon = table.locator('tr').filter({ hasText: 'Plain Tarn nylon 0.26' }).locator('td').first();
+  const still = Number.parseFloat((await nylon.textContent()) ?? '0');
+  await page.getByLabel('Turns to take up slack').fill('3');
+  await expect.poll(async () => Number.parseFloat((await nylon.textContent()) ?? '0')).toBeGreaterThan(still);
+  await page.getByLabel('Turns to take up slack').fill('90');
+  await expect(page.getByText('would wind in all the line out')).toBeVisible();
+});
 
-  test('the same as before goes by its place where it was counted, and by the scale where not', async ({ page }) => {
-    await benched(page, 'Skerry 30', '?at=before');
-    await expect(page.getByTestId('drift')).toContainText('weaker than at first');
-    await page
-      .getByRole('button', { name: /^Repeat the setting of/ })
-      .last()
-      .click();
-    // the drag has changed since: the place is that of today's law, not the one it stood at then
-    await expect(page.getByTestId('begin')).toContainText('The drag has changed: at');
-    await expect(page.getByTestId('begin')).toContainText('Loosen it until the spool turns freely, tighten');
-    await expect(page.getByLabel(/^Knob at/)).not.toHaveValue('');
-    await page.getByRole('button', { name: 'Use it' }).click();
-    await expect(page.getByTestId('governs')).toBeVisible();
-    await benched(page, 'Hallow 100', '?at=before');
-    await page
-      .getByRole('button', { name: /^Repeat the setting of/ })
-      .first()
-      .click();
-    await expect(page.getByTestId('begin')).toContainText('with the scale');
-  });
+test('the same as before goes by its place where it was counted, and by the scale where not', async ({ page }) => {
+  await benched(page, 'Skerry 30', '?at=before');
+  await expect(page.getByTestId('drift')).toContainText('weaker than at first');
+  await page
+    .getByRole('button', { name: /^Repeat the setting of/ })
+    .last()
+    .click();
+  // the drag has changed since: the place is that of today's law, not the one it stood at then
+  await expect(page.getByTestId('begin')).toContainText('The drag has changed: at');
+  await expect(page.getByTestId('begin')).toContainText('Loosen it until the spool turns freely, tighten');
+  await expect(page.getByLabel(/^Knob at/)).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(page.getByTestId('governs')).toBeVisible();
+  await benched(page, 'Hallow 100', '?at=before');
+  await page
+    .getByRole('button', { name: /^Repeat the setting of/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('begin')).toContainText('with the scale');
 });
 
 test('practice: a made-up drag is set by three keys and told at the end', async ({ page }) => {
