@@ -11,8 +11,6 @@ final class HookEye
 {
     /** x, y and outer radius of the ring. */
     public const RING = [40.0, 56.0, 21.0];
-    /** Half the thickness of its wire. */
-    public const WIRE = 3.0;
 
     /** From the standing end over the near side of the ring, through it, and back behind that side. Marked "in" and "out". */
     public static function through(Path $path, float $in = 50.0, float $out = 62.0): Path
