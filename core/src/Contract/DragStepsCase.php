@@ -51,12 +51,16 @@ final class DragStepsCase implements Calculator
                 [
                     'id' => 'terminal',
                     'kind' => LinkKind::Terminal->value,
-                    'word' => 'any, not named',
-                    'low' => ChainInput::TERMINAL[0],
-                    'high' => ChainInput::TERMINAL[1],
+                    'word' => 'any hook knot',
+                    'low' => ChainInput::hookKeeps()[0],
+                    'high' => ChainInput::hookKeeps()[1],
                 ],
                 ...array_values(array_filter(array_map(static fn(Knot $knot): ?array => ($keeps = $knot->keeps()) === null ? null : [
-                    'id' => $knot->value, 'kind' => ($knot->toHook() ? LinkKind::Terminal : LinkKind::Join)->value, 'word' => $knot->word(), 'low' => $keeps[0], 'high' => $keeps[1],
+                    'id' => $knot->value,
+                    'kind' => ($knot->toHook() ? LinkKind::Terminal : LinkKind::Join)->value,
+                    'word' => $knot->word(),
+                    'low' => $keeps[0],
+                    'high' => $keeps[1],
                 ], Knot::cases()))),
             ],
         ];

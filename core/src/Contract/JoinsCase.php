@@ -46,7 +46,7 @@ final class JoinsCase implements Calculator
             $in->boolean('backing'),
         ));
 
-        return ['ratio' => $pair->ratio(), 'thicker' => $pair->otherThicker() ? 'other' : 'one', 'thin' => $pair->one->diameter->inMillimetres() < Knot::THIN_MM, 'knots' => array_map(static fn(Fit $fit): array => [
+        return ['ratio' => $pair->ratio(), 'thicker' => $pair->otherThicker() ? 'other' : 'one', 'thin' => $pair->isThin(), 'knots' => array_map(static fn(Fit $fit): array => [
             'id' => $fit->knot->value,
             'word' => $fit->knot->word(),
             'says' => $fit->knot->says(),

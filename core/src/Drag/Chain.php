@@ -218,14 +218,13 @@ final readonly class Chain
         $changed = $this->with($kind, 1.0);
         $gain = $this->gain($changed);
         $ones = $changed->weakestOnes();
-        $better = $kind === LinkKind::Terminal ? 'hook knot' : $this->weakest->name;
 
         return $gain < self::GAIN * $this->weakest->working()->inNewtons() ? null : Sentence::of(
             $changed->is($kind)
-                ? "A better {$better} would hold up to {0} more. No knot holds more than its line."
+                ? "A better {$kind->word()} would hold up to {0} more. No knot holds more than its line."
                 : sprintf(
                     'A better %s would hold up to {0} more. Beyond that, %s %s first.',
-                    $better,
+                    $kind->word(),
                     self::named($ones),
                     count($ones) === 1 ? 'breaks' : 'break',
                 ),

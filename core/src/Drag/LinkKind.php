@@ -13,6 +13,18 @@ enum LinkKind: string
     case Terminal = 'terminal';
     case Snap = 'snap';
 
+    /** As a sentence says it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Main => 'main line',
+            self::Join => 'joining knot',
+            self::Leader => 'leader',
+            self::Terminal => 'hook knot',
+            self::Snap => 'snap',
+        };
+    }
+
     /** A knot, whose strength is a share of the line it is tied in. */
     public function isKnot(): bool
     {

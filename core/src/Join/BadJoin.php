@@ -52,7 +52,7 @@ final class BadJoin extends DomainFault
     }
 
     /** Names the field given. */
-    public static function isNoHookKnot(Knot $knot, string $field): self
+    public static function notAtHook(Knot $knot, string $field): self
     {
         return new self($field, "The {$knot->word()} is not a hook knot. Choose one that ties a line to a hook, such as the Palomar.");
     }

@@ -53,14 +53,14 @@ final readonly class JoinChoice
         bool $grips = false,
         bool $backing = false,
     ): array {
-        $where->isOfOneLine() || $pair->other !== null || throw BadJoin::needsTwo();
+        $where->tiesOneLine() || $pair->other !== null || throw BadJoin::needsTwo();
         foreach ($tested as $knot => $share) {
             $share > 0 && $share <= 1.2 || throw BadJoin::shareOutside($knot, $share);
         }
         $choice = new self($where, $pair, $hands, $tiesWell, $tested, $grips, $backing);
         $fits = array_map(
             $choice->fit(...),
-            array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->isFor($where))),
+            array_values(array_filter(Knot::cases(), static fn(Knot $knot): bool => $knot->isTiedAt($where))),
         );
         usort($fits, static fn(Fit $a, Fit $b): int => [$b->fits, $b->score] <=> [$a->fits, $a->score]);
 
@@ -99,7 +99,7 @@ final readonly class JoinChoice
             $against,
             $keeps,
             $tested !== null,
-            $knot->turns($this->where, $this->pair->braids() > 0, $this->pair->one->diameter->inMillimetres() < Knot::THIN_MM),
+            $knot->turns($this->where, $this->pair->braids() > 0, $this->pair->isThin()),
         );
     }
 

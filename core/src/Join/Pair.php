@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Undro\Join;
 
+use Undro\Knot\Knot;
 use Undro\Line\Line;
 use Undro\Line\Material;
 
-/** Two lines to be joined, or one and the arbor. */
+/** Two lines to be joined, or one for the arbor or the hook. */
 final readonly class Pair
 {
     /** Over this ratio of diameters no blood knot holds, and a double uni is a caution (handbook, chapter 4). */
@@ -32,6 +33,12 @@ final readonly class Pair
     public function otherThicker(): bool
     {
         return $this->other !== null && $this->other->diameter->inMillimetres() > $this->one->diameter->inMillimetres();
+    }
+
+    /** The first line is so thin that some hook knots take more turns. */
+    public function isThin(): bool
+    {
+        return $this->one->diameter->inMillimetres() < Knot::THIN_MM;
     }
 
     /** How many of the two are braid. */

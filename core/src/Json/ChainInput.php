@@ -17,14 +17,11 @@ use Undro\Units\Force;
 /** Reads the chain as the Drag place types it: lines by their strength, knots by what they keep. */
 final class ChainInput
 {
-    /** What a hook knot keeps that nobody named: the weakest of those there are, to the middle of them. */
-    public const TERMINAL = [0.75, 0.90];
-
     /** @return non-empty-list<Link> from the main line to the hook */
     public static function links(Input $in): array
     {
-        $main = self::line($in, 'main', 'main line', LinkKind::Main) ?? throw BadInput::missing('chain.main_N');
-        $leader = self::line($in, 'leader', 'leader', LinkKind::Leader);
+        $main = self::line($in, 'main', LinkKind::Main) ?? throw BadInput::missing('chain.main_N');
+        $leader = self::line($in, 'leader', LinkKind::Leader);
         $links = [$main];
         if ($leader !== null) {
             $links[] = self::join($in, $main, $leader);
@@ -32,12 +29,12 @@ final class ChainInput
         }
         $end = $leader ?? $main;
         $knot = $in->optionalChoice('hook_knot', Knot::class);
-        $knot === null || $knot->toHook() || throw BadJoin::isNoHookKnot($knot, 'hook_knot');
-        $keeps = $knot?->keeps() ?? self::TERMINAL;
+        $knot === null || $knot->toHook() || throw BadJoin::notAtHook($knot, 'hook_knot');
+        $keeps = self::hookKeeps($knot);
         $tested = self::tested($in, 'terminal_tested', $knot ?? Knot::UniAtHook);
         $links[] = $in->make(
             static fn(): Link => Link::of(
-                $knot?->word() ?? 'hook knot',
+                $knot?->word() ?? LinkKind::Terminal->word(),
                 $end->rated,
                 $tested ?? $keeps[0],
                 $end->condition,
@@ -45,19 +42,29 @@ final class ChainInput
                 LinkKind::Terminal,
             ),
         );
-        $snap = self::line($in, 'snap', 'snap', LinkKind::Snap);
+        $snap = self::line($in, 'snap', LinkKind::Snap);
 
         return $snap === null ? $links : [...$links, $snap];
     }
 
-    private static function line(Input $in, string $key, string $name, LinkKind $kind): ?Link
+    /**
+     * Returns what a hook knot keeps, low and high. Nobody knows which one is on if none is named, so the weakest counts.
+     *
+     * @return array{float, float}
+     */
+    public static function hookKeeps(?Knot $knot = null): array
+    {
+        return ($knot ?? Knot::ImprovedClinch)->keeps() ?? throw new \LogicException('A hook knot keeps a share.');
+    }
+
+    private static function line(Input $in, string $key, LinkKind $kind): ?Link
     {
         $rated = $in->optionalForce("{$key}_N", ...Bounds::FORCE_N);
 
         return $rated === null
             ? null
             : $in->make(
-                static fn(): Link => Link::of($name, $rated, condition: $in->number("{$key}_condition", 0.1, 1.0, 1.0), kind: $kind),
+                static fn(): Link => Link::of($kind->word(), $rated, condition: $in->number("{$key}_condition", 0.1, 1.0, 1.0), kind: $kind),
             );
     }
 
@@ -71,7 +78,7 @@ final class ChainInput
         $weaker = $leader->holdsLessThan($main) ? $leader : $main;
 
         return Link::of(
-            'joining knot',
+            LinkKind::Join->word(),
             Force::newtons($weaker->rated->inNewtons()),
             $tested ?? $keeps[0],
             $weaker->condition,

@@ -60,8 +60,8 @@ enum Knot: string
         return in_array($this, [self::Palomar, self::ImprovedClinch, self::UniAtHook, self::NonSlipLoop], true);
     }
 
-    /** Whether it is tied there. */
-    public function isFor(Where $where): bool
+    /** Whether it is tied at this place. */
+    public function isTiedAt(Where $where): bool
     {
         return match ($where) {
             Where::Arbor => $this->toArbor(),

@@ -16,8 +16,8 @@ enum Where: string
     /** line or leader to a hook, lure or snap */
     case Hook = 'hook';
 
-    /** Whether one line is tied there, to something that is no line. */
-    public function isOfOneLine(): bool
+    /** Returns whether a single line is tied there: to the arbor or to a hook, not to another line. */
+    public function tiesOneLine(): bool
     {
         return $this === self::Arbor || $this === self::Hook;
     }

@@ -63,7 +63,7 @@ final readonly class Facts
         return array_map(static fn(Layer $layer): Length => $layer->length ?? Length::metres(0), array_slice($this->layers, 0, -1));
     }
 
-    /** The line to add as backing: more of what lies under the main line, or the spare; else mono of 0.30 mm, as in chapter 2 of the handbook. */
+    /** The line to add as backing: more of the backing that is on, or spare line; else mono of 0.30 mm (chapter 2). */
     public function backingLine(): Line
     {
         return count($this->layers) > 1

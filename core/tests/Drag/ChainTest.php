@@ -49,7 +49,7 @@ final class ChainTest extends TestCase
             self::link(LinkKind::Terminal, 90, 0.9),
         );
         self::assertStringContainsString('A stronger leader gains nothing: the join breaks first', $says);
-        self::assertStringContainsString('A better join would hold up to 1.2 kg', $says);
+        self::assertStringContainsString('A better joining knot would hold up to 1.2 kg', $says);
         self::assertStringContainsString('loses the whole leader', $says);
     }
 

@@ -81,13 +81,13 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
       onChange={(event) => set({ [key]: event.currentTarget.value })}
     />
   );
-  const keeps = (low: number, high: number) => `${Math.round(low * 100)}-${Math.round(high * 100)} %`;
+  /** What a knot keeps: as it was tested, or in general. */
+  const share = (knot: { low: number; high: number } | undefined, own: string) =>
+    own !== '' ? `${own}, tested` : knot ? `${Math.round(knot.low * 100)}-${Math.round(knot.high * 100)} %` : '';
   const joins = steps?.knots.filter((knot) => knot.kind === 'join') ?? [];
   const hookKnots = steps?.knots.filter((knot) => knot.kind === 'terminal') ?? [];
   const terminal = hookKnots.find((knot) => knot.id === (draft.hookKnot || 'terminal'));
-  const hookTested = ownTest(draft.hookKnot, angler);
   const join = joins.find((knot) => knot.id === draft.join);
-  const tested = ownTest(draft.join, angler);
   const force = units.force;
   return (
     <form className={classes.chain} onSubmit={(event) => event.preventDefault()} aria-label="The chain">
@@ -132,11 +132,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
               joins.map((knot) => ({ value: knot.id, label: knot.word })),
             )}
             {field('joinTested', 'Your pull test', {
-              placeholder: tested
-                ? `${Math.round(Number(tested) * 100)} %, tested`
-                : join
-                  ? keeps(join.low, join.high)
-                  : '',
+              placeholder: share(join, ownTest(draft.join, angler)),
             })}
           </div>
         )}
@@ -158,11 +154,7 @@ export function ChainForm({ draft, set, steps, problem, units, angler, drag, car
         )}
         <div className={classes.pair}>
           {field('terminalTested', 'Your pull test', {
-            placeholder: hookTested
-              ? `${Math.round(Number(hookTested) * 100)} %, tested`
-              : terminal
-                ? keeps(terminal.low, terminal.high)
-                : '',
+            placeholder: share(terminal, ownTest(draft.hookKnot, angler)),
           })}
           {field('snap', 'Snap', { unit: force, placeholder: 'none' })}
         </div>

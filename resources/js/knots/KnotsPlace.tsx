@@ -6,7 +6,7 @@ import { useLinked } from '../parts/useLinked';
 import { Chooser, LineChoice } from './Chooser';
 import classes from './Knots.module.css';
 import { LeaderSeat } from './LeaderSeat';
-import { NAMES, ofOneLine } from './names';
+import { NAMES, tiesOneLine } from './names';
 import { Tying } from './Tying';
 import { FIRST_LINES, type TypedLine, typedLine, useKnotChoice } from './useKnotChoice';
 
@@ -27,8 +27,8 @@ export function KnotsPlace() {
   const [where, setWhere] = useState<Where>(FIRST_LINES.where);
   const [one, setOne] = useState<TypedLine>(FIRST_LINES.one);
   const [other, setOther] = useState<TypedLine>(FIRST_LINES.other);
-  const choice = useKnotChoice({ where, one: typedLine(one), other: ofOneLine(where) ? null : typedLine(other) });
-  const knot = at.knot in NAMES ? (at.knot as KnotId) : (choice.knots[0]?.id ?? 'double_uni');
+  const choice = useKnotChoice({ where, one: typedLine(one), other: tiesOneLine(where) ? null : typedLine(other) });
+  const knot = at.knot in NAMES ? (at.knot as KnotId) : choice.knot;
   return (
     <div className={page.page} data-wide>
       <title>Knots · Undro</title>
@@ -49,7 +49,7 @@ export function KnotsPlace() {
           className={classes.pickOne}
           aria-label="Knot"
           data={Object.entries(NAMES).map(([value, label]) => ({ value, label }))}
-          value={knot}
+          value={knot ?? ''}
           onChange={(event) => set({ knot: event.currentTarget.value })}
         />
         <nav aria-label="Knots" className={classes.list}>
@@ -60,10 +60,14 @@ export function KnotsPlace() {
           ))}
         </nav>
         <div className={classes.shown}>
-          <Title order={2} size="h3">
-            {NAMES[knot]}
-          </Title>
-          <Tying key={knot} knot={knot} all={all} {...choice.shown} />
+          {knot && (
+            <>
+              <Title order={2} size="h3">
+                {NAMES[knot]}
+              </Title>
+              <Tying key={knot} knot={knot} all={all} {...choice.shown} />
+            </>
+          )}
         </div>
         <aside className={classes.choose}>
           <Chooser choice={choice} onPick={(id) => set({ knot: id })} picked={knot}>
@@ -76,8 +80,8 @@ export function KnotsPlace() {
                 set({ knot: '' });
               }}
             />
-            <LineChoice label={ofOneLine(where) ? 'Line' : 'First line'} value={one} onChange={setOne} />
-            {!ofOneLine(where) && <LineChoice label="Second line" value={other} onChange={setOther} />}
+            <LineChoice label={tiesOneLine(where) ? 'Line' : 'First line'} value={one} onChange={setOne} />
+            {!tiesOneLine(where) && <LineChoice label="Second line" value={other} onChange={setOther} />}
           </Chooser>
           <LeaderSeat />
         </aside>

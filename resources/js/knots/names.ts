@@ -19,5 +19,5 @@ export const NAMES: Record<KnotId, string> = {
   non_slip_loop: 'non-slip loop',
 };
 
-/** Where a knot ties one line, to something that is no line. */
-export const ofOneLine = (where: JoinsCase['where']) => where === 'arbor' || where === 'hook';
+/** Whether a single line is tied at this place: to the arbor or to a hook. */
+export const tiesOneLine = (where: JoinsCase['where']) => where === 'arbor' || where === 'hook';

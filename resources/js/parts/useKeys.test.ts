@@ -47,7 +47,7 @@ describe('keys without a modifier', () => {
   });
 
   it('act everywhere else, and on what says so, and scroll nothing', () => {
-    for (const html of ['', '<h1 tabindex="-1">h</h1>', '<button data-own-keys>b</button>']) {
+    for (const html of ['', '<h1 tabindex="-1">h</h1>', '<button data-passes-keys>b</button>']) {
       for (const key of [' ', 'Enter', 'ArrowRight']) expect(pressed(html, key), key).toEqual({ acted: 1, kept: true });
     }
   });

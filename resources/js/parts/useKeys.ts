@@ -11,7 +11,7 @@ export type Key = [key: string, act: (event: KeyboardEvent) => void];
 
 /**
  * Keys that act without a modifier. Nothing happens while somebody types. Space, Enter and the arrow keys belong to the button, link or
- * slider that has the focus; only what is marked `data-own-keys` leaves them to these.
+ * slider that has the focus, unless it is marked `data-passes-keys`.
  */
 export function useKeys(keys: Key[]): void {
   useHotkeys(
@@ -32,5 +32,5 @@ export function useKeys(keys: Key[]): void {
 export function isTaken(target: EventTarget | null, key: string): boolean {
   if (!(target instanceof Element)) return false;
   if (target.matches(TYPED)) return true;
-  return PRESSES.test(key) && !target.matches('[data-own-keys]') && target.matches(PRESSED);
+  return PRESSES.test(key) && !target.matches('[data-passes-keys]') && target.matches(PRESSED);
 }

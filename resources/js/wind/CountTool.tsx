@@ -68,7 +68,7 @@ export function CountTool(running: Running) {
       <button
         type="button"
         className={classes.pane}
-        data-own-keys
+        data-passes-keys
         onClick={count.tap}
         onKeyDown={(event) => event.key === ' ' && event.preventDefault()}
         onKeyUp={(event) => event.key === ' ' && event.preventDefault()}

@@ -102,8 +102,8 @@ final class Scene
         return $this;
     }
 
-    /** A hook's eye, which the line passes through. @param int $comes the move from which on it is there */
-    public function hook(float $x, float $y, float $radius, int $comes = 0): self
+    /** The eye of a hook, which the line passes through. @param int $comes the move from which on it is there */
+    public function eye(float $x, float $y, float $radius, int $comes = 0): self
     {
         $this->props[] = Prop::eye($comes, $x, $y, $radius);
 

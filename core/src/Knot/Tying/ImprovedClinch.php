@@ -46,7 +46,7 @@ final class ImprovedClinch implements Tying
 
     public static function scene(int ...$turns): Scene
     {
-        return (new Scene())->hook(...HookEye::RING)
+        return (new Scene())->eye(...HookEye::RING)
             ->line(self::course(), 1.5)->loosen()
             ->lay(0, ['a' => 'passed'])
             ->lay(1, ['a' => 'wrapped'], pinched: ['a', 'out'])

@@ -52,7 +52,7 @@ final class NonSlipLoop implements Tying
     {
         [$x, , $radius] = HookEye::RING;
 
-        return (new Scene())->hook($x - self::APART, 41, $radius, 1)
+        return (new Scene())->eye($x - self::APART, 41, $radius, 1)
             ->line(self::course($turns[0] ?? self::TURNS), 1.5)->loosen()
             ->lay(0, ['a' => 'overhand'])
             ->lay(1, ['a' => 'through'], pinched: ['a', 'overhand'])

@@ -42,7 +42,7 @@ final class Palomar implements Tying
 
     public static function scene(int ...$turns): Scene
     {
-        return (new Scene())->hook(...HookEye::RING)
+        return (new Scene())->eye(...HookEye::RING)
             ->line(self::course(), 1.5, true)->loosen()
             ->lay(0, ['a' => 'passed'])
             ->lay(1, ['a' => 'tied'], pinched: ['a', 'out'])

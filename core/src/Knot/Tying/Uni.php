@@ -20,21 +20,37 @@ final class Uni implements Tying
 
     public static function moves(int ...$turns): array
     {
+        return self::movesAt(
+            'arbor',
+            'three or four',
+            'Tag round the arbor and back along the standing line.',
+            'The barrel sits on the arbor; no room for fingers was needed.',
+        );
+    }
+
+    /**
+     * The moves, which are the same at the arbor and at a hook.
+     *
+     * @param string $place where the knot ends: arbor, eye
+     * @param string $times how often the tag goes round
+     * @param string $first the move that differs
+     * @param string $right what it looks like at the end
+     *
+     * @return non-empty-list<Move>
+     */
+    public static function movesAt(string $place, string $times, string $first, string $right): array
+    {
         return [
-            new Move(
-                'Tag round the arbor and back along the standing line.',
-                'The two run side by side for a hand’s breadth.',
-                'Too short to fold back.',
-            ),
+            new Move($first, 'The two run side by side for a hand’s breadth.', 'Too short to fold back.'),
             new Move(
                 'Fold the tag back into a loop beside both.',
-                'The loop lies open, its closed end away from the arbor.',
+                "The loop lies open, its closed end away from the {$place}.",
                 'The loop crosses the two lines: it would not slide.',
             ),
             new Move(
-                'Through the loop and round both lines, three or four times, side by side.',
+                "Pass the tag through the loop and round both lines {$times} times, side by side.",
                 'The wraps lie inside the loop, one beside the other.',
-                'A wrap outside of the loop: nothing holds it.',
+                'A wrap outside the loop: nothing holds it.',
             ),
             new Move(
                 'Wet it. Pull the tag until the wraps close to a barrel.',
@@ -42,8 +58,8 @@ final class Uni implements Tying
                 'Wraps one over the other: open it and start again.',
             ),
             new Move(
-                'Pull the standing line: the barrel slides down to the arbor. Trim close.',
-                'The barrel sits on the arbor; no room for fingers was needed.',
+                "Pull the standing line: the barrel slides down to the {$place}. Trim close.",
+                $right,
                 'It stops half way: it was pulled too tight before it was down.',
             ),
         ];
