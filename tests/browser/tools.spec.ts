@@ -188,7 +188,19 @@ test('paper tools come out at their size, and a reading by the strip is correcte
   await help.getByRole('button', { name: 'Use as arbor diameter', exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Arbor diameter', { exact: true })).toHaveValue('30.4 mm');
+  // there is nothing to save or to print before the sheet has come
+  let come = () => {};
+  const late = new Promise<void>((resolve) => {
+    come = resolve;
+  });
+  await page.route('**/api/compute/paper', async (route) => {
+    await late;
+    await route.continue();
+  });
   await page.goto('/paper');
+  await expect(page.getByRole('heading', { name: 'Paper tools' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Print|^Save as SVG/ })).toHaveCount(0);
+  come();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as SVG' }).click(),

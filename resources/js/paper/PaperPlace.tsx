@@ -23,10 +23,12 @@ export function PaperPlace() {
         <Title order={1}>Paper tools</Title>
         <p className={page.soft}>Measure without calipers. Print this sheet at 100 %.</p>
         <span className={page.grow} />
-        <Button onClick={() => window.print()}>Print, or save as PDF</Button>
-        <Button variant="default" onClick={save}>
-          Save as SVG
-        </Button>
+        {tools.data && <Button onClick={() => window.print()}>Print, or save as PDF</Button>}
+        {tools.data && (
+          <Button variant="default" onClick={save}>
+            Save as SVG
+          </Button>
+        )}
       </div>
       <div ref={sheet} className={classes.sheet}>
         {tools.data ? <Sheet sheet={tools.data} /> : <Waiting query={tools} what="the sheet" />}
