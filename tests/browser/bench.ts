@@ -59,11 +59,13 @@ export const stamp = (page: Page) => page.getByLabel('Capacity printed on the sp
 export const line = (page: Page, which: 'Main line' | 'Backing') => page.getByRole('group', { name: which });
 export const mark = (page: Page, name: 'full' | 'knot') => page.getByRole('slider', { name: `${name}, below the lip` });
 
-/** The large figure as numbers: what, and its tolerance. */
+/** The large figure as numbers: what, and its tolerance. By a rule of thumb it stands as an interval beneath. */
 export async function read(page: Page): Promise<{ value: number; half: number }> {
   const text = (await figure(page).textContent()) ?? '';
   const found = /([\d.]+)\s*\D*?±\s*([\d.]+)/.exec(text);
-  return { value: Number(found?.[1]), half: Number(found?.[2]) };
+  if (found) return { value: Number(found[1]), half: Number(found[2]) };
+  const between = /([\d.]+) to ([\d.]+)/.exec((await page.getByTestId('interval').textContent()) ?? '');
+  return { value: Number.parseFloat(text), half: (Number(between?.[2]) - Number(between?.[1])) / 2 };
 }
 
 /** What stands out beyond the right edge, px: of the page, and of what scrolls in it. */

@@ -98,6 +98,10 @@ final class PlanCase implements Calculator
             'fill' => $fill,
             'solved' => $solved,
             'half_m' => $plan->fill->solved?->band->half()->inMetres(),
+            'thumb' => $plan->thumb === null ? null : [
+                'about_m' => $plan->thumb->about->inMetres(),
+                'says' => Written::sentence($plan->thumb->says),
+            ],
             'level' => $plan->level === null ? null : [
                 'depth_mm' => $plan->level->depth->inMillimetres(),
                 'half_mm' => $plan->level->half->inMillimetres(),

@@ -40,6 +40,7 @@ final readonly class Plan
      * @param Price|null      $cost       of the line
      * @param list<Narrowing> $narrowings
      * @param list<Note>      $notes
+     * @param RuleOfThumb|null $thumb     what to go by where the figure is very uncertain
      */
     private function __construct(
         public Open $open,
@@ -53,6 +54,7 @@ final readonly class Plan
         public ?DepthMark $threeReadings,
         public array $narrowings,
         public array $notes,
+        public ?RuleOfThumb $thumb,
     ) {}
 
     /** @throws BadPlan|BadFill|BadSpool|BadWay */
@@ -98,6 +100,7 @@ final readonly class Plan
             DepthMark::of($fill, 3),
             self::narrowings($wanted, $fill, $layers),
             Notes::on($wanted, $fill, $drawn, $layers),
+            RuleOfThumb::of($fill, $mainLength, $most),
         );
     }
 

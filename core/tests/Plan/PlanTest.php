@@ -46,6 +46,41 @@ final class PlanTest extends TestCase
         self::assertContains('not_to_scale', array_column($plan['notes'], 'id'));
     }
 
+    public function testByThePrintedCapacityAloneAnUncertainFigureIsToldAsARuleOfThumb(): void
+    {
+        $thumb = static fn(array $change): ?array => Compute::run('plan', array_replace_recursive([
+            'reel' => ['kind' => 'spinning'],
+            'spool' => ['ratings_text' => '0.25/223'],
+            'main' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m'],
+            'backing' => ['material' => 'mono', 'size' => '0.30'],
+        ], $change))['thumb'];
+        self::assertSame(
+            'The spool holds about 150 m of this main line, and you want 100 m. Put about 55 m of the backing under it, then stop by eye '
+                . 'at the full level.',
+            $thumb([])['says']['text'] ?? null,
+        );
+        // followed, it fills the spool
+        $followed = Compute::run('plan', [
+            'reel' => ['kind' => 'spinning'],
+            'spool' => ['ratings_text' => '0.25/223'],
+            'open' => 'level',
+            'main' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m'],
+            'backing' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '55 m'],
+        ]);
+        self::assertEqualsWithDelta(1.0, $followed['fill']['filled_fraction'], 0.05);
+        $open = ['open' => 'main', 'main' => ['material' => 'braid', 'size' => '30 lb', 'length_m' => null]];
+        self::assertSame('The spool holds about 160 m of this line. Stop by eye at the full level.', $thumb(['way' => 'main_only'] + $open)['says']['text'] ?? null);
+        self::assertStringStartsWith('Over this backing there is room for about', $thumb(['backing' => ['length_m' => '40']] + $open)['says']['text'] ?? '');
+        // measured, certain enough, hardly any backing, or a main line that does not fit: no rule of thumb
+        self::assertNull($thumb(['spool' => ['lip_diameter_mm' => 46, 'arbor_diameter_mm' => 28]]));
+        self::assertNull($thumb(['main' => ['length_m' => '50 m']]));
+        self::assertNull($thumb(['main' => ['length_m' => '153 m']]));
+        self::assertNull($thumb(['main' => ['length_m' => '300 m']]));
+        $plan = Compute::run('plan', ['spool' => ['ratings_text' => '0.25/223']] + Cases::usual());
+        $width = 2 * $plan['half_m'] / $plan['solved']['length_m'];
+        self::assertSame($width > 0.6, $plan['thumb'] !== null);
+    }
+
     public function testAnotherLevelThanTheStampsIsSaidToBeOutOfReachWithoutTheLip(): void
     {
         $notes = static fn(string $gap): array => array_column(Compute::run('plan', [

@@ -3,7 +3,8 @@ import { lazy, Suspense } from 'react';
 import { LargeFigure } from '../parts/LargeFigure';
 import large from '../parts/LargeFigure.module.css';
 import { useBench } from '../shell/bench';
-import { fraction, length, small, words } from '../units/units';
+import { sentence } from '../units/sentence';
+import { about, fraction, length, small, words } from '../units/units';
 import { AskedAbout } from './AskedAbout';
 import { KeepIt } from './KeepIt';
 import { Notes } from './Notes';
@@ -104,6 +105,23 @@ function Headline({ plan: { result, draft, problem } }: { plan: Planning }) {
   const solved = result.solved;
   if (!solved || !result.fits) {
     return <LargeFigure lead={lead} figure="none" unit="" stale={stale} />;
+  }
+  if (result.thumb) {
+    const surer = result.narrowings[0];
+    return (
+      <>
+        <LargeFigure lead={`${lead}, about`} {...about(result.thumb.about_m, units)} stale={stale} />
+        <p>{sentence(result.thumb.says, units)}</p>
+        <p className={classes.soft} data-testid="interval">
+          It may be anything from {length(solved.low_m, units, 0).figure} to {words(length(solved.high_m, units))}.
+        </p>
+        {surer && (
+          <p className={classes.soft}>
+            For a surer figure: {surer.words} Then it is ± {words(length(surer.half_m, units))}.
+          </p>
+        )}
+      </>
+    );
   }
   const shown = length(solved.length_m, units);
   return (

@@ -15,7 +15,7 @@ import { type Planning, usePlan } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
 import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
-import { fraction, length, price, small, thickness, type Units, words } from '../units/units';
+import { about, fraction, length, price, small, thickness, type Units, words } from '../units/units';
 import classes from './Sheet.module.css';
 
 /** One plan on one sheet of paper for the bench: the two drawings, where to stop, how to wind, and room to write down what came of it. */
@@ -136,10 +136,20 @@ function Stops({ result, units }: { result: PlanResult; units: Units }) {
       {solved && (
         <div className={classes.big}>
           <dt>{result.open === 'backing' ? 'backing' : 'main line'}</dt>
-          <dd>
-            {words(length(solved.length_m, units))}
-            <small> ± {length(result.half_m ?? 0, units).figure}</small>
-          </dd>
+          {result.thumb ? (
+            <dd>
+              {words(about(result.thumb.about_m, units))}
+              <small>
+                {' '}
+                by rule of thumb, {length(solved.low_m, units, 0).figure} to {words(length(solved.high_m, units))}
+              </small>
+            </dd>
+          ) : (
+            <dd>
+              {words(length(solved.length_m, units))}
+              <small> ± {length(result.half_m ?? 0, units).figure}</small>
+            </dd>
+          )}
         </div>
       )}
       {kept?.depth_mm != null && (

@@ -41,6 +41,7 @@ describe('a sentence of the server', () => {
     );
     expect(sentence(range, METRIC)).toBe('1016 mm is out of range: it can be from 0.05 mm to 254 mm.');
     expect(sentence(range, IMPERIAL)).toBe('40 in is out of range: it can be from 0.001969 in to 10 in.');
+    expect(sentence(said('{0}, {1}', { about_m: 118.9 }, { about_m: 40 }), IMPERIAL)).toBe('130 yd, 45 yd');
     expect(sentence(said('{0}, {1}', { exact_m: 68.58 }, { exact_N: 9.80665 }), IMPERIAL)).toBe('75 yd, 2.205 lb');
   });
 

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import {
+  about,
   force,
   fraction,
   length,
@@ -30,6 +31,7 @@ function figure(found: Schemas['Sentence']['figures'][number], units: Units): st
   if (found.exact_m !== undefined) return exact(found.exact_m / metresPer(units), units.length);
   if (found.exact_mm !== undefined) return exact(found.exact_mm / millimetresPer(units), units.small);
   if (found.exact_N !== undefined) return exact(found.exact_N / newtonsPer(units), units.force);
+  if (found.about_m !== undefined) return words(about(found.about_m, units));
   if (found.force_N !== undefined) return words(force(found.force_N, units));
   if (found.diameter_mm !== undefined) {
     return found.diameter_mm < LINE_TO_MM

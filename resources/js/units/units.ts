@@ -25,6 +25,13 @@ export function length(metres: number, units: Units, digits?: number): Shown {
   return { figure: fixed(value, digits ?? (Math.abs(value) < 10 ? 1 : 0)), unit: units.length };
 }
 
+/** A length that is known roughly, from metres: to 10, and under 100 to 5. */
+export function about(metres: number, units: Units): Shown {
+  const value = metres / METRES[units.length];
+  const step = Math.abs(value) < 100 ? 5 : 10;
+  return { figure: fixed(Math.round(value / step) * step, 0), unit: units.length };
+}
+
 /** Line taken in by one handle turn: two decimals in m and yd, whole inches would be too coarse. */
 export const retrieve = (metres: number, units: Units) => length(metres, units, 2);
 
