@@ -18,7 +18,6 @@ use App\Stock\Pack;
 use App\Stock\Packs;
 use App\Upkeep\SpoolUpkeep;
 use App\Upkeep\UpkeepOfSpools;
-use App\Upkeep\UsualBacking;
 use Undro\Allocation\Choices;
 use Undro\Allocation\Part;
 use Undro\Allocation\Reserve;
@@ -58,7 +57,6 @@ final readonly class BenchDay
         private Packs $packs,
         private UpkeepOfSpools $upkeep,
         private Lines $lines,
-        private UsualBacking $backing,
     ) {}
 
     /**
@@ -231,7 +229,7 @@ final readonly class BenchDay
     {
         $care = $this->upkeep->of($reel, $spool, $angler) ?? throw BadStrip::nothingThere();
         $option = $care->upkeep->option($remedy);
-        $under = OnSpool::of($this->states->lying($spool->id))->backingLine() ?? $this->backing->line();
+        $under = OnSpool::of($this->states->lying($spool->id))->backingLine() ?? $care->backing;
 
         return Job::care(
             "spool:$spool->id",

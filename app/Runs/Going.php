@@ -39,6 +39,12 @@ final class Going
         return $this->reducer->layer;
     }
 
+    /** The layer whose line lies on the spool when the run begins and waits on a spare spool; null: there is none. */
+    public function parkedLayer(): ?int
+    {
+        return $this->course->setting->mainParked ? array_key_last($this->course->layers) : null;
+    }
+
     /** The layer after one more mark. @throws \Undro\DomainFault if it cannot have happened */
     public function layerAfter(Mark $mark): int
     {

@@ -112,7 +112,7 @@ final class Marks
             $this->level = $mark->depths;
         }
         $filler = $in->optionalNumber('filler', 1, PHP_INT_MAX);
-        if ($kind === MarkKind::Resumed && $layer !== null && $filler !== null) {
+        if (in_array($kind, [MarkKind::Resumed, MarkKind::Stripped], true) && $layer !== null && $filler !== null) {
             $this->fillers[(int) $layer] = (int) $filler;
         }
     }

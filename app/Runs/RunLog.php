@@ -25,13 +25,13 @@ use Undro\Strip\Removal;
 /** Takes in what happens in a run: each mark once, with whatever it ends written into the event log first. */
 final readonly class RunLog
 {
-    /** What a mark says to the log alone: the filler a layer goes on from; what becomes of old line, and where it goes. */
     /** What is told within so long is told at once, s. */
     private const LATE_S = 30.0;
     private const MOST_AGO_S = 7_776_000;
+    /** What a mark says to the log alone: the filler a layer goes on from; what becomes of old line, and where it goes. */
     private const OWN_FIELDS = ['filler', 'how', 'to'];
 
-    public function __construct(private EventLog $log, private OldLine $oldLine, private Winding $winding) {}
+    public function __construct(private EventLog $log, private OldLine $oldLine, private Winding $winding, private SpareSpool $spare) {}
 
     /**
      * Writes marks down, whole or not at all. One that is known already changes nothing.
@@ -73,6 +73,8 @@ final readonly class RunLog
                     $this->log->record((string) Str::uuid(), EventKind::Voided, [], corrects: $event->uuid, run: $run->id);
                 }
             }
+            $going = new Going($run);
+            $this->spare->archiveIfEmpty($going->marks->fillers[$going->parkedLayer() ?? -1] ?? null);
             $run->update(['ended_at' => $run->ended_at ?? Clock::now()]);
         });
     }
@@ -90,7 +92,16 @@ final readonly class RunLog
             $on === null || (int) $on === $going->layer() || throw BadRun::turnsOfAnotherLayer($heard->turns, (int) $on, $going->layer());
         }
         if ($kind === MarkKind::Stripped && $run->spool_id !== null && !$run->isPractice()) {
-            $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
+            $parked = $going->parkedLayer();
+            if ($parked === null) {
+                $this->oldLine->write($uuid, $run->spool_id, $in, $run->angler_id, $run->id);
+            } else {
+                // the same line goes on again: it waits on a spare spool
+                $spare = $this->spare->for($run->spool_id, $uuid);
+                $how = Input::of(['how' => Removal::OntoFiller->value, 'to' => $spare->id]);
+                $this->oldLine->write($uuid, $run->spool_id, $how, $run->angler_id, $run->id);
+                $mark = ['how' => Removal::OntoFiller->value, 'to' => $spare->id, 'filler' => $spare->id, 'layer' => $parked] + $mark;
+            }
         }
         if ($kind === MarkKind::Again) {
             $mark += ['layer' => $going->layer()];
@@ -110,6 +121,7 @@ final readonly class RunLog
         }
         if ($kind === MarkKind::Left || $kind === MarkKind::Finished) {
             $this->winding->writeLevel($going, $late);
+            $this->spare->archiveIfEmpty($going->marks->fillers[$going->parkedLayer() ?? -1] ?? null);
             $run->update(['ended_at' => $at]);
         }
     }

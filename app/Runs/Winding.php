@@ -42,6 +42,10 @@ final readonly class Winding
         if ($metres < self::NOTHING_M) {
             return ['written_m' => 0.0];
         }
+        $parked = $going->parkedLayer();
+        // line wound before the old line was off would lie over it in the log
+        $parked === null || $going->run->isPractice() || $going->run->spool_id === null || isset($going->marks->fillers[$parked])
+            || throw BadRun::notParked();
         $half = sqrt(max(0.0, $now->woundHalf[$layer]->inMetres() ** 2 - $going->marks->squaredHalfOf($layer)));
         if ($going->run->spool_id !== null && !$going->run->isPractice()) {
             $length = Length::metres($metres);

@@ -18,6 +18,7 @@ final readonly class SpoolUpkeep
      * @param Length      $length of the main line
      * @param string|null $since  it is on, ISO 8601
      * @param float       $pace   handle turns a minute of whoever would wind
+     * @param int|null    $backing line that lies under it, or would go under it; null: not known
      */
     public function __construct(
         public Reel $reel,
@@ -27,5 +28,6 @@ final readonly class SpoolUpkeep
         public ?string $since,
         public Upkeep $upkeep,
         public float $pace,
+        public ?int $backing,
     ) {}
 }

@@ -95,6 +95,7 @@ final readonly class UpkeepOfSpools
             $on->since(),
             $upkeep,
             $user->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
+            $on->backingLine() ?? $this->backing->under($line),
         );
     }
 
@@ -111,7 +112,7 @@ final readonly class UpkeepOfSpools
         $kinds = self::kinds($states);
         [$then, $turned] = self::sinceFilled($states, $kinds);
         $main = $this->lines->line($line);
-        $under = $on->backingLine() ?? $this->backing->line();
+        $under = $on->backingLine() ?? $this->backing->under($line);
         $wear = Wear::of(
             $main->material,
             $angler?->limits($main->material) ?? Limits::usual($main->material),

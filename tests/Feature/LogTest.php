@@ -74,7 +74,7 @@ final class LogTest extends FilledSpoolTestCase
             422,
         );
         self::assertSame('length_m', $answer['error']['field']);
-        self::assertStringContainsString('"cut back" of 2026-07-01 would be impossible', $answer['error']['message']);
+        self::assertStringContainsString('"cut back" of 1 Jul 2026 would be impossible', $answer['error']['message']);
         self::assertEqualsWithDelta(
             50,
             array_sum(array_column($this->ask('GET', '/api/spools/{id}/history', id: $this->spool)['states'][2]['pieces'], 'length_m')),

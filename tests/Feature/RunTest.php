@@ -455,6 +455,46 @@ final class RunTest extends TestCase
         self::assertEqualsWithDelta(300, $this->left($this->braidFiller), 1e-9);
     }
 
+    /** Off onto a spare spool and on again: it is as old as it was, and the same end is outermost. */
+    public function testBackingGoesUnderALineThatHasNone(): void
+    {
+        $this->found($this->spool, [[100, $this->braid]]);
+        $since = $this->contents()[0]['since'];
+        $fillers = fn(): array => array_column($this->ask('GET', '/api/fillers'), 'left_m', 'name');
+        $had = $fillers();
+        $case = ['main' => ['material' => 'braid', 'size' => '0.16', 'length_m' => '100 m', 'on_hand_m' => 100, 'parked' => true]];
+        $body = ['case' => $case + $this->plan(), 'sources' => [
+            'backing' => ['line' => $this->nylon, 'filler' => $this->nylonFiller],
+            'main' => ['line' => $this->braid],
+        ]];
+        $id = $this->begin($body);
+        $run = $this->upTo($id, 'strip');
+        self::assertTrue($run['state']['parked']);
+        // nothing may be wound over what the log still has on the spool
+        $told = ['marks' => array_map(static fn(array $mark): array => ['id' => (string) Str::uuid()] + $mark, [
+            ['kind' => 'turns', 'turns' => 100],
+            ['kind' => 'stopped', 'stop' => 'early'],
+        ])];
+        $refused = $this->ask('POST', '/api/runs/{uuid}/marks', $told, $id, 422);
+        self::assertStringContainsString('still has the old line on this spool', $refused['detail']);
+        $this->mark($id, ['kind' => 'stripped', 'step' => 'strip', 'how' => 'onto_filler']);
+        self::assertSame([], $this->lying());
+        self::assertEqualsWithDelta(100, $fillers()['on a spare spool'], 1e-9, 'it can be found while it waits');
+        $this->windToTheMark($id, 'wind.0');
+        $run = $this->upTo($id, 'wind.1');
+        $this->mark($id, ['kind' => 'turns', 'turns' => round($run['state']['progress']['turns_left'] * 0.97)]);
+        // all of it is back, whatever was counted
+        $this->mark($id, ['kind' => 'said', 'metres' => '100 m'], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'finished']);
+        self::assertSame([['backing', $this->nylon], ['main', $this->braid]], $this->lying());
+        self::assertEqualsWithDelta(100, $this->contents()[1]['length_m'], 1e-9);
+        self::assertSame($since, $this->contents()[1]['since']);
+        self::assertSame(array_keys($had), array_keys($fillers()), 'the empty spare spool is out of the rack');
+        // undone, it lies as before
+        $this->ask('POST', '/api/runs/{uuid}/take-back', [], $id);
+        self::assertSame([['main', $this->braid]], $this->lying());
+        self::assertArrayNotHasKey('on a spare spool', $fillers());
+    }
+
     public function testWhatIsToldLateStandsAtItsTimeAndInItsOrder(): void
     {
         $id = $this->begin();

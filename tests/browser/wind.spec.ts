@@ -472,6 +472,45 @@ test('a main line is replaced over its backing, from the log to the finished run
   await expect(page.getByTestId('advice')).not.toContainText('Replace');
 });
 
+test('backing goes under a line that has none, from the advice to the finished run', async ({ page }) => {
+  const [line] = await spool(page.request, 'Bight 300', 'standard');
+  await page.goto('/log');
+  await page.getByRole('link', { name: /^Bight 300/ }).click();
+  await page.getByRole('link', { name: 'Plan backing under it' }).click();
+  await settled(page);
+  await expect(page.getByText(/Wind the line onto a spare spool, put backing on the arbor/)).toBeVisible();
+  const { value } = await read(page);
+  await page.getByRole('button', { name: 'Start winding' }).click();
+  await at(page, 'check');
+  await onwards(page);
+  await at(page, 'strip');
+  // “Done” asks, and nothing but the spare spool will do
+  await onwards(page);
+  const asked = page.getByTestId('still-on');
+  await expect(asked).toContainText('is still on the spool');
+  await expect(asked.getByRole('button')).toHaveText([/All on the spare spool: save 168 m/, 'Back']);
+  await asked.getByRole('button', { name: /All on the spare spool/ }).click();
+  await expect(run(page)).not.toHaveAttribute('data-current', 'strip');
+  await stepTo(page, 'first_turns.0');
+  await tell(page, { kind: 'turns', turns: 10 });
+  await page.getByRole('button', { name: 'They hold, next step' }).click();
+  await at(page, 'wind.0');
+  await tell(page, { kind: 'turns', turns: Math.round((await stateOf(page)).state.progress.turns_left) });
+  await expect.poll(() => left(page)).toBeLessThanOrEqual(0);
+  await page.getByRole('button', { name: 'Save: reached the mark' }).click();
+  await expect(run(page)).not.toHaveAttribute('data-current', 'wind.0');
+  await stepTo(page, 'wind.1');
+  await expect(page.getByText(/All of it goes back on/)).toBeVisible();
+  await tell(page, { kind: 'turns', turns: Math.round((await stateOf(page)).state.progress.turns_left * 0.98) });
+  await page.getByRole('button', { name: 'Save: all 168 m is back on' }).click();
+  await expect(run(page)).not.toHaveAttribute('data-current', 'wind.1');
+  await tell(page, { kind: 'finished' });
+  const after = await spool(page.request, 'Bight 300', 'standard');
+  expect(after.map((each) => each.line.name)).toEqual(['Plain Tarn nylon 0.30', line?.line.name]);
+  expect(Math.abs((after[0]?.length_m ?? 0) - value)).toBeLessThan(3);
+  expect(after[1]?.length_m).toBe(line?.length_m);
+});
+
 test('a backed spool is turned end for end: the backing never moves', async ({ page }) => {
   const before = await spool(page.request, 'Skerry 30', 'deep');
   test.skip(before.length !== 2, 'no backing on it');

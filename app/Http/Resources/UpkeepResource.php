@@ -23,6 +23,7 @@ final class UpkeepResource
             'material' => $of->line->material->value,
             'length_m' => $of->length->inMetres(),
             'since' => $of->since,
+            'backing' => $of->backing,
         ] + UpkeepJson::write($of->upkeep, $of->pace);
     }
 

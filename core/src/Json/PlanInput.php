@@ -119,6 +119,7 @@ final readonly class PlanInput
                 Role::Backing->value => $backingIn?->optionalMetres('on_hand_half_m', ...Bounds::LENGTH_M),
             ]),
             self::mainLengthSd($mainIn, $halves[Role::Main->value] ?? null),
+            $mainIn->boolean('parked'),
         ));
 
         return new self(

@@ -43,6 +43,7 @@ final class RunJson
             'feed' => $course->setting->feed()->value,
             'hold' => ['id' => $course->setting->hold()->value, 'word' => $course->setting->hold()->word()],
             'grips' => $course->setting->grips,
+            'parked' => $course->setting->mainParked,
             'kept' => Written::kept($course->plan->build),
             'firm' => $run->firm,
             'level' => self::level($run, $course),

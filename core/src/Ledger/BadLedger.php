@@ -7,6 +7,7 @@ namespace Undro\Ledger;
 use Undro\DomainFault;
 use Undro\Units\Exact;
 use Undro\Units\Length;
+use Undro\Units\Moment;
 use Undro\Units\Sentence;
 
 /** An event that cannot have happened as told. */
@@ -61,7 +62,7 @@ final class BadLedger extends DomainFault
             $fault->says->after(sprintf(
                 'Then the entry "%s" of %s would be impossible. ',
                 str_replace('_', ' ', $event->kind->value),
-                substr($event->happenedAt, 0, 10),
+                Moment::written($event->happenedAt),
             )),
             $fault->more,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Undro\Line;
 
+use Undro\Units\Diameter;
+
 /**
  * How much thicker a backing is than the main line over it, and how much thicker it may be: thin line sinks between thick coils.
  * Source: handbook, chapter 1, backing thickness.
@@ -23,13 +25,22 @@ final readonly class Under
 
     public static function of(Line $backing, Line $main): self
     {
-        $braid = $main->material === Material::Braid;
-
         return new self(
             $backing->diameter->inMillimetres() / $main->diameter->inMillimetres(),
-            $braid ? self::THICKISH_BRAID : self::NYLON,
-            $braid ? self::BRAID : self::NYLON,
+            $main->material === Material::Braid ? self::THICKISH_BRAID : self::NYLON,
+            self::most($main),
         );
+    }
+
+    /** The thickest backing that suits a main line. */
+    public static function thickest(Line $main): Diameter
+    {
+        return Diameter::millimetres(self::most($main) * $main->diameter->inMillimetres());
+    }
+
+    private static function most(Line $main): float
+    {
+        return $main->material === Material::Braid ? self::BRAID : self::NYLON;
     }
 
     public function tooThick(): bool

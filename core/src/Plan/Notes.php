@@ -39,6 +39,7 @@ final class Notes
             ...self::misfit($fill, $drawn, $layers),
             ...self::stock($fill, $wanted),
             ...self::offReel($fill, $wanted),
+            ...self::parked($wanted),
             ...self::backing($layers, $wanted),
             ...self::way($wanted),
             ...self::hardlyAny($fill, $wanted),
@@ -279,6 +280,7 @@ final class Notes
             }
             $holds = match (true) {
                 $role === Role::Backing && $wanted->backWith === BackWith::OldLine => 'There is {0} of old line',
+                $role === Role::Main && $wanted->mainParked => 'There is {0} of it on this spool',
                 $role === Role::Main && $wanted->mainOffReel => 'There is {0} of it on the other reel',
                 default => 'The filler spool has {0}',
             };
@@ -355,6 +357,17 @@ final class Notes
         }
 
         return $notes;
+    }
+
+    /** @return list<Note> the main line that is on the spool already */
+    private static function parked(Wanted $wanted): array
+    {
+        return $wanted->mainParked ? [Note::of(
+            'parked',
+            Weight::Note,
+            'Wind the line onto a spare spool, put backing on the arbor, then wind the line back. You wind it twice, and the same end comes '
+                . 'out on top.',
+        )] : [];
     }
 
     /** @return list<Note> */

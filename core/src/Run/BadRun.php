@@ -78,6 +78,12 @@ final class BadRun extends DomainFault
         return new self('depths_mm', 'Type at least one reading, such as 3.2 mm. Three round the spool are better.');
     }
 
+    /** Names “kind”. */
+    public static function notParked(): self
+    {
+        return new self('kind', 'The log still has the old line on this spool. Go back to “Move the line to a spare spool” and save that it is off.');
+    }
+
     /** Names “case”. */
     public static function doesNotFit(): self
     {

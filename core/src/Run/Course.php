@@ -64,6 +64,7 @@ final readonly class Course
             $wanted->way === WayId::Kept ? $wanted->kept : null,
             $wanted->mainOffReel,
             $fillers,
+            $wanted->mainParked,
         ), $lip, $bevel, $pace);
     }
 

@@ -23,6 +23,7 @@ final readonly class Setting
      * @param Length      $oldLine on the spool before the run, to come off
      * @param Kept|null   $kept    backing that stays on it
      * @param bool        $mainOffReel the main line comes off another reel
+     * @param bool        $mainParked the main line lies on this spool now and waits on a spare spool while backing goes under it
      * @param array<string, Diameter> $fillers across the line on each layer's filler, by role, where it is known
      * @param bool        $vee     the arbor is thinnest in the middle or at one end
      * @param bool        $leader  a leader goes on afterwards
@@ -40,6 +41,7 @@ final readonly class Setting
         public ?Kept $kept = null,
         public bool $mainOffReel = false,
         public array $fillers = [],
+        public bool $mainParked = false,
     ) {}
 
     /** Across the line on a layer's filler; nobody has measured it: as fillers usually are. */
@@ -48,10 +50,10 @@ final readonly class Setting
         return $this->fillers[$this->layers[$layer]->role->value] ?? Diameter::millimetres(FillerSpool::FULL_MM);
     }
 
-    /** Whether a layer comes off another reel. */
-    public function offReel(int $layer): bool
+    /** Whether a layer has been on a reel before: off another one, or off this one by way of a spare spool. */
+    public function usedBefore(int $layer): bool
     {
-        return $this->mainOffReel && ($this->layers[$layer] ?? null)?->role === Role::Main;
+        return ($this->mainOffReel || $this->mainParked) && ($this->layers[$layer] ?? null)?->role === Role::Main;
     }
 
     /** How the filler is held, by habit. */

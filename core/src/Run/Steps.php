@@ -101,20 +101,22 @@ final readonly class Steps
             fn(Layer $layer, int $index): bool => $this->soak($index, $layer) !== null,
             ARRAY_FILTER_USE_BOTH,
         ) !== [];
-        $fromFiller = count($this->setting->layers) > ($this->setting->mainOffReel ? 1 : 0);
+        $fromFiller = count($this->setting->layers) > ($this->setting->mainOffReel || $this->setting->mainParked ? 1 : 0);
         $joins = count($this->setting->layers) > 1 || $this->setting->kept !== null || $this->setting->leader;
 
         return array_values(array_filter([
             'scissors',
             'calipers or a ruler',
             'a cotton swab',
-            $this->setting->oldLine->inMetres() > 0 ? 'a bag for the old line' : null,
+            $this->setting->oldLine->inMetres() > 0 && !$this->setting->mainParked ? 'a bag for the old line' : null,
             $this->setting->tape ? 'tape narrower than the spool' : null,
             $this->reel() === ReelKind::Baitcasting ? 'a bit of tape to pull the end through the level-wind' : null,
             $soaks ? 'a bowl of hand-hot water with a drop of dish soap' : null,
             $this->school(Question::Soak) === 'conditioner' ? 'line conditioner' : null,
             $fromFiller ? $this->setting->hold()->needs() : null,
             $this->setting->mainOffReel ? 'the other reel, and a clamp or a helper to hold its foot' : null,
+            $this->setting->mainParked ? 'a spare spool with room for all of the line' : null,
+            $this->setting->mainParked ? 'a pencil for the spare spool to turn on' : null,
             in_array('cloth', $grips, true) ? 'a damp cloth' : null,
             in_array('glove', $grips, true) ? 'a glove' : null,
             in_array('book', $grips, true) ? 'a heavy book' : null,
@@ -125,6 +127,9 @@ final readonly class Steps
 
     private function strip(): ?Step
     {
+        if ($this->setting->mainParked) {
+            return $this->setting->oldLine->inMetres() <= 0 ? null : $this->park();
+        }
         if ($this->setting->kept !== null) {
             return $this->setting->oldLine->inMetres() <= 0 ? null : $this->stripToTheJoin();
         }
@@ -139,6 +144,23 @@ final readonly class Steps
             ),
             'The arbor is bare, or the line that stays is firm and even.',
             'A drill that catches loose ends. A knife cut into the spool, which leaves a nick that cuts the new line.',
+            Removal::CAUTION,
+        );
+    }
+
+    private function park(): Step
+    {
+        return new Step(
+            StepKind::Strip,
+            null,
+            'Move the line to a spare spool',
+            Sentence::of(
+                'Take the leader or lure off. Wind all {0} onto a spare spool, evenly and firmly. Set this reel’s drag light: that is your brake. Tape the '
+                    . 'end down.',
+                $this->setting->oldLine,
+            ),
+            'The spare spool holds all of it, the arbor is bare, and the line showed no nicks as it ran past.',
+            'Line pulled off over the end of the spool: each coil twists it once. Let this spool turn on its drag.',
             Removal::CAUTION,
         );
     }
@@ -182,7 +204,7 @@ final readonly class Steps
     {
         $material = $layer->line->material;
         $seconds = $this->setting->habits->soakSeconds($material);
-        if ($seconds === 0 || $this->setting->offReel($index)) {
+        if ($seconds === 0 || $this->setting->usedBefore($index)) {
             return null;
         }
         $cool = $this->setting->habits->soaksCool($material);
@@ -251,8 +273,8 @@ final readonly class Steps
 
     private function place(int $index, Layer $layer): Step
     {
-        if ($this->setting->offReel($index)) {
-            return $this->placeOtherReel($index);
+        if ($this->setting->usedBefore($index)) {
+            return $this->setting->mainParked ? $this->placeSpareSpool($index) : $this->placeOtherReel($index);
         }
         $what = $index === 0 ? 'filler spool' : 'second filler spool';
         $out = $this->soak($index, $layer) === null || $this->setting->hold() === Hold::Bucket ? '' : 'Take it out of the water and '
@@ -292,6 +314,20 @@ final readonly class Steps
                 'The line circles off the filler spool in the direction the rotor turns.',
                 'If they turn opposite ways, the twists add up. If the rod points to the side, the line rubs on the filler spool’s rim.',
             );
+    }
+
+    private function placeSpareSpool(int $index): Step
+    {
+        return new Step(
+            StepKind::Place,
+            $index,
+            'Place the spare spool',
+            'Put the spare spool on a pencil, two steps in front of you. It has to turn as line comes off. Brake it '
+                . 'with a finger or a cloth if it overruns.',
+            'The spare spool turns as line comes off, and stops when you stop.',
+            'Over the end of a fixed spool, each coil adds one twist. Let the spare spool turn.',
+            plain: true,
+        );
     }
 
     private function placeOtherReel(int $index): Step
@@ -374,7 +410,7 @@ final readonly class Steps
 
     private function slackTest(int $index, Layer $layer): ?Step
     {
-        $overEnd = $this->setting->feed() === Feed::OverEnd && !$this->setting->offReel($index);
+        $overEnd = $this->setting->feed() === Feed::OverEnd && !$this->setting->usedBefore($index);
 
         return !$this->reel()->hasFixedSpool() || !$overEnd ? null : new Step(
             StepKind::SlackTest,
@@ -401,11 +437,13 @@ final readonly class Steps
             default => '',
         };
 
+        $back = $this->setting->mainParked && $this->setting->usedBefore($index);
+
         return new Step(
             StepKind::Wind,
             $index,
-            $last ? ucfirst($layer->role->word()) . ' to the full level' : ucfirst($layer->role->word()) . ' to the mark',
-            $how . $this->hold($layer) . ($last ? ' Slow down for the last tenth.' : ' Stop at the mark and measure.'),
+            $back ? 'Main line back on' : ($last ? ucfirst($layer->role->word()) . ' to the full level' : ucfirst($layer->role->word()) . ' to the mark'),
+            $how . $this->hold($layer) . ($back ? ' All of it goes back on. Stop when the spare spool is empty.' : '') . ($last ? ' Slow down for the last tenth.' : ' Stop at the mark and measure.'),
             'Line is firm and level from flange to flange. The rod points straight at the filler spool.',
             match ($this->reel()) {
                 ReelKind::Spinning => 'A growing hump means uneven line lay. Loose coils will jump off in a bunch later.',
@@ -434,10 +472,14 @@ final readonly class Steps
             StepKind::Join,
             $index,
             sprintf('Tie on the %s', $layer->role->word()),
-            ($index === 0 ? 'Tie it to the end of the retained backing' : 'Cut the line on the spool, and tie the new one to it')
-                . ' with the knot shown. Keep it small, with few turns. Wet it, pull both standing lines, then the tags, and trim it close.'
-                . ($this->reel() === ReelKind::Baitcasting ? ' Centre the level-wind, so that the knot sits in the middle.' : '')
-                . ($this->reel() === ReelKind::Spincast ? ' The knot has to pass the pin, so tie it smaller than any other.' : ''),
+            match (true) {
+                $index === 0 => 'Tie it to the end of the retained backing',
+                $this->setting->usedBefore($index) && $this->setting->mainParked => 'Cut the backing, and tie the end on the spare spool to it',
+                default => 'Cut the line on the spool, and tie the new one to it',
+            }
+            . ' with the knot shown. Keep it small, with few turns. Wet it, pull both standing lines, then the tags, and trim it close.'
+            . ($this->reel() === ReelKind::Baitcasting ? ' Centre the level-wind, so that the knot sits in the middle.' : '')
+            . ($this->reel() === ReelKind::Spincast ? ' The knot has to pass the pin, so tie it smaller than any other.' : ''),
             'The knot is slim and smooth under a fingernail. It holds a steady pull round a dowel.',
             $this->reel() === ReelKind::Baitcasting
                 ? 'A knot at one side, which bunches there and catches in the level-wind.'

@@ -62,4 +62,10 @@ final readonly class Moment
     {
         return $this->at->format('Y-m-d');
     }
+
+    /** Writes the day of a date as people do: 11 Jul 2026. */
+    public static function written(string $iso): string
+    {
+        return (new DateTimeImmutable(substr($iso, 0, 10)))->format('j M Y');
+    }
 }

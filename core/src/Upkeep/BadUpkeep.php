@@ -6,6 +6,7 @@ namespace Undro\Upkeep;
 
 use Undro\DomainFault;
 use Undro\Units\Length;
+use Undro\Units\Moment;
 use Undro\Units\Sentence;
 
 /** A figure of the upkeep that cannot be. */
@@ -38,8 +39,8 @@ final class BadUpkeep extends DomainFault
     {
         return new self('happened_at', sprintf(
             'The log has no line on this spool on %s. Its first entry is of %s. Correct the date, or log the earlier fill first.',
-            substr($at, 0, 10),
-            substr($filled, 0, 10),
+            Moment::written($at),
+            Moment::written($filled),
         ));
     }
 }

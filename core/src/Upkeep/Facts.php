@@ -7,6 +7,7 @@ namespace Undro\Upkeep;
 use Undro\Fill\Layer;
 use Undro\Line\Line;
 use Undro\Line\Material;
+use Undro\Line\Under;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
 use Undro\Strip\Outcome;
@@ -63,12 +64,20 @@ final readonly class Facts
         return array_map(static fn(Layer $layer): Length => $layer->length ?? Length::metres(0), array_slice($this->layers, 0, -1));
     }
 
-    /** The line to add as backing: more of the backing that is on, or spare line; else mono of 0.30 mm (chapter 2). */
+    /** The line to add as backing: more of the backing that is on, or spare line; else mono of 0.30 mm (chapter 2), thinner where the main line asks for it. */
     public function backingLine(): Line
     {
         return count($this->layers) > 1
             ? $this->layers[count($this->layers) - 2]->line
-            : $this->spare ?? Line::of(Material::Mono, Diameter::millimetres(self::USUAL_BACKING_MM));
+            : $this->spare ?? Line::of(Material::Mono, $this->usualBacking());
+    }
+
+    private function usualBacking(): Diameter
+    {
+        $most = Under::thickest($this->main()->line)->inMillimetres();
+
+        // as sizes are sold, to a hundredth
+        return Diameter::millimetres(min(self::USUAL_BACKING_MM, floor(100 * $most + 1e-9) / 100));
     }
 
     /** As long as the main line was when it was wound. */

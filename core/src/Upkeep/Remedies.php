@@ -13,6 +13,7 @@ use Undro\Line\Material;
 use Undro\Strip\Outcome;
 use Undro\Strip\Removal;
 use Undro\Units\Length;
+use Undro\Units\Moment;
 use Undro\Units\Sentence;
 
 /** What can be done about the line on a spool, and what each comes to. Source: handbook, chapter 6, the life of a fill. */
@@ -138,7 +139,7 @@ final class Remedies
         return match (true) {
             $facts->turned !== null => self::cannot(
                 Remedy::TurnOver,
-                Sentence::of('The line was reversed on ' . substr($facts->turned, 0, 10) . ' already. Both ends have been fished.'),
+                Sentence::of('The line was reversed on ' . Moment::written($facts->turned) . ' already. Both ends have been fished.'),
             ),
             $gone !== null => self::cannot(Remedy::TurnOver, $gone),
             $all !== null => self::cannot(Remedy::TurnOver, Sentence::of(ucfirst($all->found->value) . ' all along. The other end is no better.')),

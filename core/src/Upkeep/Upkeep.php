@@ -9,6 +9,7 @@ use Undro\Line\Material;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Usual;
 use Undro\Units\Length;
+use Undro\Units\Moment;
 use Undro\Units\Sentence;
 
 /** What a spool needs, what can be done about it, and which of that to do. Source: handbook, chapter 6, the life of a fill. */
@@ -110,7 +111,7 @@ final readonly class Upkeep
         $also = [];
         if ($facts->lostOn !== null) {
             $also[] = Sentence::of(
-                'The end was lost on ' . substr($facts->lostOn, 0, 10) . '. Draw the last metres through your fingers, cut back what '
+                'The end was lost on ' . Moment::written($facts->lostOn) . '. Draw the last metres through your fingers, cut back what '
                     . 'feels rough, and tie again.',
             );
         }

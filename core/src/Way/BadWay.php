@@ -27,6 +27,12 @@ final class BadWay extends DomainFault
         return new self('way', 'Sleeves are made for spinning spools only. Use backing, or tape on the arbor.');
     }
 
+    /** Names “way”. */
+    public static function parkedForNothing(): self
+    {
+        return new self('way', 'This line is on the spool already. Choose “Backing” under the main line, or another main line.');
+    }
+
     /** Names “kept.depth_mm”. */
     public static function keptIsUnknown(): self
     {

@@ -29,6 +29,7 @@ final readonly class Wanted
      * @param int|null              $tapeWraps as typed; null: nobody said
      * @param Kept|null             $kept      backing on the spool that may stay
      * @param bool                  $mainOffReel the main line comes off another reel, in one pass
+     * @param bool                  $mainParked the main line lies on this spool now: it goes onto a spare spool while backing goes under it
      * @param array<string, Length> $onHandHalf half the 90 % band of what is left, by role, where it was not counted exactly
      * @param float                 $mainLengthSd sd of the main line's length, m, where it is all of such a filler or a share of it
      */
@@ -58,7 +59,10 @@ final readonly class Wanted
         public bool $mainOffReel = false,
         public array $onHandHalf = [],
         public float $mainLengthSd = 0.0,
-    ) {}
+        public bool $mainParked = false,
+    ) {
+        !$mainParked || $way->hasBacking() || throw BadWay::parkedForNothing();
+    }
 
     /** So much of the main line as a layer: where all of a filler goes on that was weighed, its length is known no better than that. */
     public function mainLayer(Length $length): Layer

@@ -51,7 +51,7 @@ final class Cases
     private const KEPT = [
         'depth_mm' => '4.2',
         'readings' => 3,
-        'layers' => [['material' => 'mono', 'size' => '0.30', 'length_m' => '80 m'] + self::LINE + ['with' => 'nylon', 'off_reel' => false]],
+        'layers' => [['material' => 'mono', 'size' => '0.30', 'length_m' => '80 m'] + self::LINE + ['with' => 'nylon', 'off_reel' => false, 'parked' => false]],
         'sound' => true,
     ];
     private const LEARNT = [
@@ -69,8 +69,8 @@ final class Cases
             'reel' => ['kind' => 'spinning', 'lip' => 'bevelled', 'bevel_depth_mm' => '1.5', 'full_mark_mm' => '', 'gear_ratio' => '5.2'],
             'spool' => self::SPOOL + ['ratings_units' => 'mm_m', 'ratings_material' => 'mono', 'arbor_deep_diameter_mm' => '30', 'rated_gap_mm' => '2'],
             'learnt' => self::LEARNT,
-            'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => '120 m'] + self::LINE + ['with' => 'nylon', 'off_reel' => false],
-            'backing' => ['material' => 'mono', 'size' => '10 lb', 'length_m' => '', 'with' => 'nylon', 'off_reel' => false] + self::LINE,
+            'main' => ['material' => 'braid', 'size' => 'PE 1', 'length_m' => '120 m'] + self::LINE + ['with' => 'nylon', 'off_reel' => false, 'parked' => false],
+            'backing' => ['material' => 'mono', 'size' => '10 lb', 'length_m' => '', 'with' => 'nylon', 'off_reel' => false, 'parked' => false] + self::LINE,
             'kept' => self::KEPT,
             'open' => 'backing',
             'gap_mm' => '1.8',
@@ -266,7 +266,7 @@ final class Cases
     /** @return array<string, list<array<string, mixed>>> */
     private static function lines(): array
     {
-        $line = ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m', 'with' => 'nylon', 'off_reel' => false] + self::LINE;
+        $line = ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m', 'with' => 'nylon', 'off_reel' => false, 'parked' => false] + self::LINE;
 
         return [
             'twist' => [

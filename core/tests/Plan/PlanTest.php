@@ -37,6 +37,30 @@ final class PlanTest extends TestCase
         self::assertArrayNotHasKey('slack_test.1', $steps);
     }
 
+    public function testALineThatIsOnTheSpoolWaitsOnASpareSpoolWhileBackingGoesUnder(): void
+    {
+        $case = [
+            'reel' => ['kind' => 'spinning'],
+            'spool' => ['lip_diameter_mm' => 50, 'arbor_diameter_mm' => 30, 'traverse_mm' => 15],
+            'main' => ['material' => 'mono', 'size' => '0.30', 'length_m' => '100 m', 'on_hand_m' => 100, 'parked' => true],
+            'backing' => ['material' => 'mono', 'size' => '0.30'],
+        ];
+        $plan = Compute::run('plan', $case);
+        self::assertContains('parked', array_column($plan['notes'], 'id'));
+        $again = Compute::run('plan', array_replace_recursive($case, ['main' => ['length_m' => '120 m']]));
+        self::assertStringContainsString('on this spool', array_column($again['notes'], 'text', 'id')['short_main']);
+        $steps = array_column(Compute::run('run', ['case' => $case, 'old_line_m' => 100])['steps'], null, 'id');
+        self::assertStringContainsString('Wind all 100 m onto a spare spool', $steps['strip']['do']['text']);
+        self::assertStringContainsString('a spare spool with room for all of the line', $steps['check']['do']['text']);
+        self::assertStringContainsString('tie the end on the spare spool to it', $steps['join.1']['do']['text']);
+        // it is soft and without twist: no soak, no slack test
+        self::assertSame([], array_intersect(['soak.1', 'slack_test.1'], array_keys($steps)));
+        self::assertNull($steps['place.1']['tool']);
+        // without anything to go under it there is nothing to wind
+        $this->expectExceptionMessage('This line is on the spool already');
+        Compute::run('plan', ['way' => 'main_only'] + $case);
+    }
+
     public function testAStampAndTwoLinesAreEnoughForAFigure(): void
     {
         $plan = self::plan();

@@ -125,6 +125,18 @@ final class UpkeepTest extends TestCase
         });
     }
 
+    /** Thick backing lets thin line sink in: what is advised suits the line over it. */
+    public function testTheBackingAdvisedIsNoThickerThanTheLineOverItAllows(): void
+    {
+        foreach (['0.10' => '0.22', '0.13' => '0.28', '0.14' => '0.30', '0.20' => '0.30'] as $braid => $backing) {
+            $case = self::spool(['material' => 'braid', 'length_m' => 60]);
+            array_shift($case['pieces']);
+            $case['pieces'][0]['diameter_mm'] = (float) $braid;
+            $option = array_column(Compute::run('upkeep', $case)['options'], null, 'id')['top_up'];
+            self::assertStringContainsString("of $backing mm mono as backing", $option['text']);
+        }
+    }
+
     /** More outings, more age, harder ground: a line never comes due later for it. */
     public function testWearOnlyGoesOneWay(): void
     {

@@ -1,6 +1,9 @@
 import { Button } from '@mantine/core';
+import { useFillers, useReels } from '../api/records';
 import type { DayResult, DayWish } from '../api/types';
+import { backingOf, mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
+import { planWith, underneath } from '../plan/records';
 import { useBench } from '../shell/bench';
 import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
@@ -28,6 +31,8 @@ interface JobProps {
 export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, onReuse, onWind }: JobProps) {
   const { units } = useBench();
   const words = useDayWords(day);
+  const { data: reels = [] } = useReels();
+  const { data: fillers = [] } = useFillers();
   const id = nameOf({ kind: 'spool', id: wish.spool });
   const name = words.job(id);
   const job = day.jobs.find((each) => each.id === id);
@@ -37,6 +42,17 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
     const source = refOf(cuts.find((cut) => cut.part === part)?.source ?? '');
     return source?.kind === 'filler' ? source.id : undefined;
   };
+  // backing under a line that has none is wound as a run; other care is done and logged
+  const reel = reels.find((each) => each.id === wish.reel);
+  const spool = reel?.spools.find((each) => each.id === wish.spool);
+  const under =
+    wish.task === 'top_up' && reel && spool && mainOf(spool) && backingOf(spool).length === 0
+      ? () => {
+          const from = fillers.find((each) => each.id === filler('backing'));
+          const line = from?.line ?? words.lines.find((each) => each.id === wish.backing);
+          return planWith({ ...underneath(reel, spool, units, line, from), day: '1' });
+        }
+      : undefined;
   return (
     <li>
       <div className={classes.job}>
@@ -144,10 +160,10 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
           Open its log
         </Button>
       )}
-      {filled && cuts.length > 0 && (
+      {((filled && cuts.length > 0) || (under && job?.problem === null)) && (
         <Button
           size="compact-sm"
-          onClick={() => onWind(planLink(wish, words.lines, filler('main'), filler('backing'), day))}
+          onClick={() => onWind(under ? under() : planLink(wish, words.lines, filler('main'), filler('backing'), day))}
           aria-label={`Plan and wind ${name}`}
         >
           Plan and wind

@@ -1,6 +1,6 @@
 import type { DayResult, DayWish, Line } from '../api/types';
 import type { Draft } from '../plan/draft';
-import { fromLine } from '../plan/records';
+import { fromLine, planWith } from '../plan/records';
 import { nameOf } from './refs';
 
 /** The Plan place with all of it filled in, from where the run begins. */
@@ -32,6 +32,5 @@ export function planLink(
           }
         : { way: 'main_only', open: 'level' }),
   };
-  const filled = Object.entries(fields).filter(([, typed]) => typed !== '');
-  return `/plan?${new URLSearchParams([...filled, ['day', '1']])}`;
+  return planWith({ ...fields, day: '1' });
 }

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
+import { useLines } from '../api/records';
 import type { Care, Reel, Spool } from '../api/types';
 import { backingOf, mainOf } from '../parts/onSpool';
-import { fromLine } from '../plan/records';
+import { fromLine, planWith, underneath } from '../plan/records';
 import { useBench } from '../shell/bench';
 import { Link } from '../shell/route';
 import { sentence } from '../units/sentence';
@@ -11,7 +12,11 @@ import classes from './Log.module.css';
 /** The advice, and every way with what it comes to. */
 export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; reel: Reel }) {
   const { units } = useBench();
+  const { data: lines = [] } = useLines();
   if (!care) return null;
+  const backing = lines.find((each) => each.id === care.backing);
+  // where backing lies already, more of it is added and logged, not wound as a run
+  const under = backingOf(spool).length === 0 && care.options.some((each) => each.id === 'top_up' && each.fits);
   return (
     <section className={classes.needs} aria-label="Advice">
       <p className={classes.pick} data-testid="advice" data-calls={care.calls}>
@@ -50,16 +55,27 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
           ))}
         </tbody>
       </table>
-      {care.pick !== 'leave' && (
+      {(care.pick !== 'leave' || under) && (
         <p>
           {care.pick === 'replace' && (
             <Button component={Link} to={replaceLink(reel, spool)}>
               Plan the new line
             </Button>
+          )}
+          {under && (
+            <Button
+              variant={care.pick === 'top_up' ? 'filled' : 'default'}
+              component={Link}
+              to={planWith(underneath(reel, spool, units, backing))}
+            >
+              Plan backing under it
+            </Button>
           )}{' '}
-          <Button variant="default" component={Link} to={`/day?spools=${spool.id}`}>
-            Plan a bench day
-          </Button>
+          {care.pick !== 'leave' && (
+            <Button variant="default" component={Link} to={`/day?spools=${spool.id}`}>
+              Plan a bench day
+            </Button>
+          )}
         </p>
       )}
     </section>
@@ -69,13 +85,12 @@ export function Needs({ care, spool, reel }: { care: Care | null; spool: Spool; 
 /** Plan with the line it carries, new, over the backing that stays where there is any. */
 function replaceLink(reel: Reel, spool: Spool): string {
   const main = mainOf(spool);
-  const fields = {
+  return planWith({
     reel: `${reel.id}`,
     spool: `${spool.id}`,
     ...(main ? fromLine('main', main.line) : {}),
     ...(backingOf(spool).length > 0 ? { way: 'kept', open: 'main' } : {}),
-  };
-  return `/plan?${new URLSearchParams(Object.entries(fields).filter(([, typed]) => typed !== ''))}`;
+  });
 }
 
 const figure = (metres: number, units: Units) => (metres > 0 ? words(length(metres, units, metres < 10 ? 1 : 0)) : '—');

@@ -18,8 +18,8 @@ import { KeepLine } from './KeepLine';
 import { LengthBy } from './LengthBy';
 import classes from './Plan.module.css';
 import { sameFor, useLivePlan } from './planning';
-import { fillerOf, fromLine, mainsElsewhere, oldLine } from './records';
-import { UnderIt } from './UnderIt';
+import { fillerOf, fromLine, mainsOnReels, oldLine } from './records';
+import { takeWay, UnderIt } from './UnderIt';
 import type { Planning } from './usePlan';
 
 interface LineFieldsProps {
@@ -35,7 +35,8 @@ export const LineFields = memo(
     const { data: fillers = [] } = useFillers();
     const { data: lines = [] } = useLines();
     const { data: reels = [] } = useReels();
-    const old = role === 'backing' ? oldLine(reels) : mainsElsewhere(reels, draft.spool);
+    const old: (ReturnType<typeof oldLine>[number] & { here?: boolean })[] =
+      role === 'backing' ? oldLine(reels) : mainsOnReels(reels, draft.spool);
     const off = role === 'backing' ? draft.backingOff : draft.mainOff;
     const keys = lineKeys(role);
     // other figures are another line: it comes off nothing that is known
@@ -58,6 +59,7 @@ export const LineFields = memo(
           mainOff: again.id,
           mainBy: 'typed',
           mainLength: words(length(again.piece.length_m, units)),
+          ...(again.here && takeWay('backing', draft)),
         });
       const picked = fillers.find((each) => `f${each.id}` === value);
       const line = picked?.line ?? lines.find((each) => `l${each.id}` === value);
@@ -105,10 +107,12 @@ export const LineFields = memo(
                 ...(again.length > 0
                   ? [
                       {
-                        group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off another reel',
-                        items: again.map(({ id, reel, spool, piece }) => ({
+                        group: role === 'backing' ? 'Old line, off a spool' : 'Main line, off a reel',
+                        items: again.map(({ id, reel, spool, piece, here }) => ({
                           value: `o${id}`,
-                          label: `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)} off ${reel.name}, ${spool.name}`,
+                          label: here
+                            ? `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)}: the line that’s on this spool`
+                            : `${piece.line.name}, ${within(piece.length_m, piece.half_m, units)} off ${reel.name}, ${spool.name}`,
                         })),
                       },
                     ]

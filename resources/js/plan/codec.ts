@@ -2,7 +2,7 @@ import type { Angler, Filler, PlanCase, Reel } from '../api/types';
 import { backingOf } from '../parts/onSpool';
 import { type Units, withUnit } from '../units/units';
 import { type Draft, type DraftKey, EMPTY, KEYS, type LineRole, lineKeys, REASONS } from './draft';
-import { fillerOf, mainsElsewhere, oldLine, spoolOf } from './records';
+import { fillerOf, mainOffReel, oldLine, spoolOf } from './records';
 
 export type Habits = Pick<Angler['habits'], 'long_cast' | 'beginner' | 'schools'>;
 export const NO_HABITS: Habits = { long_cast: false, beginner: false, schools: {} };
@@ -91,7 +91,7 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     const old =
       role === 'backing'
         ? oldLine(stock.reels).find((each) => each.id === draft.backingOff)
-        : mainsElsewhere(stock.reels, draft.spool).find((each) => each.id === draft.mainOff);
+        : mainOffReel(draft, stock.reels);
     return {
       material: draft[keys.material],
       size: draft[keys.size],
@@ -118,8 +118,8 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     spool: spoolCase(draft, units),
     main: {
       ...line('main'),
-      off_reel:
-        draft.mainOff !== '' && mainsElsewhere(stock.reels, draft.spool).some((each) => each.id === draft.mainOff),
+      off_reel: mainOffReel(draft, stock.reels)?.here === false,
+      parked: mainOffReel(draft, stock.reels)?.here === true,
       length_by: draft.mainBy,
       parts: /^\d+$/.test(draft.parts) ? Number(draft.parts) : null,
       cast_m: figure('cast'),

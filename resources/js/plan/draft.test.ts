@@ -86,11 +86,16 @@ describe('what is typed on the Plan place', () => {
     expect(moved.draft).toMatchObject({ way: 'backing', open: 'backing', keptDepth: '' });
   });
 
-  it('takes a main line off another reel as what is there, and off its own spool never', () => {
-    const off = (spool: string) =>
-      toCase(typed({ reel: '1', spool, mainOff: '7' }), METRIC, NO_HABITS, { fillers: [], reels: backed })?.main;
-    expect(off('8')).toMatchObject({ off_reel: true, on_hand_m: 138 });
-    expect(off('7')).toMatchObject({ off_reel: false, on_hand_m: null });
+  it('takes a main line off another reel as what is there, and off its own spool where no backing is under it', () => {
+    const bare = [
+      ...backed,
+      { id: 2, spools: [{ id: 9, keeps_backing: false, contents: [{ role: 'main', line, length_m: 90 }] }] },
+    ] as unknown as Reel[];
+    const off = (spool: string, from: string) =>
+      toCase(typed({ reel: '1', spool, mainOff: from }), METRIC, NO_HABITS, { fillers: [], reels: bare })?.main;
+    expect(off('8', '7')).toMatchObject({ off_reel: true, parked: false, on_hand_m: 138 });
+    expect(off('7', '7')).toMatchObject({ off_reel: false, parked: false, on_hand_m: null });
+    expect(off('9', '9')).toMatchObject({ off_reel: false, parked: true, on_hand_m: 90 });
   });
 
   it('goes by whoever fishes the reel for how full, and by whoever winds it for the rest', () => {

@@ -1,5 +1,6 @@
 import type { Filler, Line, Reel, Spool } from '../api/types';
 import { backingOf, mainOf } from '../parts/onSpool';
+import { length, type Units, words } from '../units/units';
 import { ADJUSTMENTS, type Draft, type DraftKey, EMPTY, type LineRole, lineKeys } from './draft';
 
 /** A spare spool just like this one. */
@@ -147,14 +148,46 @@ export const oldLine = (reels: Reel[]) =>
     ),
   );
 
-/** Every main line that lies on another reel's spool and may be wound over to this one. */
-export const mainsElsewhere = (reels: Reel[], spool: string) =>
+/**
+ * Every main line on a reel that may be wound onto this spool: off another reel, or off this spool itself where no backing lies under it
+ * ("here": it waits on a spare spool while backing goes under it).
+ */
+export const mainsOnReels = (reels: Reel[], spool: string) =>
   reels.flatMap((reel) =>
     reel.spools.flatMap((each) => {
       const piece = mainOf(each);
-      return piece && String(each.id) !== spool ? [{ id: String(each.id), reel, spool: each, piece }] : [];
+      const here = String(each.id) === spool;
+      return piece && !(here && each.contents.length > 1)
+        ? [{ id: String(each.id), reel, spool: each, piece, here }]
+        : [];
     }),
   );
+
+/** The one of them that a draft goes by. */
+export const mainOffReel = (draft: Draft, reels: Reel[]) =>
+  draft.mainOff === '' ? undefined : mainsOnReels(reels, draft.spool).find((each) => each.id === draft.mainOff);
+
+/** Where Plan opens with this filled in. */
+export const planWith = (fields: Partial<Draft> & { day?: string }) =>
+  `/plan?${new URLSearchParams(Object.entries(fields).filter(([, typed]) => typed !== ''))}`;
+
+/** Plan's fields with the line that is on a spool, and backing to go under it. */
+export const underneath = (reel: Reel, spool: Spool, units: Units, backing?: Line, filler?: Filler): Partial<Draft> => {
+  const main = mainOf(spool);
+  return main === undefined
+    ? {}
+    : {
+        reel: `${reel.id}`,
+        spool: `${spool.id}`,
+        ...fromLine('main', main.line),
+        mainOff: `${spool.id}`,
+        mainBy: 'typed',
+        mainLength: words(length(main.length_m, units)),
+        way: 'backing',
+        open: 'backing',
+        ...(backing ? fromLine('backing', backing, filler) : {}),
+      };
+};
 
 /** The filler a role's line comes off: the one picked, or the first of that name. */
 export const fillerOf = (role: LineRole, draft: Draft, fillers: Filler[]): Filler | undefined =>

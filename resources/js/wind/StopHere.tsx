@@ -55,6 +55,10 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
     (progress.far_from_mark && (why === 'at_mark' || now.left_m < 0)) ||
     (why === 'filler_out' && run.filler?.unlike === true);
   const press = (why: Stop) => () => (far(why) ? setAsked(why) : void stop(why));
+  // the line that was on this spool goes on again, all of it
+  const back = run.state.parked && progress.layer === layers.length - 1 ? run.filler : null;
+  const allBack = (of: NonNullable<Running['run']['filler']>) => () =>
+    void stop('at_mark', { kind: 'said', metres: typed(of.left_m, of.half_m) });
   // a line that snapped is joined again and goes on
   const snapped = here.stopped === 'snapped' && !progress.begin_anew;
   if (progress.stop) {
@@ -157,15 +161,23 @@ export function StopHere({ run, step, tell, say, ahead, onStopped, ready }: Stop
         )}
       </p>
       <Group gap="xs">
-        <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={press('at_mark')}>
-          Save: reached the mark
-        </Button>
+        {back ? (
+          <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={allBack(back)}>
+            Save: all {held} is back on
+          </Button>
+        ) : (
+          <Button size="lg" variant={ready ? 'filled' : 'default'} loading={busy} onClick={press('at_mark')}>
+            Save: reached the mark
+          </Button>
+        )}
         <Button variant="default" onClick={press('early')}>
           Stopped early
         </Button>
-        <Button variant="default" onClick={press('filler_out')}>
-          Filler spool ran out
-        </Button>
+        {!back && (
+          <Button variant="default" onClick={press('filler_out')}>
+            Filler spool ran out
+          </Button>
+        )}
         <Button variant="default" onClick={press('snapped')}>
           Line snapped
         </Button>

@@ -24,6 +24,9 @@ export function useLying(run: Run): Spool['contents'] | null {
   return run.state.kept === null ? spool.contents : mainOf(spool) ? spool.contents.filter(isMain) : [];
 }
 
+/** All of it, m. */
+const lengthOf = (pieces: Spool['contents']) => pieces.reduce((sum, piece) => sum + piece.length_m, 0);
+
 const isMain = (piece: Spool['contents'][number]) => piece.role === 'main';
 
 /** Old line off, as a step of the run: written at once, and taken back with the rest of it. */
@@ -31,7 +34,9 @@ export function StripTool({ run, step, say, tell, waits }: Running) {
   const { data: reels = [] } = useReels();
   const spool = spoolOf(run, reels);
   const lying = useLying(run);
+  const { units } = useBench();
   const kept = run.state.kept !== null;
+  const parked = run.state.parked;
   const told = waits.includes('stripped');
   if (lying === null && !told) return <LookingUp />;
   if (!spool || !lying || lying.length === 0 || told) {
@@ -39,9 +44,22 @@ export function StripTool({ run, step, say, tell, waits }: Running) {
       <div className={classes.ending}>
         <p>
           {told && 'This is saved when the server answers. '}
-          {kept ? 'The main line is off; the backing stays.' : 'The spool is empty.'}
+          {parked
+            ? 'The line is on the spare spool. It’s in the Rack until it is back.'
+            : kept
+              ? 'The main line is off; the backing stays.'
+              : 'The spool is empty.'}
         </p>
         <Button onClick={() => tell({ kind: 'done', step: step.id })}>Next</Button>
+      </div>
+    );
+  }
+  if (parked) {
+    return (
+      <div className={classes.ending}>
+        <Button onClick={() => say({ kind: 'stripped', step: step.id, how: 'onto_filler' }).catch(failed)}>
+          All on the spare spool: save {words(length(lengthOf(lying), units))}
+        </Button>
       </div>
     );
   }
@@ -75,7 +93,8 @@ export function StillOn({ run, say, then, onDone }: StillOnProps) {
   const { units } = useBench();
   const lying = useLying(run);
   const kept = run.state.kept !== null;
-  const metres = (lying ?? []).reduce((sum, piece) => sum + piece.length_m, 0);
+  const parked = run.state.parked;
+  const metres = lengthOf(lying ?? []);
   const go = (...first: Told[]) => say(...first, ...then).then(onDone, failed);
   const early = useRef(lying === null);
   const latest = useLatest(go);
@@ -94,13 +113,17 @@ export function StillOn({ run, say, then, onDone }: StillOnProps) {
       )}
       <Group gap="xs">
         {lying !== null && (
-          <Button onClick={() => go({ kind: 'stripped', how: kept ? 'main_off' : 'off' })}>
-            {kept ? 'Main line is off' : 'All line is off'}: save {words(length(metres, units))} as stripped
+          <Button onClick={() => go({ kind: 'stripped', how: parked ? 'onto_filler' : kept ? 'main_off' : 'off' })}>
+            {parked
+              ? `All on the spare spool: save ${words(length(metres, units))}`
+              : `${kept ? 'Main line is off' : 'All line is off'}: save ${words(length(metres, units))} as stripped`}
           </Button>
         )}
-        <Button variant="default" onClick={() => go()}>
-          It stays on: save nothing
-        </Button>
+        {!parked && (
+          <Button variant="default" onClick={() => go()}>
+            It stays on: save nothing
+          </Button>
+        )}
         <Button variant="subtle" color="gray" onClick={onDone}>
           Back
         </Button>

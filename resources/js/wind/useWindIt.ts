@@ -6,7 +6,7 @@ import { shorten } from '../parts/shorten';
 import { failed } from '../parts/undo';
 import { differences } from '../plan/codec';
 import type { Draft } from '../plan/draft';
-import { fillerOf, mainsElsewhere, oldLine, usualName } from '../plan/records';
+import { fillerOf, mainOffReel, oldLine, usualName } from '../plan/records';
 import { useKeepReel } from '../plan/useKeepReel';
 import type { Planning } from '../plan/usePlan';
 import { useBench } from '../shell/bench';
@@ -28,9 +28,9 @@ export function useWindIt(plan: Planning) {
     plan.leave();
     const source = (role: 'main' | 'backing') => {
       const old =
-        role === 'backing'
-          ? oldLine(reels).find((each) => each.id === draft.backingOff)
-          : mainsElsewhere(reels, draft.spool).find((each) => each.id === draft.mainOff);
+        role === 'backing' ? oldLine(reels).find((each) => each.id === draft.backingOff) : mainOffReel(draft, reels);
+      // the line that is on this spool gets a spare spool once it is off
+      if (old && 'here' in old && old.here) return { line: old.piece.line.id };
       if (old) return { line: old.piece.line.id, spool: old.spool.id };
       const filler = fillerOf(role, draft, fillers);
       return filler ? { line: filler.line.id, filler: filler.id } : { line: null };
