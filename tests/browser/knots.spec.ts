@@ -128,7 +128,7 @@ test('on paper and without scripts every move has its picture', async ({ page, b
   await page.goto('/knots?knot=alberto');
   await expect(page.getByTestId('move')).toBeVisible();
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
-  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(5);
+  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(6);
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(1);
 

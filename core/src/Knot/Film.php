@@ -73,7 +73,7 @@ final readonly class Film
                 'numbers' => $stage->numbers,
                 'pulls' => $stage->pulls,
                 'pinched' => $stage->pinched,
-                'box' => $this->box($index),
+                'box' => $stage->look ?? $this->box($index),
                 'poses' => $poses,
             ];
         }
@@ -116,6 +116,7 @@ final readonly class Film
                 $stage['numbers'],
                 $stage['pulls'],
                 $stage['pinched'],
+                $stage['box'],
             );
         }
 
@@ -230,7 +231,7 @@ final readonly class Film
     }
 
     /**
-     * The points that another stretch is near to, and short ends.
+     * The points that another stretch is near to, and the tags with their tips.
      *
      * @return list<array{float, float, float}>
      */
@@ -241,15 +242,13 @@ final readonly class Film
             $all[] = $seen['points'];
         }
         $near = [];
-        if ($this->stages[$index]->kind === 'trim') {
-            foreach ($this->seen($index, 1.0) as $seen) {
-                $line = $this->line($seen['line']);
-                $near = [
-                    ...$near,
-                    ...($line['from'] === 'tag' ? [$seen['points'][0]] : []),
-                    ...($line['to'] === 'tag' ? [$seen['points'][count($seen['points']) - 1]] : []),
-                ];
-            }
+        foreach ($this->seen($index, 1.0) as $seen) {
+            $line = $this->line($seen['line']);
+            $near = [
+                ...$near,
+                ...($line['from'] === 'tag' ? [$seen['points'][0]] : []),
+                ...($line['to'] === 'tag' ? [$seen['points'][count($seen['points']) - 1]] : []),
+            ];
         }
         foreach ($all as $i => $one) {
             foreach ($all as $j => $other) {

@@ -41,10 +41,11 @@ final class KnotsTest extends TestCase
         yield 'arbor' => ['arbor', ['UO' . 'UOU' . 'OU' . 'OUO' . 'UOU' . 'OUO']];
         // two half knots; in both the tag goes over, under, over, so the standing line under, over, under
         yield 'double overhand' => ['double_overhand', ['UOU' . 'UOU' . 'OUO' . 'OUO']];
-        // n turns, in front first and last: 2 n - 1 half turns round two strands
-        $core = static fn(int $turns): string => 'U' . str_repeat('OU', $turns - 1);
-        $wraps = static fn(int $turns): string => 'OO' . str_repeat('UU' . 'OO', $turns - 1);
-        yield 'uni' => ['uni', [$core(3) . $core(3) . $wraps(3)]];
+        // n whole turns round two strands: in front first, behind last
+        $core = static fn(int $turns): string => str_repeat('UO', $turns);
+        // one strand runs against the turns, the other with them; then the loop's far side under the tag, the turns, and the tag out over it
+        $uni = static fn(int $turns): string => strrev($core($turns)) . $core($turns) . 'U' . str_repeat('OOUU', $turns) . 'O';
+        yield 'uni' => ['uni', [$uni(3)]];
         // the eight in two strands: under, over, under, over, then over what it was under; the noose: the standing line in at the
         // front of the loop and out behind, so the loop is over it, then under
         $eight = 'UUOO' . 'UUOO' . 'UUOO' . 'UUOO';
@@ -52,7 +53,10 @@ final class KnotsTest extends TestCase
         foreach ([[3, 3], [5, 5], [5, 7]] as [$one, $other]) {
             yield "double uni, {$one} and {$other}" => [
                 "double_uni-{$one}-{$other}",
-                [$core($other) . $core($one) . $wraps($one), $core($one) . $core($other) . $wraps($other)],
+                [
+                    strrev($core($other)) . $core($one) . 'U' . str_repeat('OOUU', $one) . 'O',
+                    strrev($core($one)) . $core($other) . 'U' . str_repeat('OOUU', $other) . 'O',
+                ],
             ];
         }
         // up through the bight from below: under its end. Seven wraps over itself and both legs; the last ends over one leg and
@@ -80,16 +84,17 @@ final class KnotsTest extends TestCase
         ]];
         // through the eye, then the same as at the arbor
         foreach ([5, 7] as $turns) {
-            yield "uni at the hook, {$turns}" => ["uni_hook-{$turns}", [$core($turns) . $core($turns) . $wraps($turns)]];
+            yield "uni at the hook, {$turns}" => ["uni_hook-{$turns}", [$uni($turns)]];
         }
         // round the standing line alone; the tag goes down before it and up behind it through the small loop, then over the big loop
         $alone = static fn(int $turns): string => 'O' . str_repeat('UO', $turns - 1);
-        yield 'improved clinch' => ['improved_clinch', [$core(5) . 'OU' . $alone(5) . 'U' . 'OU' . 'O']];
+        $met = static fn(int $turns): string => 'U' . str_repeat('OU', $turns - 1);
+        yield 'improved clinch' => ['improved_clinch', [$met(5) . 'OU' . $alone(5) . 'U' . 'OU' . 'O']];
         // the standing line meets the turns, the overhand over it, the tag twice behind it; the three that leave the overhand lie over
         // its near side; the tag goes in over that side and out behind the far one, and comes back in behind both strands below
         foreach ([5, 7] as $turns) {
             yield "non-slip loop, {$turns}" => ["non_slip_loop-{$turns}", [
-                $core($turns) . 'U' . 'OO' . 'UUU' . 'O' . 'OO' . 'U' . 'O' . 'OU' . $alone($turns) . 'UU' . 'O',
+                $met($turns) . 'U' . 'OO' . 'UUU' . 'O' . 'OO' . 'U' . 'O' . 'OU' . $alone($turns) . 'UU' . 'O',
             ]];
         }
         // an overhand round the standing line in two strands: over it, behind it, over itself; its other half the other way about

@@ -77,11 +77,14 @@ export function useTying(film: Film | undefined, moves: number, keys: boolean) {
     [length, clock],
   );
   const next = useCallback(() => {
-    const end = ends.find((each) => each > clock.at + 1e-3);
+    // while a move is drawn, it is done at once and the one after it begins
+    const drawn = ends.find((each) => each > clock.at + 1e-3);
+    const end = goal === null ? drawn : ends.find((each) => each > (drawn ?? 0) + 1e-3);
+    if (goal !== null && drawn !== undefined) to(drawn);
     if (end === undefined) return;
     if (still) to(end);
     else setGoal(end);
-  }, [ends, still, to, clock]);
+  }, [ends, still, to, clock, goal]);
   const back = useCallback(() => {
     to(ends.filter((each) => each < clock.at - 1e-3).at(-1) ?? ends[0] ?? 0);
   }, [ends, to, clock]);

@@ -188,8 +188,9 @@ final class Scene
      * @param array<string, string> $to    line => mark, or "end"
      * @param array<string, string> $begin line => mark, or "begin", for lines that go on at their other end
      * @param array{string, string|int}|null $pinched where fingers hold it meanwhile: line and mark
+     * @param array{float, float, float, float}|null $look what one looks at meanwhile; null: all that is laid
      */
-    public function lay(int $move, array $to, array $begin = [], ?array $pinched = null): self
+    public function lay(int $move, array $to, array $begin = [], ?array $pinched = null, ?array $look = null): self
     {
         $from = $this->shown;
         foreach ($to as $line => $mark) {
@@ -209,6 +210,7 @@ final class Scene
             $this->shown,
             $this->numbers([...array_keys($to), ...array_keys($begin)]),
             pinched: $pinched === null ? null : [$pinched[0], $this->at($pinched[0], $pinched[1])],
+            look: $look,
         );
 
         return $this;
@@ -260,7 +262,7 @@ final class Scene
      * @param list<array{string, string|int|float, string|int|float}> $held  stretches that stay where they are
      * @param list<array{string, string|int|float, string|int|float, float, float, float}> $taken stretches taken
      *     along: to so much right and down, and how fast
-     * @param list<string> $pulls what is pulled, in this order: a line and an end of it, as "a to"
+     * @param list<string> $pulls what is pulled, all at once: a line and an end of it, as "a to"
      */
     public function draw(
         int $move,

@@ -14,8 +14,9 @@ final readonly class Stage
      * @param array<string, array{float, float}> $from what is to be seen of each line at its beginning, in points
      * @param array<string, array{float, float}> $to   and at its end
      * @param list<array{string, int, int}>      $numbers turns that are counted: line, point, number
-     * @param list<array{string, string}>        $pulls   what is pulled, in this order: line, and which end: from or to
+     * @param list<array{string, string}>        $pulls   what is pulled, all at once: line, and which end: from or to
      * @param array{string, int}|null            $pinched where fingers hold it: line, point
+     * @param array{float, float, float, float}|null $look what one looks at meanwhile: x, y, width, height; null: all that is laid
      */
     public function __construct(
         public int $move,
@@ -26,5 +27,6 @@ final readonly class Stage
         public array $numbers = [],
         public array $pulls = [],
         public ?array $pinched = null,
+        public ?array $look = null,
     ) {}
 }

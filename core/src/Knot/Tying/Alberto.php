@@ -39,9 +39,14 @@ final class Alberto implements Tying
                 'Fewer back than away: it seats crooked.',
             ),
             new Move(
-                'Wet it. Pull both standing lines slowly until it seats, snug the tags, trim close.',
-                'Slim and even, no step under a fingernail.',
+                'Wet it. Pull both standing lines slowly until it seats.',
+                'The wraps close up evenly.',
                 'Pulled fast and dry: the leader is burnt white.',
+            ),
+            new Move(
+                'Snug the tags. Trim them close.',
+                'Slim and even, no step under a fingernail.',
+                'A tag that slips when you pull it: the knot is not seated. Pull the standing lines again.',
             ),
         ];
     }
@@ -57,8 +62,9 @@ final class Alberto implements Tying
             ->lay(1, ['b' => 'through'])
             ->lay(2, ['b' => 'away'], pinched: ['b', 'through'])
             ->lay(3, ['b' => 'end'], pinched: ['b', 'away'])
-            ->draw(4, pulls: ['b from', 'a from', 'b to'])
-            ->trim(4, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
+            ->draw(4, pulls: ['b from', 'a from'])
+            ->draw(5, pulls: ['b to', 'a to'])
+            ->trim(5, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** Up through the bight and over one leg, then away from the closed end. */

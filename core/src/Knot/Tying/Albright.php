@@ -39,10 +39,14 @@ final class Albright implements Tying
                 'Out on the other side: the loop is trapped askew and cuts.',
             ),
             new Move(
-                'Wet it. Pull the thin standing line against both legs, easing the wraps to the end without slipping off. Snug the tags, '
-                    . 'trim close.',
-                'A slim, even barrel up against the closed end.',
+                'Wet it. Pull the thin standing line against both legs. Ease the wraps to the closed end.',
+                'An even barrel up against the closed end.',
                 'The wraps slip off the end: hold them while you pull.',
+            ),
+            new Move(
+                'Snug the tags. Trim them close.',
+                'Slim, with no step under a fingernail.',
+                'A tag that slips when you pull it: the knot is not seated. Pull the standing lines again.',
             ),
         ];
     }
@@ -55,8 +59,9 @@ final class Albright implements Tying
             ->lay(1, ['b' => 'through'])
             ->lay(2, ['b' => 'wrapped'], pinched: ['b', 'through'])
             ->lay(3, ['b' => 'end'], pinched: ['b', 'wrapped-30'])
-            ->draw(4, pulls: ['b from', 'a from', 'b to'])
-            ->trim(4, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
+            ->draw(4, pulls: ['b from', 'a from'])
+            ->draw(5, pulls: ['b to', 'a to'])
+            ->trim(5, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** The thicker line, folded. */

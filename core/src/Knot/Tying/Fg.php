@@ -14,6 +14,8 @@ final class Fg implements Tying
     private const CROSSINGS = 20;
     private const AXIS = 55.0;
     private const RADIUS = 10.0;
+    /** What the first crossings are looked at in. */
+    private const CLOSE = [2.0, 35.0, 70.0, 41.0];
 
     public static function moves(int ...$turns): array
     {
@@ -30,9 +32,14 @@ final class Fg implements Tying
                 'Crossings on one side only: it is a spiral and will slip.',
             ),
             new Move(
-                'Go on to 20 crossings (18 to 24). Pull the braid both ways until it bites.',
-                'A tight plait the braid cannot slide along.',
+                'Go on to 20 crossings (18 to 24).',
+                'Every crossing lies against the one before, as far as the last.',
                 'Gaps between the crossings: the leader pulls out.',
+            ),
+            new Move(
+                'Pull the braid both ways until it bites.',
+                'A tight plait that the braid cannot slide along.',
+                'It still slides: pull harder, or begin again with closer crossings.',
             ),
             new Move(
                 'Two half hitches (up to four) with the braid tag round leader and braid together: round both, and out over its own loop.',
@@ -40,9 +47,19 @@ final class Fg implements Tying
                 'Out under its own loop: that is a coil, and it unwinds.',
             ),
             new Move(
-                'Trim the leader close. Two half hitches (up to four) round the braid alone, the last with three turns. Trim.',
-                'The leader’s end disappears under the hitches.',
+                'Trim the leader close to the hitches.',
+                'A short blunt end.',
                 'The leader cut before the plait has bitten: it slides out.',
+            ),
+            new Move(
+                'Two half hitches (up to four) round the braid alone, the last with three turns.',
+                'The leader’s end disappears under the hitches.',
+                'Hitches round nothing but air: slide them down to the leader’s end.',
+            ),
+            new Move(
+                'Trim the braid tag.',
+                'A slim plait that runs through the guides.',
+                'A cut into the last hitch: it comes undone.',
             ),
         ];
     }
@@ -53,17 +70,17 @@ final class Fg implements Tying
             ->to(290, self::AXIS)->marked('across');
         $scene = (new Scene())
             ->line($leader, 2.2)->line(self::braid(self::CROSSINGS, 24, 5.6), 1.3)->loosen()
-            ->lay(0, ['a' => 'across', 'b' => 'turn 1'], ['b' => 'in 1'])
-            ->lay(1, ['b' => 'turn 3'], ['b' => 'in 3'], ['a', 'start+6'])
+            ->lay(0, ['a' => 'across', 'b' => 'turn 1'], ['b' => 'in 1'], look: self::CLOSE)
+            ->lay(1, ['b' => 'turn 3'], ['b' => 'in 3'], ['a', 'start+6'], self::CLOSE)
             ->lay(2, ['b' => 'end'], ['b' => 'begin'], ['a', 'start+6'])
-            ->draw(2, pulls: ['b from', 'b to']);
-        self::hitched($scene, 3, self::hitch(Path::of('b')->to(154, 22), 168, 59));
-        self::hitched($scene, 3, self::hitch(Path::of('b')->to(148, 5), 180, 59));
-        $scene->trim(4, ['a' => [0, 202.0]])->cut('a');
-        self::hitched($scene, 4, self::hitch(Path::of('b')->to(160, 5), 196, 62));
-        self::hitched($scene, 4, self::hitch(Path::of('b')->to(176, 8), 216, 63, 3));
+            ->draw(3, pulls: ['b from', 'b to']);
+        self::hitched($scene, 4, self::hitch(Path::of('b')->to(154, 22), 168, 59));
+        self::hitched($scene, 4, self::hitch(Path::of('b')->to(148, 5), 180, 59));
+        $scene->trim(5, ['a' => [0, 202.0]])->cut('a');
+        self::hitched($scene, 6, self::hitch(Path::of('b')->to(160, 5), 196, 62));
+        self::hitched($scene, 6, self::hitch(Path::of('b')->to(176, 8), 216, 63, 3));
 
-        return $scene->trim(4, ['b' => [0, -54.0]]);
+        return $scene->trim(7, ['b' => [0, -54.0]]);
     }
 
     /** One hitch laid and drawn up; what is tied already stays as it is meanwhile. */

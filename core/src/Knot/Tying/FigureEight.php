@@ -36,8 +36,17 @@ final class FigureEight implements Tying
                 'It went in from the front: the eight falls open.',
             ),
             new Move(
-                'Snug it and trim. Pull the standing line through that loop: a noose. Drop it over the open bail on to the arbor, so '
-                    . 'that winding pulls it tight.',
+                'Wet it. Pull the loop and the two strands apart until the eight is hard. Trim the tag.',
+                'A small loop that does not slip.',
+                'The loop closes when you pull it: the eight has fallen open.',
+            ),
+            new Move(
+                'Pull the standing line through that loop: a noose.',
+                'The noose runs freely.',
+                'The tag went through, not the standing line: nothing slides.',
+            ),
+            new Move(
+                'Drop the noose over the open bail onto the arbor, so that winding pulls it tight.',
                 'The noose closes when the reel turns.',
                 'It opens when the reel turns: it is the wrong way round. Flip it.',
             ),
@@ -53,7 +62,7 @@ final class FigureEight implements Tying
             ->to(100, 96)->to(20, 98)->to(-40, 88)->to(-60, 80)->to(-68, 60)->to(-60, 40)->to(-40, 32)->to(-16, 42)
             ->to(4, 60 - self::APART)->marked('joined');
 
-        return (new Scene([-40, 60, 20], 4))
+        return (new Scene([-40, 60, 20], 6))
             ->line($eight, 1.5, true)->loosen()
             ->lay(0, ['a' => 'doubled'])
             ->lay(1, ['a' => 'behind'], pinched: ['a', 'doubled-30'])
@@ -61,9 +70,9 @@ final class FigureEight implements Tying
             ->lay(3, ['a' => 'end'])
             ->draw(4, [], [['a', 'eye', 'eye back', -50, 14, 0.2]], pulls: ['a from', 'a to'])
             ->trim(4, ['a' => [0, -62.0]])->cut('a')
-            ->extend($standing, true)->lay(4, [], ['a' => 'begin'])
-            ->draw(4, [['a', 'joined', 'end']], pulls: ['a from'])
-            ->draw(4, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from']);
+            ->extend($standing, true)->lay(5, [], ['a' => 'begin'])
+            ->draw(6, [['a', 'joined', 'end']], pulls: ['a from'])
+            ->draw(6, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from']);
     }
 
     /** The doubled line as far as into its own loop. */

@@ -74,7 +74,7 @@ final class Uni implements Tying
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+8'])
             ->draw(3, [['a', 0, 'round']], pulls: ['a to'])
             ->draw(4, [], [['a', 'knot', 'end', -60, -5, 0.2]], pulls: ['a from'])
-            ->trim(4, ['a' => [0, -22.0]]);
+            ->trim(4, ['a' => [0, -38.0]]);
     }
 
     /** Round the arbor and a little back along the standing line. */
@@ -94,13 +94,14 @@ final class Uni implements Tying
      */
     public static function wrapped(Path $back, float $end, float $from, float $step, int $turns): Path
     {
-        $halves = 2 * $turns - 1;
+        // whole turns: the tag comes up through the loop after each, and after the last out over its far side
+        $halves = 2 * $turns;
         $out = $from + $halves * $step;
 
         return $back->to(92, 53)->to($end - 12, 53)->marked('back')->to($end, 57)->to($end + 4, (self::FAR + 53) / 2)
             ->to($end - 6, self::FAR - 2)->to(($end + 92) / 2, self::FAR)->marked('folded')
             ->to($from + 4, self::FAR - 2)->to($from - 4, self::FAR - 6)
             ->wrapped($from, $step, $halves, 46.5, 15, counted: 'turn')
-            ->to($out + 7, 23)->to($out + 20, 18);
+            ->to($out + 4, 74, 4)->to($out + 8, self::FAR, 5)->to($out + 13, self::FAR + 13, 2);
     }
 }

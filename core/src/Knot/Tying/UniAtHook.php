@@ -27,7 +27,7 @@ final class UniAtHook implements Tying
         $times = $turns[0] ?? self::TURNS;
         $start = Path::of('a')->to(250, 40)->to(210, 40)->marked('start')->to(120, 40);
         $back = HookEye::through($start, 41, 53)->marked('round');
-        $step = 62 / (2 * $times - 1);
+        $step = 62 / (2 * $times);
 
         return (new Scene())->eye(HookEye::RING[0], 47, HookEye::RING[2])
             ->line(Uni::wrapped($back->to(72, 53), 182, 74, $step, $times), 1.5)->loosen()
@@ -36,6 +36,6 @@ final class UniAtHook implements Tying
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+4'])
             ->draw(3, [['a', 0, 'round']], pulls: ['a to'])
             ->draw(4, [['a', 'in', 'round']], [['a', 'knot after round+2', 'end', -9, -1, 0.2]], pulls: ['a from'])
-            ->trim(4, ['a' => [0, -22.0]]);
+            ->trim(4, ['a' => [0, -38.0]]);
     }
 }

@@ -144,10 +144,14 @@ export interface Strand {
   ahead: Chain[];
   /** from and to in points of the pose; null for a fold, which is joined from two stretches */
   range: [number, number] | null;
+  /** a piece that is cut off */
+  off?: true;
 }
 
 export interface Frame {
   strands: Strand[];
+  /** what is cut off and falls away */
+  pieces: Strand[];
   stage: Stage;
   /** how much of the stage is over */
   share: number;
@@ -240,7 +244,8 @@ export function shown(film: Film, stage: Stage, share: number, pose: Pose = pose
   const [one, other, part] = around(stage, share);
   const moves = stage.poses.includes(pose) ? pose : null;
   return {
-    strands,
+    strands: stage.kind === 'trim' ? strands.map((each) => ({ ...each, ...cutBack(stage, each.line, pose) })) : strands,
+    pieces: stage.kind === 'trim' ? film.lines.flatMap((line) => cutOff(line, stage, share, pose)) : [],
     stage,
     share,
     pose,
@@ -311,6 +316,37 @@ function strand(
   return { line, radius, chain: stretch(chain, head, tail), from, to, fresh, ahead, range: [head, tail] };
 }
 
+/** What stays of a line when it is trimmed: it is cut at once, and not worn down to where the cut is. */
+function cutBack(stage: Stage, line: string, pose: Pose): Partial<Strand> {
+  const to = stage.to[line];
+  const chain = pose[line];
+  return to && chain ? { chain: stretch(chain, to[0], to[1]), range: [to[0], to[1]] } : {};
+}
+
+/** A piece is cut off with this gap, and falls so far, units of the drawing. */
+const GAP = 2.5;
+const FALL = 5;
+
+/** What is cut off of a line: it goes on from the cut with a gap, and falls down the page. */
+function cutOff({ line, radius, from, to }: FilmLine, stage: Stage, share: number, pose: Pose): Strand[] {
+  const chain = pose[line];
+  const [was, is] = [stage.from[line], stage.to[line]];
+  if (!chain || !was || !is) return [];
+  const pieces = [
+    is[1] < was[1] - 1 ? stretch(chain, is[1], was[1]) : null,
+    is[0] > was[0] + 1 ? backwards(stretch(chain, was[0], is[0])) : null,
+  ];
+  return pieces.flatMap((piece) => {
+    if (!piece) return [];
+    const [x, y] = at3(piece, 0);
+    const [u, v] = at3(piece, Math.min(4, piece.length / 3 - 1));
+    const length = Math.hypot(u - x, v - y) || 1;
+    const gone = [(GAP * (u - x)) / length, (GAP * (v - y)) / length + share * FALL, 0];
+    const fallen = piece.map((each, i) => each + (gone[i % 3] as number));
+    return [{ line, radius, chain: fallen, from, to, fresh: [], ahead: [], range: null, off: true as const }];
+  });
+}
+
 /** The way ahead; where there is hardly any left, straight on from where it came. */
 function onwards(way: Chain, came: Chain): Chain {
   if (lengthOf(way, 0, way.length / 3 - 1) > REACH) return way;
@@ -367,7 +403,14 @@ export const moveEnds = (film: Film, moves: number): number[] =>
 
 /** A picture for each move, as it stands at its end, with what is pulled in it. */
 export const keyFrames = (film: Film, moves: number): Frame[] =>
-  moveEnds(film, moves).map((end, move) => ({
-    ...frameAt(film, end),
-    pulls: film.stages.findLast((each) => each.move === move && each.kind === 'draw')?.pulls ?? [],
-  }));
+  moveEnds(film, moves).map((end, move) => {
+    const frame = frameAt(film, end);
+    const pulls = film.stages.findLast((each) => each.move === move && each.kind === 'draw')?.pulls ?? [];
+    return { ...frame, pulls: pulls.filter(([line, which]) => !isCut(frame.stage, line, which)) };
+  });
+
+/** Whether an end of a line is cut off in a stage. */
+function isCut({ kind, from, to }: Stage, line: string, which: 'from' | 'to'): boolean {
+  const index = which === 'from' ? 0 : 1;
+  return kind === 'trim' && Math.abs((from[line]?.[index] ?? 0) - (to[line]?.[index] ?? 0)) > 1;
+}

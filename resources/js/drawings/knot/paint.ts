@@ -17,6 +17,8 @@ export interface Chunk {
   fresh: boolean;
   /** along its line, in points: where its texture goes on */
   along: number;
+  /** cut off: it falls away */
+  off: boolean;
 }
 
 /** A chunk reaches so many points at most, and so far towards the eye, in radii. */
@@ -31,7 +33,7 @@ const round = (value: number) => Math.round(10 * value);
 
 /** The lines in short stretches, the furthest from the eye first: drawn one over the other they show what passes over what. */
 export function chunks(frame: Frame): Chunk[] {
-  return frame.strands.flatMap((strand) => cut(strand, frame)).sort((a, b) => a.z - b.z);
+  return [...frame.strands, ...frame.pieces].flatMap((strand) => cut(strand, frame)).sort((a, b) => a.z - b.z);
 }
 
 /** Where each line is cut is settled once for a stage, so that a chunk stays one from frame to frame. */
@@ -99,7 +101,7 @@ function cut(strand: Strand, frame: Frame): Chunk[] {
       continue;
     }
     const [i, j] = [Math.max(0, from - offset), Math.min(chain.length / 3 - 1, to - offset)];
-    const chunk = written(strand, `${line}${k}`, i, j, laid, from);
+    const chunk = written(strand, `${strand.off ? 'off ' : ''}${line}${k}`, i, j, laid, from);
     if (kept) {
       const all = still.get(kept) ?? new Map<string, Chunk>();
       still.set(kept, all.set(key, chunk));
@@ -117,7 +119,7 @@ function resting(one: Chain, other: Chain, from: number, to: number): boolean {
 }
 
 function written(
-  { line, radius, chain }: Strand,
+  { line, radius, chain, off }: Strand,
   key: string,
   from: number,
   to: number,
@@ -142,6 +144,7 @@ function written(
     behind: z < BEHIND,
     fresh,
     along,
+    off: off === true,
   };
 }
 
@@ -159,15 +162,24 @@ export function curve(chain: Chain, from = 0, to = chain.length / 3 - 1): string
   return `${d}L${round(chain[3 * last] as number)} ${round(chain[3 * last + 1] as number)}`;
 }
 
-/** Something beside the lines: an arrow, a number, a break, a pinch, a ghost. */
+/** Something beside the lines: an arrow, a number, a break, a pinch, scissors, a ghost. */
 export type Mark =
   | { kind: 'break' | 'tag'; x: number; y: number; ux: number; uy: number; radius: number }
   | { kind: 'arrow'; d: string; x: number; y: number; ux: number; uy: number }
-  | { kind: 'pull'; x: number; y: number; ux: number; uy: number; number: number; nx: number; ny: number }
+  | { kind: 'pull' | 'scissors'; x: number; y: number; ux: number; uy: number }
   | { kind: 'number'; number: number; x: number; y: number }
   | { kind: 'pinch'; x: number; y: number; ux: number; uy: number; radius: number }
-  | { kind: 'ring'; x: number; y: number; radius: number }
   | { kind: 'ghost'; d: string; radius: number };
+
+/** Width to height of a picture. */
+const PROPORTION = 1.72;
+
+/** All that a picture shows: what is looked at, widened to the proportion of the page. */
+export function shownBox([x, y, width, height]: Frame['box']): Frame['box'] {
+  const w = Math.max(width, height * PROPORTION);
+  const h = w / PROPORTION;
+  return [x + width / 2 - w / 2, y + height / 2 - h / 2, w, h];
+}
 
 /** Units of the box's width to which marks are drawn. */
 export const grain = (frame: Frame) => frame.box[2] / 100;
@@ -225,30 +237,18 @@ export function marks(frame: Frame, numbered = true): Mark[] {
   const unit = grain(frame);
   const found: Mark[] = [];
   const { stage, share } = frame;
-  const moved = stage.kind === 'lay';
+  const box = shownBox(frame.box);
   const pulled = new Set(frame.pulls.map(([line, end]) => `${line} ${end}`));
-  for (const { line, chain, radius, fresh, from, to, ahead } of frame.strands) {
+  for (const { line, chain, radius, from, to, ahead } of frame.strands) {
     for (const [beginning, name] of [
       [true, from],
       [false, to],
     ] as const) {
-      const end = seenEnd(chain, beginning, frame.box, 4 * unit);
-      const moving = moved && fresh.some(([a, b]) => (beginning ? a <= 0 : b >= chain.length / 3 - 1.5));
-      if (moving && name !== 'standing') found.push({ kind: 'tag', ...end, radius });
-      else if (name === 'standing' || !end.inside) {
+      const end = seenEnd(chain, beginning, box, 4 * unit);
+      if (name === 'standing') {
         // an arrow says by itself that it leads on
         if (!pulled.has(`${line} ${beginning ? 'from' : 'to'}`)) found.push({ kind: 'break', ...end, radius });
-      } else found.push({ kind: 'tag', ...end, radius });
-    }
-    for (const [a, b] of fresh) {
-      const began = a <= 0 ? Math.floor(b) : Math.floor(a);
-      if (began > 2)
-        found.push({
-          kind: 'ring',
-          x: chain[3 * began] as number,
-          y: chain[3 * began + 1] as number,
-          radius: radius + 1.6 * unit,
-        });
+      } else if (end.inside) found.push({ kind: 'tag', ...end, radius });
     }
     for (const way of ahead) if (way.length > 6) found.push({ kind: 'arrow', d: curve(way), ...endOf(way, false) });
   }
@@ -270,7 +270,7 @@ export function marks(frame: Frame, numbered = true): Mark[] {
       found.push({ kind: 'pinch', ...around, radius: strand.radius });
     }
   }
-  const taken: [number, number][] = [];
+  for (const { chain } of frame.pieces) found.push({ kind: 'scissors', ...endOf(chain, true) });
   if (numbered && stage.kind === 'lay') {
     for (const { line, point, ...number } of numbersOf(frame)) {
       const [before, range] = [stage.from[line], stage.to[line]];
@@ -278,17 +278,10 @@ export function marks(frame: Frame, numbered = true): Mark[] {
         found.push({ kind: 'number', ...number });
     }
   }
-  frame.pulls.forEach(([line, which], index) => {
+  for (const [line, which] of frame.pulls) {
     const strand = frame.strands.find((each) => each.line === line);
-    if (!strand) return;
-    const end = seenEnd(strand.chain, which === 'from', frame.box, 9 * unit);
-    const spot = freeSpot(frame, end.x + 3 * unit * end.ux, end.y + 3 * unit * end.uy, 3.4 * unit, taken) ?? [
-      end.x,
-      end.y,
-    ];
-    taken.push(spot);
-    found.push({ kind: 'pull', ...end, number: index + 1, nx: spot[0], ny: spot[1] });
-  });
+    if (strand) found.push({ kind: 'pull', ...seenEnd(strand.chain, which === 'from', box, 9 * unit) });
+  }
   return found;
 }
 
@@ -315,8 +308,12 @@ function numbersOf({ stage, pose, strands }: Frame): Counted[] {
   const found = stage.numbers.flatMap(([line, point, number]): Counted[] => {
     const before = stage.from[line];
     const chain = pose[line];
-    if (!before || !chain || point <= before[1] || (number > 5 && number % 5 > 0 && stage.numbers.length > 12))
-      return [];
+    if (!before || !chain || point <= before[1]) return [];
+    const last = Math.max(
+      ...stage.numbers.filter((each) => each[0] === line && each[1] > before[1]).map((each) => each[2]),
+    );
+    // of many turns the first five are counted, then every fifth and the last
+    if (last > 12 && number > 5 && number % 5 > 0 && number < last) return [];
     const [px, py] = [chain[3 * point] as number, chain[3 * point + 1] as number];
     const spot = freeSpot({ strands: laid, box: stage.box }, px, py, 2.6 * unit, taken, outwards(chain, point));
     if (!spot) return [];

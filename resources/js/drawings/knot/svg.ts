@@ -1,5 +1,5 @@
 import type { Film, Frame } from './film';
-import { type Chunk, chunks, grain, type Mark, marks, TENTH } from './paint';
+import { type Chunk, chunks, grain, type Mark, marks, shownBox, TENTH } from './paint';
 
 const n = (value: number) => (Math.round(100 * value) / 100).toString();
 
@@ -18,7 +18,8 @@ export function strokeOf(layer: (typeof LAYERS)[number], { line, radius }: Chunk
   return TENTHS * (line === 'a' ? 0.3 * radius : 2 * radius - 1.1);
 }
 
-export const classOf = (chunk: Chunk) => `${chunk.line}${chunk.behind ? ' behind' : ''}${chunk.fresh ? ' fresh' : ''}`;
+export const classOf = (chunk: Chunk) =>
+  `${chunk.line}${chunk.behind ? ' behind' : ''}${chunk.fresh ? ' fresh' : ''}${chunk.off ? ' off' : ''}`;
 
 /** Braid is dashed across, so that it looks plaited; its dashes go on from chunk to chunk. */
 export const dashOf = (layer: string, chunk: Chunk) => (layer === 'texture' && chunk.line === 'b' ? '7 9' : null);
@@ -85,8 +86,6 @@ function drawn(mark: Mark, unit: number): string {
   switch (mark.kind) {
     case 'ghost':
       return `<path class="ghost" transform="${SCALED}" d="${mark.d}" ${width(0.4 * TENTHS)} stroke-dasharray="${n(14 * unit)} ${n(12 * unit)}"/>`;
-    case 'ring':
-      return `<circle class="ring" cx="${n(mark.x)}" cy="${n(mark.y)}" r="${n(mark.radius)}" ${width(0.35)} stroke-dasharray="${n(0.9 * unit)} ${n(0.7 * unit)}"/>`;
     case 'arrow': {
       const reach = 3.4 * unit;
       return `<path class="way" transform="${SCALED}" d="${mark.d}" ${width(0.55 * TENTHS)} stroke-dasharray="${n(15 * unit)} ${n(10 * unit)}"/>${head(mark.x + reach * mark.ux, mark.y + reach * mark.uy, mark.ux, mark.uy, reach)}`;
@@ -120,17 +119,21 @@ function drawn(mark: Mark, unit: number): string {
       return `<text x="${n(mark.x)}" y="${n(mark.y)}" font-size="${n(3.1 * unit)}">${mark.number}</text>`;
     case 'pull': {
       const [x, y] = [mark.x + 4.5 * unit * mark.ux, mark.y + 4.5 * unit * mark.uy];
-      return `<g class="pull"><path d="M${n(mark.x + unit * mark.ux)} ${n(mark.y + unit * mark.uy)}L${n(x)} ${n(y)}" ${width(0.9)}/>${head(x + 2 * unit * mark.ux, y + 2 * unit * mark.uy, mark.ux, mark.uy, 3.6 * unit)}<text x="${n(mark.nx)}" y="${n(mark.ny)}" font-size="${n(4.2 * unit)}">${mark.number}</text></g>`;
+      return `<g class="pull"><path d="M${n(mark.x + unit * mark.ux)} ${n(mark.y + unit * mark.uy)}L${n(x)} ${n(y)}" ${width(0.9)}/>${head(x + 2 * unit * mark.ux, y + 2 * unit * mark.uy, mark.ux, mark.uy, 3.6 * unit)}</g>`;
+    }
+    case 'scissors': {
+      // two blades across the line, and two rings to hold them by
+      const at = (along: number, out: number) =>
+        `${n(mark.x + unit * (along * mark.ux - out * mark.uy))} ${n(mark.y + unit * (along * mark.uy + out * mark.ux))}`;
+      const blade = (side: number) =>
+        `<path d="M${at(-1.1 * side, -3.2)}L${at(1.1 * side, 4.2)}" ${width(0.7)}/><circle cx="${at(1.7 * side, 5.6).split(' ')[0]}" cy="${at(1.7 * side, 5.6).split(' ')[1]}" r="${n(1.3 * unit)}" ${width(0.7)}/>`;
+      return `<g class="scissors">${blade(1)}${blade(-1)}</g>`;
     }
   }
 }
 
 /** The box a picture shows, in the proportion of the page. */
-export function viewBox([x, y, width, height]: Frame['box'], proportion = 1.72): string {
-  const w = Math.max(width, height * proportion);
-  const h = w / proportion;
-  return `${n(x + width / 2 - w / 2)} ${n(y + height / 2 - h / 2)} ${n(w)} ${n(h)}`;
-}
+export const viewBox = (box: Frame['box']): string => shownBox(box).map(n).join(' ');
 
 /** A frame as a picture that stands by itself: for paper, and where no script runs. */
 export function still(film: Film, frame: Frame, style: string): string {
