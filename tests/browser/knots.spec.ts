@@ -40,7 +40,7 @@ test('with reduced motion a move is a step', async ({ page }) => {
   const begun = Number(await slider.inputValue());
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('move')).toContainText('Fold the tag back');
-  await expect(slider).toHaveAttribute('aria-valuetext', 'move 2 of 5, done');
+  await expect(slider).toHaveAttribute('aria-valuetext', 'move 2 of 6, done');
   await page.keyboard.press('ArrowLeft');
   await expect(slider).toHaveValue(String(begun));
 });
@@ -128,7 +128,7 @@ test('on paper and without scripts every move has its picture', async ({ page, b
   await page.goto('/knots?knot=alberto');
   await expect(page.getByTestId('move')).toBeVisible();
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
-  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(6);
+  await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(7);
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(page.getByRole('img', { name: /^Move/ })).toHaveCount(1);
 

@@ -44,10 +44,11 @@ final class Alberto implements Tying
                 'Pulled fast and dry: the leader is burnt white.',
             ),
             new Move(
-                'Snug the tags. Trim them close.',
+                'Snug the tags.',
                 'Slim and even, no step under a fingernail.',
                 'A tag that slips when you pull it: the knot is not seated. Pull the standing lines again.',
             ),
+            Move::trim('both tags'),
         ];
     }
 
@@ -64,7 +65,7 @@ final class Alberto implements Tying
             ->lay(3, ['b' => 'end'], pinched: ['b', 'away'])
             ->draw(4, pulls: ['b from', 'a from'])
             ->draw(5, pulls: ['b to', 'a to'])
-            ->trim(5, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
+            ->trim(6, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** Up through the bight and over one leg, then away from the closed end. */

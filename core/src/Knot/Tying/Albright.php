@@ -44,10 +44,11 @@ final class Albright implements Tying
                 'The wraps slip off the end: hold them while you pull.',
             ),
             new Move(
-                'Snug the tags. Trim them close.',
+                'Snug the tags.',
                 'Slim, with no step under a fingernail.',
                 'A tag that slips when you pull it: the knot is not seated. Pull the standing lines again.',
             ),
+            Move::trim('both tags'),
         ];
     }
 
@@ -61,7 +62,7 @@ final class Albright implements Tying
             ->lay(3, ['b' => 'end'], pinched: ['b', 'wrapped-30'])
             ->draw(4, pulls: ['b from', 'a from'])
             ->draw(5, pulls: ['b to', 'a to'])
-            ->trim(5, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
+            ->trim(6, ['a' => [0, -34.0], 'b' => [0, -26.0]]);
     }
 
     /** The thicker line, folded. */

@@ -33,10 +33,11 @@ final class ArborKnot implements Tying
                 'Too far out: a long tag stays under the line.',
             ),
             new Move(
-                'Wet it. Pull the standing line: the first knot runs down to the arbor, the second jams against it. Trim close.',
+                'Wet it. Pull the standing line: the first knot runs down to the arbor, the second jams against it.',
                 'Both sit on the arbor, small and hard.',
                 'The tag slips through: the stopper was loose. Snug it first.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -51,7 +52,7 @@ final class ArborKnot implements Tying
             ->draw(3, pulls: ['a from'])
             ->draw(3, [], [['a', -66.0, 'end', -36, -4, 0.2]], pulls: ['a from'])
             ->draw(3, [], [['a', 'knot', 'end', -60, -6, 0.2]], pulls: ['a from'])
-            ->trim(3, ['a' => [0, -14.0]]);
+            ->trim(4, ['a' => [0, -14.0]]);
     }
 
     /** From the standing end round the arbor to where the tag comes off it. */

@@ -32,10 +32,11 @@ final class Blood implements Tying
                 'Both go the same way: the knot is lopsided and slips.',
             ),
             new Move(
-                'Wet it. Pull the standing lines until the wraps roll up together. Trim both tags.',
+                'Wet it. Pull the standing lines until the wraps roll up together.',
                 'Two rows of close coils, tags standing out in the middle.',
                 'A coil jumps over another: one side had fewer turns.',
             ),
+            Move::trim('both tags'),
         ];
     }
 
@@ -49,7 +50,7 @@ final class Blood implements Tying
             ->lay(1, ['a' => 'end'], pinched: ['a', 'along-30'])
             ->lay(2, ['b' => 'end'], pinched: ['b', 'along-30'])
             ->draw(3, pulls: ['a from', 'b from'])
-            ->trim(3, ['a' => [0, -22.0], 'b' => [0, -22.0]]);
+            ->trim(4, ['a' => [0, -22.0], 'b' => [0, -22.0]]);
     }
 
     /** The first line as far as the end of its wraps. */

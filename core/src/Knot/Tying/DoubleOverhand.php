@@ -32,10 +32,11 @@ final class DoubleOverhand implements Tying
                 'The second turned the other way: it sits crooked and slips sooner.',
             ),
             new Move(
-                'Wet it, snug both, trim close.',
+                'Wet it. Pull the tag and the standing line until both half knots are snug.',
                 'A small square knot against the arbor.',
                 'On bare braid it slips: take a noose or tape.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -59,7 +60,7 @@ final class DoubleOverhand implements Tying
             ->draw(3, pulls: ['a from', 'a to'])
             ->draw(3, [], [['a', 0, 0, 40, -80, 0.3], ['a', -1, 'end', -16, -20, 0.1]], pulls: ['a from', 'a to'])
             ->draw(3, [], [['a', 100.0, 116.0, -18, -14, 0.2], ['a', 'knot', 'end', -18, -14, 0.2]], pulls: ['a from', 'a to'])
-            ->trim(3, ['a' => [0, -16.0]]);
+            ->trim(4, ['a' => [0, -16.0]]);
     }
 
     /** Three half turns about an upright axis, from top to bottom or back. */

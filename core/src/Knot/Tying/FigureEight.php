@@ -36,10 +36,11 @@ final class FigureEight implements Tying
                 'It went in from the front: the eight falls open.',
             ),
             new Move(
-                'Wet it. Pull the loop and the two strands apart until the eight is hard. Trim the tag.',
+                'Wet it. Pull the loop and the two strands apart until the eight is hard.',
                 'A small loop that does not slip.',
                 'The loop closes when you pull it: the eight has fallen open.',
             ),
+            Move::trim(),
             new Move(
                 'Pull the standing line through that loop: a noose.',
                 'The noose runs freely.',
@@ -62,17 +63,17 @@ final class FigureEight implements Tying
             ->to(100, 96)->to(20, 98)->to(-40, 88)->to(-60, 80)->to(-68, 60)->to(-60, 40)->to(-40, 32)->to(-16, 42)
             ->to(4, 60 - self::APART)->marked('joined');
 
-        return (new Scene([-40, 60, 20], 6))
+        return (new Scene([-40, 60, 20], 7))
             ->line($eight, 1.5, true)->loosen()
             ->lay(0, ['a' => 'doubled'])
             ->lay(1, ['a' => 'behind'], pinched: ['a', 'doubled-30'])
             ->lay(2, ['a' => 'front'], pinched: ['a', 'doubled-30'])
             ->lay(3, ['a' => 'end'])
             ->draw(4, [], [['a', 'eye', 'eye back', -50, 14, 0.2]], pulls: ['a from', 'a to'])
-            ->trim(4, ['a' => [0, -62.0]])->cut('a')
-            ->extend($standing, true)->lay(5, [], ['a' => 'begin'])
-            ->draw(6, [['a', 'joined', 'end']], pulls: ['a from'])
-            ->draw(6, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from']);
+            ->trim(5, ['a' => [0, -62.0]])->cut('a')
+            ->extend($standing, true)->lay(6, [], ['a' => 'begin'])
+            ->draw(7, [['a', 'joined', 'end']], pulls: ['a from'])
+            ->draw(7, [], [['a', 'joined+70', 'end', -120, 14, 0.3]], pulls: ['a from']);
     }
 
     /** The doubled line as far as into its own loop. */

@@ -37,10 +37,11 @@ final class ImprovedClinch implements Tying
                 'Without this pass it is a plain clinch, which slips sooner.',
             ),
             new Move(
-                'Wet it. Pull the standing line until the turns close on the eye. Trim close.',
+                'Wet it. Pull the standing line until the turns close on the eye.',
                 'Even coils tight against the eye.',
                 'Coils lie over each other: cut it off and tie it again.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -53,7 +54,7 @@ final class ImprovedClinch implements Tying
             ->lay(2, ['a' => 'tucked'])
             ->lay(3, ['a' => 'end'])
             ->draw(4, [['a', 'in', 'out']], pulls: ['a from'])
-            ->trim(4, ['a' => [0, -16.0]]);
+            ->trim(5, ['a' => [0, -16.0]]);
     }
 
     private static function course(): Path

@@ -41,10 +41,11 @@ final class NonSlipLoop implements Tying
                 'It points away from the hook: it went in on the wrong side.',
             ),
             new Move(
-                'Wet it. Pull the tag snug, then pull the standing line against the hook. Trim close.',
+                'Wet it. Pull the tag snug, then pull the standing line against the hook.',
                 'A small closed loop in which the hook swings freely.',
                 'The loop shrinks under a steady pull: tie it again.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -59,7 +60,7 @@ final class NonSlipLoop implements Tying
             ->lay(2, ['a' => 'wrapped'], pinched: ['a', 'through'])
             ->lay(3, ['a' => 'end'], pinched: ['a', 'wrapped-40'])
             ->draw(4, [['a', 'in', 'out']], pulls: ['a to', 'a from'])
-            ->trim(4, ['a' => [0, -16.0]]);
+            ->trim(5, ['a' => [0, -16.0]]);
     }
 
     private static function course(int $turns): Path

@@ -37,10 +37,11 @@ final class Surgeons implements Tying
                 'The second went outside of the loop.',
             ),
             new Move(
-                'Wet it. Pull all four ends evenly until it seats. Trim both tags.',
+                'Wet it. Pull all four ends evenly until it seats.',
                 'Four ends, one smooth knot.',
                 'Pulled by two ends alone: it sets uneven and breaks early.',
             ),
+            Move::trim('both tags'),
         ];
     }
 
@@ -56,7 +57,7 @@ final class Surgeons implements Tying
             ->lay(2, ['a' => 'once', 'b' => 'once'], pinched: ['b', 'along+60'])
             ->lay(3, ['a' => 'end', 'b' => 'end'], pinched: ['b', 'along+60'])
             ->draw(4, pulls: ['a from', 'b to', 'a to', 'b from'])
-            ->trim(4, ['a' => [0, -34.0], 'b' => [34.0, 'end']]);
+            ->trim(5, ['a' => [0, -34.0], 'b' => [34.0, 'end']]);
     }
 
     private static function course(): Path

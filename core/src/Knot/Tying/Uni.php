@@ -58,10 +58,11 @@ final class Uni implements Tying
                 'Wraps one over the other: open it and start again.',
             ),
             new Move(
-                "Pull the standing line: the barrel slides down to the {$place}. Trim close.",
+                "Pull the standing line: the barrel slides down to the {$place}.",
                 $right,
                 'It stops half way: it was pulled too tight before it was down.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -74,7 +75,7 @@ final class Uni implements Tying
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+8'])
             ->draw(3, [['a', 0, 'round']], pulls: ['a to'])
             ->draw(4, [], [['a', 'knot', 'end', -60, -5, 0.2]], pulls: ['a from'])
-            ->trim(4, ['a' => [0, -38.0]]);
+            ->trim(5, ['a' => [0, -38.0]]);
     }
 
     /** Round the arbor and a little back along the standing line. */

@@ -36,6 +36,6 @@ final class UniAtHook implements Tying
             ->lay(2, ['a' => 'end'], pinched: ['a', 'round+4'])
             ->draw(3, [['a', 0, 'round']], pulls: ['a to'])
             ->draw(4, [['a', 'in', 'round']], [['a', 'knot after round+2', 'end', -9, -1, 0.2]], pulls: ['a from'])
-            ->trim(4, ['a' => [0, -38.0]]);
+            ->trim(5, ['a' => [0, -38.0]]);
     }
 }
