@@ -17,17 +17,23 @@ use Undro\Run\Standing;
 /** A run as it goes on: its course and its marks are read once, and each mark that comes is added to them. */
 final class Going
 {
-    private readonly Course $course;
-    private readonly MarkReducer $reducer;
+    private Course $course;
+    private MarkReducer $reducer;
     public readonly Marks $marks;
     private ?Standing $standing = null;
 
     /** @throws \Undro\DomainFault if what was kept cannot be read */
     public function __construct(public readonly Run $run)
     {
-        $this->course = RunInput::course($run->setOutWith()->question());
-        $this->reducer = $this->course->begin();
         $this->marks = Marks::of($run);
+        $this->begin();
+    }
+
+    /** Reads all that was told, against what the run set out with and what was measured since. @throws \Undro\DomainFault */
+    private function begin(): void
+    {
+        $this->course = RunInput::course(RunInput::measured($this->run->setOutWith()->question(), $this->marks->measured));
+        $this->reducer = $this->course->begin();
         foreach ($this->marks->heard() as $mark) {
             $this->reducer->hear($mark);
         }
@@ -60,6 +66,9 @@ final class Going
         $this->standing = null;
         $this->reducer->hear(RunInput::mark($in));
         $this->marks->add($kind, $in);
+        if ($kind === MarkKind::Measured) {
+            $this->begin();
+        }
     }
 
     /** @return list<Ahead> how it stands further on, if it goes as planned @throws \Undro\DomainFault if a reading cannot be of this spool */

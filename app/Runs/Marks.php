@@ -30,6 +30,9 @@ final class Marks
     /** @var list<Length> the level as it was read last, with nothing wound since */
     public array $level = [];
 
+    /** @var list<Input> what was measured of spool and reel, in order */
+    public array $measured = [];
+
     /** @var array<string, float> turns and metres since the last other mark, by kind */
     private array $sums = [];
 
@@ -107,6 +110,9 @@ final class Marks
         }
         if ($kind === MarkKind::Again) {
             $this->written = array_values(array_filter($this->written, static fn(Written $each): bool => $each->layer !== (int) ($layer ?? 0)));
+        }
+        if ($kind === MarkKind::Measured) {
+            $this->measured[] = $in;
         }
         if ($kind === MarkKind::Depth) {
             $this->level = $mark->depths;

@@ -173,6 +173,7 @@ final class Good
             'firm' => true,
             'stop' => 'early',
             'words' => 'w',
+            'measures' => ['lip_diameter_mm' => '46 mm', 'arbor_diameter_mm' => '', 'traverse_mm' => '17', 'gear_ratio' => '5.2'],
             'rotor_turns' => 'cw',
             'filler_turns' => 'ccw',
             'feed' => 'over_end',

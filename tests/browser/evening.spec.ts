@@ -204,7 +204,9 @@ test.describe('an evening with a vee baitcaster and fluorocarbon', () => {
 
 test.describe('an evening with a child’s spincast reel and a stamp alone', () => {
   test.use({ baseURL: EVENINGS[2] ?? '' });
-  test('no turn tells a length: what is on is asked, and written as it was said', async ({ page }) => {
+  test('turns tell a length by experience, measuring in the run makes it surer, and nothing unsaid is written', async ({
+    page,
+  }) => {
     await page.goto('/plan');
     await page.getByText('spincast', { exact: true }).click();
     await stamp(page).fill('8lb/75yd');
@@ -217,8 +219,22 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.getByLabel(/^Name of the reel/).fill('Small one');
     await page.keyboard.press('Enter');
     await stepTo(page, 'wind.0');
-    await expect(page.getByText('Turns give no length here')).toBeVisible();
+    await expect(page.getByText(/^about 0\.\d\d m ± 0\.\d\d per turn, by experience$/)).toBeVisible();
+    await expect(page.getByText(/Type the reel’s gear ratio: that helps most/)).toBeVisible();
+    // a level that could not be used is not asked for
+    await expect(page.getByRole('button', { name: 'Measure line level' })).toHaveCount(0);
     await smaller(page, page.getByTestId('turns-left'));
+    await page.getByRole('button', { name: 'Measure the spool now' }).click();
+    const measured = page.getByRole('form', { name: 'Measure spool and reel' });
+    await measured.getByLabel('Lip diameter').fill('wide');
+    await measured.getByRole('button', { name: 'Use in this run' }).click();
+    await expect(measured).toContainText(/Lip|lip/);
+    await measured.getByLabel('Lip diameter').fill('37');
+    await measured.getByLabel('Spool width').fill('7');
+    await measured.getByLabel('Gear ratio').fill('3.8');
+    await measured.getByRole('button', { name: 'Use in this run' }).click();
+    await expect(page.getByText(/^0\.\d\d m per turn now$/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Measure line level' })).toBeVisible();
     // two presses of one button write nothing that nobody said
     await page.getByRole('button', { name: 'Save: reached the mark' }).click();
     const asked = page.getByTestId('how-much');

@@ -42,12 +42,43 @@ final class RunInput
         'tension',
         'planned',
         'pace',
+        'measures',
     ];
+    /** What may be measured once a run is under way: of the spool, and of the reel. */
+    private const OF_SPOOL = ['lip_diameter_mm', 'arbor_diameter_mm', 'traverse_mm'];
+    private const OF_REEL = ['gear_ratio'];
 
     /** @throws \Undro\DomainFault */
     public static function standing(Input $in): Standing
     {
-        return Standing::of(self::course($in), array_map(self::mark(...), $in->objects('marks', 0, self::MARKS)));
+        $marks = $in->objects('marks', 0, self::MARKS);
+
+        return Standing::of(self::course(self::measured($in, $marks)), array_map(self::mark(...), $marks));
+    }
+
+    /**
+     * The run as it would have set out, had all been known that was measured since.
+     *
+     * @param iterable<Input> $marks
+     *
+     * @throws \Undro\DomainFault
+     */
+    public static function measured(Input $in, iterable $marks): Input
+    {
+        $all = $in->all();
+        $case = is_array($all['case'] ?? null) ? $all['case'] : [];
+        foreach ($marks as $mark) {
+            $found = $mark->text('kind', 20) === MarkKind::Measured->value && $mark->has('measures') ? $mark->object('measures')->all() : [];
+            foreach (['spool' => self::OF_SPOOL, 'reel' => self::OF_REEL] as $of => $keys) {
+                $new = array_filter(
+                    array_intersect_key($found, array_flip($keys)),
+                    static fn(mixed $figure): bool => $figure !== null && $figure !== '',
+                );
+                $case[$of] = $new + (is_array($case[$of] ?? null) ? $case[$of] : []);
+            }
+        }
+
+        return Input::of(['case' => $case] + $all);
     }
 
     /** What it sets out with. @throws \Undro\DomainFault */

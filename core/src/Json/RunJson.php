@@ -18,6 +18,7 @@ use Undro\Run\StepState;
 use Undro\Run\Stop;
 use Undro\Twist\Feed;
 use Undro\Twist\Slack;
+use Undro\Units\Length;
 
 /** How a run stands. */
 final class RunJson
@@ -183,6 +184,7 @@ final class RunJson
             'turns_left' => $turns,
             'minutes_left' => $turns === null || $standing->pace() === null ? null : $turns / $standing->pace(),
             'retrieve_m' => $at->retrieve?->inMetres(),
+            'by_experience' => self::byExperience($course, $at->retrieve),
             'pace_m_per_min' => $at->retrieve === null || $standing->pace() === null ? null : $at->retrieve->inMetres() * $standing->pace(),
             'depth_mm' => $at->depth?->inMillimetres(),
             'stop_depth_mm' => $at->stopDepth?->inMillimetres(),
@@ -201,6 +203,19 @@ final class RunJson
             'passed' => $passed === null ? null : Written::sentence($passed),
             'layers' => FillJson::layers($at->now),
         ] + self::stopped($standing, $run->stops[$run->layer] ?? null);
+    }
+
+    /** @return array<string, mixed>|null how sure the line per turn is where it is taken by experience, and what makes it surer */
+    private static function byExperience(Course $course, ?Length $perTurn): ?array
+    {
+        $usual = $course->byExperience();
+
+        return $usual === null || $perTurn === null ? null : [
+            'half_m' => $usual->half($perTurn)->inMetres(),
+            'shape' => $usual->perTurn !== null,
+            'gear' => $course->wanted->gearRatio === null,
+            'surer' => Written::sentence($usual->surer),
+        ];
     }
 
     /** @return array<string, mixed>|null how a filler was said to lie */

@@ -7,6 +7,7 @@ namespace Undro\Run;
 use Undro\Fill\Fill;
 use Undro\Fill\Layer;
 use Undro\Line\Line;
+use Undro\Spool\ByExperience;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
 use Undro\Statistics\Gaussian;
@@ -48,15 +49,17 @@ final readonly class Belief
         private Spool $spool,
         private array $layers,
         private ?float $gearRatio,
+        private ?ByExperience $usual,
     ) {}
 
     /**
      * Before anything is wound.
      *
      * @param list<Layer> $layers    as planned, from the arbor out
-     * @param float|null  $gearRatio null: no turn tells a length
+     * @param float|null  $gearRatio null: a turn tells a length by experience alone
+     * @param ByExperience|null $usual what a turn winds where shape or gear ratio are not known; null: then no turn tells a length
      */
-    public static function start(Spool $spool, array $layers, ?float $gearRatio): self
+    public static function start(Spool $spool, array $layers, ?float $gearRatio, ?ByExperience $usual = null): self
     {
         $none = array_fill(0, count($layers), 0.0);
 
@@ -68,6 +71,7 @@ final readonly class Belief
             $spool,
             $layers,
             $gearRatio,
+            $usual,
         );
     }
 
@@ -105,18 +109,15 @@ final readonly class Belief
             $readings[] = [$metres, hypot(self::SLIP_SD * $metres, self::COUNTER_M)];
         }
         // metres that somebody says are what is on: turns beside them are not a second measure
-        $byTurns = $stretch->turns > 0 && ($stretch->counted === null || $stretch->roller) ? Winding::byTurns(
-            $this->spool(),
-            Volume::cubicMillimetres($this->volume()),
-            $this->line($stretch->layer),
-            $stretch->turns,
-            $this->gearRatio,
-        )?->inMetres() : null;
+        $byTurns = $stretch->turns > 0 && ($stretch->counted === null || $stretch->roller) ? $this->byTurns($stretch) : null;
         if ($byTurns !== null) {
             $perTurn = $byTurns / $stretch->turns;
             $readings[] = [
                 $byTurns,
-                hypot(hypot(self::TURNS_SD, self::ROOM_IN_RETRIEVE * $this->spool->sd) * $byTurns, self::TURNS_ENDS * $perTurn),
+                hypot(
+                    hypot(hypot(self::TURNS_SD, self::ROOM_IN_RETRIEVE * $this->spool->sd), $this->usual->sd ?? 0.0) * $byTurns,
+                    self::TURNS_ENDS * $perTurn,
+                ),
             ];
         }
         // a roller that sticks counts short, and never too much: then the turns are right
@@ -132,6 +133,18 @@ final readonly class Belief
         $sd = $soFar + 1 / sqrt($weight);
 
         return [$this->with($this->all->grown($figure, $metres, $sd ** 2 - $soFar ** 2)), $sd, $stalled];
+    }
+
+    /** What so many turns have wound, m; null: no turn tells a length. */
+    private function byTurns(Stretch $stretch): ?float
+    {
+        return Winding::byTurns(
+            $this->spool(),
+            Volume::cubicMillimetres($this->volume()),
+            $this->line($stretch->layer),
+            $stretch->turns,
+            $this->gearRatio ?? $this->usual?->gearRatio,
+        )?->inMetres() ?? ($this->usual?->perTurn === null ? null : $stretch->turns * $this->usual->perTurn->inMetres());
     }
 
     /**
@@ -300,6 +313,6 @@ final readonly class Belief
 
     private function with(Gaussian $all): self
     {
-        return new self($all, $this->spool, $this->layers, $this->gearRatio);
+        return new self($all, $this->spool, $this->layers, $this->gearRatio, $this->usual);
     }
 }

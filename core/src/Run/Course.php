@@ -9,6 +9,7 @@ use Undro\Fill\Layer;
 use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
+use Undro\Spool\ByExperience;
 use Undro\Spool\LipShape;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -66,6 +67,12 @@ final readonly class Course
             $fillers,
             $wanted->mainParked,
         ), $lip, $bevel, $pace);
+    }
+
+    /** What a handle turn winds where shape or gear ratio are not known; null: both are. */
+    public function byExperience(): ?ByExperience
+    {
+        return ByExperience::of($this->wanted->reel, $this->plan->fill->spool, $this->wanted->gearRatio);
     }
 
     /** Nothing has happened yet. */

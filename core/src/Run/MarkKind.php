@@ -36,6 +36,8 @@ enum MarkKind: string
     case Stopped = 'stopped';
     /** the same layer goes on, from another filler or after a snap */
     case Resumed = 'resumed';
+    /** the spool or the reel was measured: from here on the whole run goes by it */
+    case Measured = 'measured';
     /** old line came off */
     case Stripped = 'stripped';
     /** what was on of a layer that snapped is off again: it is begun anew */

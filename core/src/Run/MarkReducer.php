@@ -67,7 +67,7 @@ final class MarkReducer
             MarkKind::Stopped => $this->stops[$this->layer] = $mark->stop ?? Stop::Early,
             MarkKind::Resumed => $this->stops = array_diff_key($this->stops, [$this->layer => true]),
             MarkKind::Tension => $this->hold($mark->tension ?? Tension::Firm),
-            MarkKind::Stripped => null,
+            MarkKind::Stripped, MarkKind::Measured => null,
             MarkKind::Again => $this->again(),
             MarkKind::Finished, MarkKind::Left => $this->over = $mark->kind,
         };

@@ -10,6 +10,7 @@ use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
 use Undro\Ledger\How;
 use Undro\Spool\BadSpool;
+use Undro\Spool\ByExperience;
 use Undro\Spool\Spool;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -113,14 +114,22 @@ final readonly class Progress
      * @param list<Layer>   $layers    as planned, from the arbor out; at most one open
      * @param int           $layer     the one being wound
      * @param list<Stretch> $stretches in the order they were wound
+     * @param ByExperience|null $usual what a turn winds where shape or gear ratio are not known
      *
      * @throws BadRun|BadFill|BadSpool
      */
-    public static function of(Spool $spool, ?Length $gap, array $layers, ?float $gearRatio, int $layer, array $stretches): self
-    {
+    public static function of(
+        Spool $spool,
+        ?Length $gap,
+        array $layers,
+        ?float $gearRatio,
+        int $layer,
+        array $stretches,
+        ?ByExperience $usual = null,
+    ): self {
         $fill = FillCalculator::solve($spool, $gap, $layers, $gearRatio);
         isset($layers[$layer]) || throw BadRun::noSuchLayer($layer, count($layers));
-        $belief = Belief::start($spool, $layers, $gearRatio);
+        $belief = Belief::start($spool, $layers, $gearRatio, $usual);
         $at = 0;
         $soFar = 0.0;
         $replanned = false;
@@ -162,7 +171,7 @@ final readonly class Progress
         }
         $at <= $layer || throw BadRun::backwards($layer);
 
-        return self::told($belief, $spool, $fill, $layers, $gearRatio, $layer, $replanned, $doubt, $short, $known, $byCounter);
+        return self::told($belief, $spool, $fill, $layers, $gearRatio, $usual, $layer, $replanned, $doubt, $short, $known, $byCounter);
     }
 
     /** Metres by which the stop was passed, or null. */
@@ -181,6 +190,7 @@ final readonly class Progress
         Fill $fill,
         array $layers,
         ?float $gearRatio,
+        ?ByExperience $usual,
         int $layer,
         bool $replanned,
         ?float $doubt,
@@ -219,14 +229,15 @@ final readonly class Progress
             $over += ($layers[$index]->length?->inMetres() ?? $fill->solved?->band->middle->inMetres() ?? 0.0) * $belief->perMetre($index);
         }
         $finish = $surface($now + max(0.0, $left) * $perMetre + $over);
-        $turns = $geometry === null || $here === null || $stop === null || $gearRatio === null
-            ? null
+        $gears = $gearRatio ?? $usual?->gearRatio;
+        $turns = $geometry === null || $here === null || $stop === null || $gears === null
+            ? ($usual?->perTurn === null ? null : $left / $usual->perTurn->inMetres())
             : $believed->wrapsBetween(
                 $geometry,
                 $here,
                 $stop,
                 $belief->line($layer)->cell($spool->lay),
-            ) / $gearRatio;
+            ) / $gears;
         $perDepth = $geometry === null || $finish === null
             ? null
             : max(1e-9, $spool->volumePerDepth($geometry, $finish)->inSquareMillimetres());
@@ -239,7 +250,7 @@ final readonly class Progress
             Length::metres($left),
             Length::metres($half),
             $turns,
-            $here === null || $gearRatio === null ? null : FillCalculator::retrieve($here, $gearRatio),
+            $here === null || $gears === null ? $usual?->perTurn : FillCalculator::retrieve($here, $gears),
             $depthOf($here),
             $depthOf($stop),
             $depthOf($finish),

@@ -41,7 +41,7 @@ final readonly class Standing
         return new self(
             $course,
             $run,
-            Progress::of($plan->spool, $plan->gap, $course->layers, $course->wanted->gearRatio, $run->layer, $run->stretches),
+            Progress::of($plan->spool, $plan->gap, $course->layers, $course->wanted->gearRatio, $run->layer, $run->stretches, $course->byExperience()),
         );
     }
 

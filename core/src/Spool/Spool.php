@@ -20,6 +20,7 @@ final readonly class Spool
     /**
      * @param float $scale line volume per volume of the geometry
      * @param float $sd    relative sd of the line volume
+     * @param Diameter|null $lip as measured, where nothing else was
      */
     private function __construct(
         public Source $source,
@@ -31,6 +32,7 @@ final readonly class Spool
         public float $sd,
         private ?Volume $atRatedGap,
         public ?CorrelationMatrix $correlations = null,
+        public ?Diameter $lip = null,
     ) {}
 
     /**
@@ -78,6 +80,7 @@ final readonly class Spool
             $volumeFactor,
             $volumeSd ?? $capacity->sd,
             self::times($volumeFactor, $capacity->volume),
+            lip: $geometry === null ? $measures->lip : null,
         );
     }
 
@@ -300,6 +303,7 @@ final readonly class Spool
             $sd,
             $this->atRatedGap === null ? null : self::times($factor, $this->atRatedGap),
             $correlations,
+            $this->lip,
         );
     }
 }

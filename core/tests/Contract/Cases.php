@@ -132,6 +132,7 @@ final class Cases
             ['kind' => 'slack', 'slack' => 'loops', 'firm' => true],
             ['kind' => 'tension', 'tension' => 'loose'],
             ['kind' => 'said', 'metres' => 55, 'half' => 2],
+            ['kind' => 'measured', 'measures' => ['lip_diameter_mm' => '', 'arbor_diameter_mm' => '', 'traverse_mm' => '17 mm', 'gear_ratio' => '5.4']],
         ];
         $over = array_map(
             static fn(string $step): array => ['kind' => 'done', 'step' => $step],
@@ -172,6 +173,8 @@ final class Cases
                 ['case' => self::usual(), 'old_line_m' => '', 'leader' => false, 'marks' => [...$over, ...$wound]],
                 // it snaps with little on: that is off, and the layer begins again
                 ['case' => self::usual(), 'marks' => [...$over, ['kind' => 'turns', 'turns' => 8], ['kind' => 'stopped', 'stop' => 'snapped'], ['kind' => 'again'], ['kind' => 'done', 'step' => 'tie.0'], ['kind' => 'turns', 'turns' => 5]]],
+                // by its printed capacity alone: a turn winds what it usually does
+                ['case' => ['spool' => ['ratings_text' => '0.25/223']] + self::usual(), 'marks' => [...$over, ['kind' => 'turns', 'turns' => 30]]],
                 // fluorocarbon on a baitcaster, its filler in the water while it is wound
                 ['case' => ['reel' => ['kind' => 'baitcasting', 'gear_ratio' => '6.3'], 'main' => ['material' => 'fluoro', 'size' => '12 lb', 'length_m' => '90 m'], 'schools' => ['tension' => 'water']] + self::usual(), 'old_line_m' => '80 m', 'leader' => true, 'marks' => []],
                 ['case' => self::usual(), 'marks' => [...$over, ['kind' => 'turns', 'turns' => 110], ['kind' => 'stopped', 'stop' => 'at_mark'], ['kind' => 'done', 'step' => 'wind.0']]],

@@ -7,6 +7,7 @@ import { sentence } from '../units/sentence';
 import { length, minutes, retrieve, small, within, words } from '../units/units';
 import { CounterTool } from './CounterTool';
 import { DepthForm } from './DepthForm';
+import { MeasureNow } from './MeasureNow';
 import { SayIt } from './SayIt';
 import { StopHere } from './StopHere';
 import { standing } from './standing';
@@ -23,6 +24,8 @@ export function CountTool(running: Running) {
   const [sound, setSound] = useLocalStorage({ key: 'undro-sound', defaultValue: true });
   const [measuring, setMeasuring] = useState(false);
   const [saying, setSaying] = useState(false);
+  // without the spool's shape a level tells nothing in the middle of a fill
+  const levels = run.state.spool !== null;
   const now = standing(run, ahead);
   const first = step.turns !== null;
   const firstLeft = first ? Math.max(0, (step.turns ?? 0) - Math.round(now.turns)) : null;
@@ -42,7 +45,7 @@ export function CountTool(running: Running) {
     ...(singleKeys
       ? ([
           ['p', () => (count.running ? count.stop() : count.start())],
-          ['d', () => setMeasuring(true)],
+          ...(levels ? ([['d', () => setMeasuring(true)]] as Key[]) : []),
           ['t', () => setSaying(true)],
         ] as Key[])
       : []),
@@ -92,20 +95,19 @@ export function CountTool(running: Running) {
           </li>
         )}
         {!first && progress.minutes_left !== null && <li>{minutes(progress.minutes_left)} at your pace</li>}
-        {progress.retrieve_m !== null && <li>{words(retrieve(progress.retrieve_m, units))} per turn now</li>}
+        {progress.retrieve_m !== null && (
+          <li>
+            {progress.by_experience
+              ? `about ${words(retrieve(progress.retrieve_m, units))} ± ${retrieve(progress.by_experience.half_m, units).figure} per turn, by experience`
+              : `${words(retrieve(progress.retrieve_m, units))} per turn now`}
+          </li>
+        )}
         {!first && progress.stop_depth_mm !== null && (
           <li>stop at {words(small(progress.stop_depth_mm, units))} below the lip</li>
         )}
         {progress.replanned && <li>replanned from your measured level</li>}
       </ul>
-      {progress.turns_left === null && (
-        <p className={classes.fine}>
-          {run.state.spool === null
-            ? 'Turns give no length here. That needs the lip diameter, one more spool dimension and the gear ratio.'
-            : 'Turns give no length here, because the gear ratio is missing.'}{' '}
-          Use a line counter, or type the length you wound.
-        </p>
-      )}
+      {!first && <MeasureNow {...running} />}
       {progress.counter_short && (
         <p role="alert" className={classes.warn}>
           The line counter shows much less than your turns: its roller is stuck. Undro goes by your turns.
@@ -140,7 +142,7 @@ export function CountTool(running: Running) {
       {!first && <CounterTool {...running} />}
       <Group gap="xs" align="start">
         <SayIt {...running} open={saying} onOpen={setSaying} />
-        {!first && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
+        {!first && levels && <DepthForm {...running} open={measuring} onOpen={setMeasuring} />}
       </Group>
       {first ? (
         <Button size="lg" variant={firstLeft === 0 ? 'filled' : 'default'} onClick={done}>

@@ -33,10 +33,11 @@ final class Palomar implements Tying
                 'A strand is caught at the eye: it must slide past it.',
             ),
             new Move(
-                'Wet it. Pull the standing line and the tag together. Trim close.',
+                'Wet it. Pull the standing line and the tag together.',
                 'A small knot on the eye, with the loop closed above it.',
                 'The loop stays on the eye: push it past before you pull.',
             ),
+            Move::trim(),
         ];
     }
 
@@ -49,7 +50,7 @@ final class Palomar implements Tying
             ->lay(2, ['a' => 'end'])
             ->draw(3, [['a', 'in', 'out'], ['a', 'out back', 'in back']], [['a', 'loop', 'looped', 68, 0, 0.2]], pulls: ['a from', 'a to'])
             ->draw(3, [['a', 'in', 'out'], ['a', 'out back', 'in back']], pulls: ['a from', 'a to'])
-            ->trim(3, ['a' => [0, -30.0]]);
+            ->trim(4, ['a' => [0, -75.0]]);
     }
 
     private static function course(): Path
