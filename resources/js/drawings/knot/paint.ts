@@ -239,15 +239,16 @@ export function marks(frame: Frame, numbered = true): Mark[] {
   const { stage, share } = frame;
   const box = shownBox(frame.box);
   const pulled = new Set(frame.pulls.map(([line, end]) => `${line} ${end}`));
-  for (const { line, chain, radius, from, to, ahead } of frame.strands) {
+  for (const { line, chain, radius, fresh, from, to, ahead } of frame.strands) {
     for (const [beginning, name] of [
       [true, from],
       [false, to],
     ] as const) {
       const end = seenEnd(chain, beginning, box, 4 * unit);
       if (name === 'standing') {
-        // an arrow says by itself that it leads on
-        if (!pulled.has(`${line} ${beginning ? 'from' : 'to'}`)) found.push({ kind: 'break', ...end, radius });
+        // an arrow says by itself that it leads on, and so does the end that is being laid
+        const laid = fresh.some(([a, b]) => (beginning ? a <= 0 : b >= chain.length / 3 - 1.5));
+        if (!laid && !pulled.has(`${line} ${beginning ? 'from' : 'to'}`)) found.push({ kind: 'break', ...end, radius });
       } else if (end.inside) found.push({ kind: 'tag', ...end, radius });
     }
     for (const way of ahead) if (way.length > 6) found.push({ kind: 'arrow', d: curve(way), ...endOf(way, false) });
