@@ -550,6 +550,7 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
     }
   });
   await expect(soFar(page)).toContainText('20 turns');
+  await expect(page.getByTestId('spoken')).toHaveText(/^\d+0 turns left$/);
   await page.getByRole('button', { name: 'Save: reached the mark' }).click();
   const asked = page.getByTestId('how-much');
   await expect(asked).toContainText(/wound \(counted\), but the plan says \d+ ± \d+ m/);
@@ -572,9 +573,18 @@ test('twenty taps in two and a half seconds are twenty turns, and a stop far fro
   await page.getByLabel('or the length wound of this line, in all').fill('3000 m');
   await page.keyboard.press('Enter');
   await expect(soFar(page)).toContainText('3000.0 ± 30 m wound');
+  // the stop is announced once, and what to do past it once
+  await expect(page.getByTestId('spoken')).toHaveText('Stop: at the mark.');
+  const announced = page.getByTestId('spoken-passed');
+  const first = await announced.textContent();
+  expect(first).toContain('past the mark');
+  await page.getByRole('heading', { level: 1 }).focus();
+  await page.keyboard.press('Space');
+  await expect(soFar(page)).toContainText('1 turn');
+  await expect(announced).toHaveText(first ?? '');
   // a slip far past the mark is asked about whatever stopped it
   await page.getByRole('button', { name: 'Line snapped' }).click();
-  await expect(page.getByTestId('how-much')).toContainText('3000 ± 30 m wound (entered)');
+  await expect(page.getByTestId('how-much')).toContainText(/300\d ± 30 m wound \(entered/);
   await page.getByTestId('how-much').getByRole('button', { name: 'Back' }).click();
   await page.getByRole('button', { name: 'Type turns or metres' }).click();
   await page.getByLabel('or the length wound of this line, in all').fill('0 m');

@@ -10,6 +10,7 @@ import { DepthForm } from './DepthForm';
 import { MeasureNow } from './MeasureNow';
 import { SayIt } from './SayIt';
 import { StopHere } from './StopHere';
+import { spoken } from './spoken';
 import { standing } from './standing';
 import { Tension } from './Tension';
 import { useCount } from './useCount';
@@ -39,6 +40,10 @@ export function CountTool(running: Running) {
     left: progress.stop === null ? left : null,
   });
   const done = () => tell({ kind: 'done', step: step.id });
+  // past the mark the figure grows with every turn: it is announced once, and again where the advice is another
+  const advice = progress.passed?.sentence ?? '';
+  const [told, setTold] = useState({ advice: '', text: '' });
+  if (told.advice !== advice) setTold({ advice, text: progress.passed ? sentence(progress.passed, units) : '' });
   useKeys([
     ['Space', count.tap],
     ['Backspace', count.back],
@@ -114,9 +119,22 @@ export function CountTool(running: Running) {
         </p>
       )}
       {progress.passed && (
-        <p role="alert" className={progress.passed_far ? classes.stopped : classes.warn}>
+        <p className={progress.passed_far ? classes.stopped : classes.warn} data-testid="passed">
           {sentence(progress.passed, units)}
         </p>
+      )}
+      {first && now.turns > (step.turns ?? 0) && (
+        <p role="status" className={classes.warn}>
+          The first {step.turns} turns are on. Check that they hold, then go to the next step.
+        </p>
+      )}
+      <VisuallyHidden role="status" data-testid="spoken">
+        {progress.stop === null ? spoken(left) : ''}
+      </VisuallyHidden>
+      {told.text && (
+        <VisuallyHidden role="alert" data-testid="spoken-passed">
+          {told.text}
+        </VisuallyHidden>
       )}
       <Group gap="xs" className={classes.beat}>
         <Button
