@@ -30,6 +30,8 @@ final class Marks
     /** @var list<Length> the level as it was read last, with nothing wound since */
     public array $level = [];
 
+    /** The last mark that was read: what this state knows, whatever came meanwhile. */
+    public int $seen = 0;
     /** @var list<Input> what was measured of spool and reel, in order */
     public array $measured = [];
 
@@ -42,9 +44,10 @@ final class Marks
     {
         $marks = new self();
         if ($run->exists) {
-            foreach (Row::all(DB::table('run_marks')->where('run_id', $run->id)->orderBy('id'), ['kind', 'at', 'mark']) as $row) {
+            foreach (Row::all(DB::table('run_marks')->where('run_id', $run->id)->orderBy('id'), ['id', 'kind', 'at', 'mark']) as $row) {
                 $kind = MarkKind::from($row->text('kind'));
                 $marks->add($kind, Input::of(['kind' => $kind->value, 'at' => $row->text('at')] + $row->json('mark')));
+                $marks->seen = $row->int('id');
             }
         }
 

@@ -115,7 +115,7 @@ final readonly class RunLog
             }
         }
         $going->hear($kind, Input::of(['kind' => $kind->value, 'at' => $at] + $mark));
-        $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark]);
+        $going->marks->seen = $run->marks()->create(['uuid' => $uuid, 'kind' => $kind, 'at' => $at, 'mark' => $mark])->id;
         if ($kind === MarkKind::Pace && $heard->pace !== null) {
             Angler::query()->whereKey($run->angler_id)->update(['pace_turns_per_min' => $heard->pace]);
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Resources\RunResource;
+use App\Models\Run;
+use App\Runs\Going;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -527,6 +530,19 @@ final class RunTest extends TestCase
         self::assertSame($run['state'], $this->ask('GET', '/api/runs/{uuid}', [], $id)['state']);
         $told['marks'][0]['layer'] = 1;
         self::assertEqualsWithDelta(3.0, $this->ask('POST', '/api/runs/{uuid}/marks', $told, $id)['state']['progress']['turns'], 1e-9);
+    }
+
+    /** An answer says how many marks it knows, not how many there are by the time it is sent: else an old state would pass for a new one. */
+    public function testAnAnswerKnowsOnlyTheMarksItWasReadWith(): void
+    {
+        $id = $this->begin();
+        $run = Run::query()->where('uuid', $id)->firstOrFail();
+        $going = new Going($run);
+        $after = $this->mark($id, ['kind' => 'done', 'step' => 'check']);
+        $before = RunResource::whole($going);
+        self::assertSame('check', $before['state']['current']);
+        self::assertLessThan($after['seen'], $before['seen']);
+        self::assertSame($after['seen'], RunResource::whole(new Going($run))['seen']);
     }
 
     public function testARunSaysHowItGoesOnUntilItIsOver(): void

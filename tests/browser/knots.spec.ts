@@ -19,7 +19,7 @@ test('a film is scrubbed by its slider, played, stopped, and mirrored for the ot
   await expect.poll(async () => Number(await slider.inputValue())).toBeGreaterThan(before + 0.3);
   await page.getByRole('button', { name: 'Pause' }).click();
   await slider.press('End');
-  await expect(move).toContainText('Wet it');
+  await expect(move).toContainText('Trim both tags');
   await expect(page.getByRole('button', { name: 'Next →' })).toBeDisabled();
 
   const path = () => page.locator(`${drawn} .body`).first().getAttribute('d');

@@ -54,7 +54,7 @@ final class RunController
     {
         $going = new Going($run);
 
-        return new JsonResponse(['seen' => $run->seen()] + RunJson::ahead($run->ended_at === null ? $going->ahead() : []));
+        return new JsonResponse(['seen' => $going->marks->seen] + RunJson::ahead($run->ended_at === null ? $going->ahead() : []));
     }
 
     public function mark(ShapeRequest $request, RunLog $log, Run $run): JsonResponse

@@ -41,7 +41,7 @@ final class RunResource
         $seed = $run->seed();
 
         return self::about($run) + [
-            'seen' => $run->seen(),
+            'seen' => $going->marks->seen,
             'pace_turns_per_min' => $standing->pace() ?? $basis->pace(),
             'sources' => array_map(static fn(RunSource $source): array => $source->json(), $basis->sources()),
             'draft' => (object) $basis->draft(),
