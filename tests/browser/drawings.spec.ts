@@ -94,3 +94,37 @@ test('old line off another spool is taken as backing, and said where it is too s
   await page.reload();
   await expect(line(page, 'Backing').getByLabel('Size')).toHaveValue('0.30');
 });
+
+test('the bench day and the bench sheet print whole, and nothing that is only for the screen', async ({ page }) => {
+  await page.goto('/day?spools=1,3,4,5');
+  await expect(page.getByRole('heading', { name: 'Order of work' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  const pages = async () =>
+    (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1').match(/\/Type\s*\/Page[^s]/g)
+      ?.length;
+  expect(await pages()).toBeLessThanOrEqual(2);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByText('Spools and jobs')).toBeHidden();
+  await expect(page.getByRole('button')).toHaveCount(0);
+  await expect(page.getByText('List what the shop has')).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.goto('/sheet/1');
+  await expect(page.getByRole('article', { name: 'Bench sheet' })).toBeVisible();
+  expect(await pages()).toBe(1);
+  // what was drawn for the screen takes the paper's width at once: nobody draws it anew for the printer
+  const tape = page.locator('[data-drawing="tape"] svg');
+  await expect(tape).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  const width = await tape.evaluate((svg) => {
+    if (svg.parentElement) svg.parentElement.style.width = '300px';
+    return svg.getBoundingClientRect().width;
+  });
+  expect(width).toBeCloseTo(300, 0);
+});
+  await page.setViewportSize({ width: 640, height: 900 });
+  const [box, room] = [
+    await tape.boundingBox(),
+    await page.getByRole('article', { name: 'Bench sheet' }).boundingBox(),
+  ];
+  expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual((room?.x ?? 0) + (room?.width ?? 0) + 1);
+});

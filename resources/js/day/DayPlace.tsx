@@ -6,6 +6,7 @@ import { useReels } from '../api/records';
 import { useDay, useDayUsual } from '../api/stock';
 import type { DayWish } from '../api/types';
 import beside from '../parts/Beside.module.css';
+import { day as onDay } from '../parts/day';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
@@ -115,6 +116,11 @@ function OneDay() {
               Save this day
             </Button>
           )}
+          {day.data && jobs.length > 0 && (
+            <Button size="compact-sm" variant="default" onClick={() => window.print()}>
+              Print
+            </Button>
+          )}
         </div>
         <details className={classes.picking} open={!(kept && narrow)}>
           <summary>Spools and jobs</summary>
@@ -142,6 +148,9 @@ function OneDay() {
         className={`${beside.main} ${classes.main}`}
         data-first={(begun && day.data && jobs.length > 0) || undefined}
       >
+        <p className={classes.onPaper}>
+          {kept?.name ?? 'Bench day'}, {onDay(new Date().toISOString())}
+        </p>
         {gone && (
           <Empty title="This day is archived" order={2}>
             <p>You can start another one at any time: pick its spools.</p>

@@ -18,7 +18,7 @@ export function Packs({ units }: { units: Schemas['Units'] }) {
   const [open, setOpen] = useState(false);
   const name = (line: number) => lines.find((each) => each.id === line)?.name ?? '';
   return (
-    <section aria-label="Line to buy">
+    <section aria-label="Line to buy" className={classes.shop}>
       <h2>Line to buy</h2>
       <p className={page.facts}>
         List what the shop has and at what price. Line you bought before is listed at the price you paid.

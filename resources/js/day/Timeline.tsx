@@ -30,6 +30,7 @@ export function Timeline({ bars, minutes, name }: TimelineProps) {
           <svg
             width={width}
             height={high}
+            viewBox={`0 0 ${width} ${high}`}
             role="img"
             aria-label={`${jobs.length} spools in ${Math.round(minutes)} minutes`}
           >

@@ -77,7 +77,14 @@ export const Tape = memo(function Tape({
   return (
     <div ref={ref} className={shared.room}>
       {width > 0 && (
-        <svg width={width} height={height} className={classes.drawing} role="img" aria-label={label}>
+        <svg
+          width={width}
+          height={height}
+          viewBox={`0 0 ${width} ${height}`}
+          className={classes.drawing}
+          role="img"
+          aria-label={label}
+        >
           <rect x={x(0)} y={top} width={x(total) - x(0)} height={body} className={classes.gone} />
           {placed.map((segment, index) => (
             <g key={segment.id}>
