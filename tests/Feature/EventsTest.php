@@ -44,6 +44,17 @@ final class EventsTest extends TestCase
         self::assertSame(300.0, (float) $this->ask('GET', '/api/fillers/{id}', id: $filler)['left_m']);
     }
 
+    public function testWhatWasOnASpoolIsTakenWithItsUncertaintyAndItsAge(): void
+    {
+        [$line, , $spool] = $this->stock();
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'happened_at' => '2024-07-01', 'moves' => [
+            ['from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $spool], 'length_m' => '120 ± 20 m', 'line' => $line],
+        ]], status: 201);
+        $on = $this->ask('GET', '/api/spools/{id}', id: $spool)['contents'][0];
+        self::assertEqualsWithDelta([120, 20], [$on['length_m'], $on['half_m']], 1e-9);
+        self::assertStringStartsWith('2024-07-01', $on['since']);
+    }
+
     public function testWhatCannotHaveHappenedIsRefusedWhole(): void
     {
         [$line, $filler, $spool] = $this->stock();

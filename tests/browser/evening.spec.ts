@@ -261,4 +261,30 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.getByRole('button', { name: /^Redo: Wound/ }).click();
     await expect.poll(async () => (await contents(page)).length).toBe(1);
   });
+
+  test('what has long been on a reel is told in one go: backing and line, neither in the rack, and since when', async ({
+    page,
+  }) => {
+    await page.goto('/locker?add=reel');
+    await page.getByLabel('Name').first().fill('Old one');
+    await page.getByLabel('Capacity printed on the spool').fill('0.25/240');
+    await page.getByRole('button', { name: 'Add reel', exact: true }).click();
+    const entry = page.getByRole('region', { name: /^Old one/ });
+    await entry.getByRole('button', { name: 'Add the line on it' }).click();
+    await page.getByLabel('Line', { exact: true }).selectOption({ label: 'A line that is not in the rack' });
+    await page.getByLabel('Backing under it').selectOption({ label: 'A line that is not in the rack' });
+    await page.getByLabel('Kind of the line').selectOption({ label: 'braid' });
+    await page.getByLabel('Size of the line').fill('0.16');
+    await page.getByLabel('Length, roughly').fill('120 ± 20');
+    await page.getByLabel('Size of the backing').fill('0.30');
+    await page.getByLabel('Length of the backing').fill('60');
+    await page.getByLabel('On the spool since').fill('2024');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(entry).toContainText(/120 ± 20 m/);
+    await expect(entry).toContainText('60 m');
+    // its age follows from it
+    await page.goto('/log');
+    await page.getByRole('link', { name: /^Old one/ }).click();
+    await expect(page.getByText(/since 1 Jul 2024/).first()).toBeVisible();
+  });
 });

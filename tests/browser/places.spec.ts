@@ -31,6 +31,10 @@ test('a reel is added, changed, put away, and each step taken back', async ({ pa
   await entry.getByRole('button', { name: 'Add the line on it' }).click();
   await page.getByLabel('Length, roughly').fill('90');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
+  // what was bought long ago is not new today: it is asked
+  await expect(page.getByText('Type a year such as 2024')).toBeVisible();
+  await page.getByLabel('On the spool since').fill('2024-05');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(entry).toContainText('90 m');
   await undo(page, 'Saved.');
   await expect(entry).toContainText('No line on this spool yet.');

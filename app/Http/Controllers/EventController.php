@@ -69,11 +69,15 @@ final class EventController
 
     private function move(Input $in): Move
     {
+        [$length, $half] = $in->metresWithin('length_m', ...Bounds::LENGTH_M);
+        $length ??= throw BadInput::missing('length_m');
+
         return $in->make(fn(): Move => Move::of(
             $this->place($in->object('from')),
             $this->place($in->object('to')),
-            $in->metres('length_m', ...Bounds::LENGTH_M),
+            $length,
             (int) $in->number('line', 1, PHP_INT_MAX),
+            $half,
         ));
     }
 
