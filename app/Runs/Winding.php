@@ -42,10 +42,7 @@ final readonly class Winding
         if ($metres < self::NOTHING_M) {
             return ['written_m' => 0.0];
         }
-        $parked = $going->parkedLayer();
-        // line wound before the old line was off would lie over it in the log
-        $parked === null || $going->run->isPractice() || $going->run->spool_id === null || isset($going->marks->fillers[$parked])
-            || throw BadRun::notParked();
+        $this->liesOnNothingOld($going) || throw BadRun::notParked();
         $half = sqrt(max(0.0, $now->woundHalf[$layer]->inMetres() ** 2 - $going->marks->squaredHalfOf($layer)));
         if ($going->run->spool_id !== null && !$going->run->isPractice()) {
             $length = Length::metres($metres);
@@ -53,6 +50,16 @@ final readonly class Winding
         }
 
         return ['written_m' => $metres, 'half_m' => $half, 'known' => How::text($now->known[$layer])];
+    }
+
+    /** Whether a line that was to wait on a spare spool is off in the log too: what is wound now would lie over it. */
+    private function liesOnNothingOld(Going $going): bool
+    {
+        $parked = $going->parkedLayer();
+        [$run, $marks] = [$going->run, $going->marks];
+
+        return $parked === null || $run->isPractice() || $run->spool_id === null || isset($marks->fillers[$parked]) || $marks->written !== []
+            || $this->log->ledger()->at(Place::of(PlaceKind::Spool, $run->spool_id)) === [];
     }
 
     /** How full the finished spool came out, as it was read in the run: what plans learn from. */

@@ -7,8 +7,8 @@ namespace Undro\Plan;
 use Undro\Fill\Fill;
 use Undro\Fill\Role;
 use Undro\Spool\Source;
-use Undro\Units\About;
 use Undro\Units\Length;
+use Undro\Units\RoundedLength;
 use Undro\Units\Sentence;
 use Undro\Way\Ways;
 
@@ -44,15 +44,15 @@ final readonly class RuleOfThumb
             $backing => Sentence::of(
                 'The spool holds about {0} of this main line, and you want {1}. Put about {2} of the backing under it, then stop by eye at '
                     . 'the full level.',
-                About::length($most),
+                RoundedLength::of($most),
                 $mainLength,
-                About::length($middle),
+                RoundedLength::of($middle),
             ),
             count($fill->layers) > 1 => Sentence::of(
                 'Over this backing there is room for about {0} of main line. Stop by eye at the full level.',
-                About::length($middle),
+                RoundedLength::of($middle),
             ),
-            default => Sentence::of('The spool holds about {0} of this line. Stop by eye at the full level.', About::length($middle)),
+            default => Sentence::of('The spool holds about {0} of this line. Stop by eye at the full level.', RoundedLength::of($middle)),
         });
     }
 }

@@ -7,9 +7,9 @@ namespace Undro\Run;
 use Undro\Fill\Fill;
 use Undro\Fill\Layer;
 use Undro\Line\Line;
-use Undro\Spool\ByExperience;
 use Undro\Spool\Spool;
 use Undro\Spool\Tolerance;
+use Undro\Spool\TypicalReel;
 use Undro\Statistics\Gaussian;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
@@ -49,7 +49,7 @@ final readonly class Belief
         private Spool $spool,
         private array $layers,
         private ?float $gearRatio,
-        private ?ByExperience $usual,
+        private ?TypicalReel $usual,
     ) {}
 
     /**
@@ -57,9 +57,9 @@ final readonly class Belief
      *
      * @param list<Layer> $layers    as planned, from the arbor out
      * @param float|null  $gearRatio null: a turn tells a length by experience alone
-     * @param ByExperience|null $usual what a turn winds where shape or gear ratio are not known; null: then no turn tells a length
+     * @param TypicalReel|null $usual what a turn winds where shape or gear ratio are not known; null: then no turn tells a length
      */
-    public static function start(Spool $spool, array $layers, ?float $gearRatio, ?ByExperience $usual = null): self
+    public static function start(Spool $spool, array $layers, ?float $gearRatio, ?TypicalReel $usual = null): self
     {
         $none = array_fill(0, count($layers), 0.0);
 

@@ -9,8 +9,8 @@ use Undro\Fill\Layer;
 use Undro\Habit\Question;
 use Undro\Line\Material;
 use Undro\Plan\Plan;
-use Undro\Spool\ByExperience;
 use Undro\Spool\LipShape;
+use Undro\Spool\TypicalReel;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Way\Wanted;
@@ -70,9 +70,9 @@ final readonly class Course
     }
 
     /** What a handle turn winds where shape or gear ratio are not known; null: both are. */
-    public function byExperience(): ?ByExperience
+    public function byExperience(): ?TypicalReel
     {
-        return ByExperience::of($this->wanted->reel, $this->plan->fill->spool, $this->wanted->gearRatio);
+        return TypicalReel::of($this->wanted->reel, $this->plan->fill->spool, $this->wanted->gearRatio);
     }
 
     /** Nothing has happened yet. */

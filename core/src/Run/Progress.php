@@ -10,8 +10,8 @@ use Undro\Fill\FillCalculator;
 use Undro\Fill\Layer;
 use Undro\Ledger\How;
 use Undro\Spool\BadSpool;
-use Undro\Spool\ByExperience;
 use Undro\Spool\Spool;
+use Undro\Spool\TypicalReel;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 use Undro\Units\Volume;
@@ -114,7 +114,7 @@ final readonly class Progress
      * @param list<Layer>   $layers    as planned, from the arbor out; at most one open
      * @param int           $layer     the one being wound
      * @param list<Stretch> $stretches in the order they were wound
-     * @param ByExperience|null $usual what a turn winds where shape or gear ratio are not known
+     * @param TypicalReel|null $usual what a turn winds where shape or gear ratio are not known
      *
      * @throws BadRun|BadFill|BadSpool
      */
@@ -125,7 +125,7 @@ final readonly class Progress
         ?float $gearRatio,
         int $layer,
         array $stretches,
-        ?ByExperience $usual = null,
+        ?TypicalReel $usual = null,
     ): self {
         $fill = FillCalculator::solve($spool, $gap, $layers, $gearRatio);
         isset($layers[$layer]) || throw BadRun::noSuchLayer($layer, count($layers));
@@ -190,7 +190,7 @@ final readonly class Progress
         Fill $fill,
         array $layers,
         ?float $gearRatio,
-        ?ByExperience $usual,
+        ?TypicalReel $usual,
         int $layer,
         bool $replanned,
         ?float $doubt,

@@ -14,11 +14,11 @@ final readonly class Sentence
     /** Line shorter than this, a leader, is told to a tenth of a metre. */
     private const SHORT_UNDER_M = 8.0;
 
-    /** @param list<Length|Diameter|Force|Exact|About> $figures */
+    /** @param list<Length|Diameter|Force|Exact|RoundedLength> $figures */
     private function __construct(public string $words, public array $figures) {}
 
     /** Words with "{0}" where a figure goes, and the figures. */
-    public static function of(string $words, Length|Diameter|Force|Exact|About ...$figures): self
+    public static function of(string $words, Length|Diameter|Force|Exact|RoundedLength ...$figures): self
     {
         return new self($words, array_values($figures));
     }
@@ -47,7 +47,7 @@ final readonly class Sentence
         $shown = [];
         foreach ($this->figures as $index => $figure) {
             $shown["{{$index}}"] = match (true) {
-                $figure instanceof Exact, $figure instanceof About => $figure->text(),
+                $figure instanceof Exact, $figure instanceof RoundedLength => $figure->text(),
                 $figure instanceof Diameter => sprintf($figure->inMillimetres() < self::LINE_TO_MM ? '%.2F mm' : '%.1F mm', $figure->inMillimetres()),
                 $figure instanceof Force => sprintf('%.1F kg', $figure->in(ForceUnit::Kilogram)),
                 self::isDepth($figure) => sprintf('%.1F mm', $figure->inMillimetres()),
@@ -61,9 +61,9 @@ final readonly class Sentence
     /** @return list<array<string, float>> the figures by unit: diameter_mm, force_N, depth_mm, length_m, about_m, exact_mm, exact_m or exact_N */
     public function figures(): array
     {
-        return array_map(static fn(Length|Diameter|Force|Exact|About $figure): array => match (true) {
+        return array_map(static fn(Length|Diameter|Force|Exact|RoundedLength $figure): array => match (true) {
             $figure instanceof Exact => ["exact_$figure->unit" => $figure->value],
-            $figure instanceof About => ['about_m' => $figure->metres],
+            $figure instanceof RoundedLength => ['about_m' => $figure->metres],
             $figure instanceof Diameter => ['diameter_mm' => $figure->inMillimetres()],
             $figure instanceof Force => ['force_N' => $figure->inNewtons()],
             self::isDepth($figure) => ['depth_mm' => $figure->inMillimetres()],

@@ -11,7 +11,7 @@ use Undro\Units\Sentence;
  * What a handle turn winds where the spool's shape or the gear ratio is not known: from the volume that the printed capacity gives, and from what
  * reels of this kind usually are. Source: handbook, chapter 2, "A spool known by its stamp alone".
  */
-final readonly class ByExperience
+final readonly class TypicalReel
 {
     /** By kind of reel: volume over lip cubed, wraps over lip, sd of that, gear ratio, sd of that. */
     private const REELS = [

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Undro\Units;
 
 /** A length told in round numbers, since no more is known of it: to 10, and under 100 to 5, in the reader's own unit. */
-final readonly class About
+final readonly class RoundedLength
 {
     private const TENS_FROM = 100;
 
     private function __construct(public float $metres) {}
 
     /** From a length that is known roughly. */
-    public static function length(Length $length): self
+    public static function of(Length $length): self
     {
         return new self($length->inMetres());
     }

@@ -9,16 +9,16 @@ use PHPUnit\Framework\TestCase;
 use Undro\Contract\Compute;
 use Undro\Line\Lay;
 use Undro\Line\Material;
-use Undro\Spool\ByExperience;
 use Undro\Spool\Measures;
 use Undro\Spool\Rating;
 use Undro\Spool\ReelKind;
 use Undro\Spool\Spool;
+use Undro\Spool\TypicalReel;
 use Undro\Tests\Property;
 use Undro\Units\Diameter;
 use Undro\Units\Length;
 
-final class ByExperienceTest extends TestCase
+final class TypicalReelTest extends TestCase
 {
     use Property;
 
@@ -94,10 +94,10 @@ final class ByExperienceTest extends TestCase
         Compute::run('run', ['case' => $case, 'marks' => [$turns, $measured]]);
     }
 
-    private static function usual(ReelKind $reel, ?float $gearRatio, Measures $measures = new Measures()): ?ByExperience
+    private static function usual(ReelKind $reel, ?float $gearRatio, Measures $measures = new Measures()): ?TypicalReel
     {
         $rating = Rating::of(Length::metres(223), Diameter::millimetres(0.25), Material::Mono);
 
-        return ByExperience::of($reel, Spool::of($measures, [$rating], Lay::Normal, Length::millimetres(1.5)), $gearRatio);
+        return TypicalReel::of($reel, Spool::of($measures, [$rating], Lay::Normal, Length::millimetres(1.5)), $gearRatio);
     }
 }
