@@ -29,7 +29,7 @@ interface FoundOnSpoolProps {
 const OTHER = 'other';
 const NONE = '';
 
-/** Line that was on the spool before anybody kept a record: which, how long, since when, and what lies under it. */
+/** Line that was on the spool before anybody kept a record: which, how long, since when, and the backing under it. */
 export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
   const { data: lines } = useLines();
   const { units } = useBench();
