@@ -229,13 +229,12 @@ final readonly class BenchDay
     {
         $care = $this->upkeep->of($reel, $spool, $angler) ?? throw BadStrip::nothingThere();
         $option = $care->upkeep->option($remedy);
-        $under = OnSpool::of($this->states->lying($spool->id))->backingLine() ?? $care->backing;
 
         return Job::care(
             "spool:$spool->id",
             $option,
             $care->upkeep->minutes($option, $care->pace),
-            $under === null ? null : "line:$under",
+            $care->backing === null ? null : "line:$care->backing",
         );
     }
 

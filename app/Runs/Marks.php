@@ -30,7 +30,7 @@ final class Marks
     /** @var list<Length> the level as it was read last, with nothing wound since */
     public array $level = [];
 
-    /** The last mark that was read: what this state knows, whatever came meanwhile. */
+    /** The id of the last mark that was read. */
     public int $seen = 0;
     /** @var list<Input> what was measured of spool and reel, in order */
     public array $measured = [];

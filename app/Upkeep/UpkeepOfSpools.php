@@ -81,8 +81,9 @@ final readonly class UpkeepOfSpools
             return null;
         }
         $user = $reel->user($angler);
+        $backing = $on->backingLine() ?? $this->backing->under($line);
         try {
-            $upkeep = $this->upkeep($reel, $spool, $user, $pieces, $on, $line);
+            $upkeep = $this->upkeep($reel, $spool, $user, $pieces, $on, $line, $backing);
         } catch (DomainFault) {
             return null;
         }
@@ -95,24 +96,24 @@ final readonly class UpkeepOfSpools
             $on->since(),
             $upkeep,
             $user->pace_turns_per_min ?? Usual::PACE_TURNS_PER_MIN,
-            $on->backingLine() ?? $this->backing->under($line),
+            $backing,
         );
     }
 
     /**
      * @param list<Piece> $pieces from the arbor out
      * @param int         $line   which the main line is
+     * @param int|null    $under  which line lies under it, or would go under it
      *
      * @throws DomainFault
      */
-    private function upkeep(Reel $reel, Spool $spool, ?Angler $angler, array $pieces, OnSpool $on, int $line): Upkeep
+    private function upkeep(Reel $reel, Spool $spool, ?Angler $angler, array $pieces, OnSpool $on, int $line, ?int $under): Upkeep
     {
         $today = Clock::today();
         $states = $this->states->of($spool->id, $on->since() ?? '');
         $kinds = self::kinds($states);
         [$then, $turned] = self::sinceFilled($states, $kinds);
         $main = $this->lines->line($line);
-        $under = $on->backingLine() ?? $this->backing->under($line);
         $wear = Wear::of(
             $main->material,
             $angler?->limits($main->material) ?? Limits::usual($main->material),

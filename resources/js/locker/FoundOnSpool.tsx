@@ -54,8 +54,13 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
     if (id !== OTHER) return Number(id);
     const material = (values[`${of}_kind`] ?? 'mono') as Line['material'];
     const size = (values[`${of}_size`] ?? '').trim();
+    const word = MATERIAL_WORD[material];
+    const name = `${word.charAt(0).toUpperCase()}${word.slice(1)} ${size}`;
+    // it may be there since another figure was refused
+    const there = lines.find((each) => each.name === name && each.material === material);
+    if (there) return there.id;
     try {
-      const added = await addLine.mutateAsync({ name: `${MATERIAL_WORD[material]} ${size}`, material, size });
+      const added = await addLine.mutateAsync({ name, material, size });
       return added.id;
     } catch (error) {
       throw error instanceof Problem ? new Problem(error.status, `${of}_size`, error.message) : error;

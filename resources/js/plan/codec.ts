@@ -85,13 +85,11 @@ export const spoolCase = (draft: Draft, units: Units): PlanCase['spool'] => {
 export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock = NO_STOCK): PlanCase | null {
   if (!draft.mainSize.trim() || !(draft.stamp.trim() || draft.lipMm.trim())) return null;
   const figure = (key: DraftKey) => whole(draft, key, units) || null;
+  const onReel = mainOffReel(draft, stock.reels);
   const line = (role: LineRole) => {
     const keys = lineKeys(role);
     const filler = fillerOf(role, draft, stock.fillers);
-    const old =
-      role === 'backing'
-        ? oldLine(stock.reels).find((each) => each.id === draft.backingOff)
-        : mainOffReel(draft, stock.reels);
+    const old = role === 'backing' ? oldLine(stock.reels).find((each) => each.id === draft.backingOff) : onReel;
     return {
       material: draft[keys.material],
       size: draft[keys.size],
@@ -118,8 +116,8 @@ export function toCase(draft: Draft, units: Units, habits: Habits, stock: Stock 
     spool: spoolCase(draft, units),
     main: {
       ...line('main'),
-      off_reel: mainOffReel(draft, stock.reels)?.here === false,
-      parked: mainOffReel(draft, stock.reels)?.here === true,
+      off_reel: onReel?.here === false,
+      parked: onReel?.here === true,
       length_by: draft.mainBy,
       parts: /^\d+$/.test(draft.parts) ? Number(draft.parts) : null,
       cast_m: figure('cast'),
