@@ -25,7 +25,15 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--no-first-run'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-gpu-compositing',
+        '--in-process-gpu',
+        '--disable-background-networking',
+        '--disable-quic',
+        '--no-first-run',
+      ],
     },
   },
 });
