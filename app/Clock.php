@@ -51,4 +51,16 @@ final class Clock
 
         return $in->read($field, static fn(): Moment => Moment::read($typed, self::moment()));
     }
+
+    /**
+     * When something began that nobody wrote down then: a year or a month is enough.
+     *
+     * @throws \Undro\DomainFault naming the field, if it is none
+     */
+    public static function about(Input $in, string $field): Moment
+    {
+        $typed = $in->text($field, 60);
+
+        return $in->read($field, static fn(): Moment => Moment::about($typed, self::moment()));
+    }
 }

@@ -47,7 +47,7 @@ final class EventsTest extends TestCase
     public function testWhatWasOnASpoolIsTakenWithItsUncertaintyAndItsAge(): void
     {
         [$line, , $spool] = $this->stock();
-        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'happened_at' => '2024-07-01', 'moves' => [
+        $this->ask('POST', '/api/events', ['id' => (string) Str::uuid(), 'kind' => 'found_on_spool', 'happened_at' => '2024', 'moves' => [
             ['from' => ['kind' => 'unseen'], 'to' => ['kind' => 'spool', 'id' => $spool], 'length_m' => '120 ± 20 m', 'line' => $line],
         ]], status: 201);
         $on = $this->ask('GET', '/api/spools/{id}', id: $spool)['contents'][0];

@@ -278,6 +278,10 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.getByLabel('Length, roughly').fill('120 ± 20');
     await page.getByLabel('Size of the backing').fill('0.30');
     await page.getByLabel('Length of the backing').fill('60');
+    // a day that cannot be read is refused at its field, and the line just typed is not added twice
+    await page.getByLabel('On the spool since').fill('last year');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('"last year" is not a date.')).toBeVisible();
     await page.getByLabel('On the spool since').fill('2024');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(entry).toContainText(/120 ± 20 m/);
@@ -286,5 +290,7 @@ test.describe('an evening with a child’s spincast reel and a stamp alone', () 
     await page.goto('/log');
     await page.getByRole('link', { name: /^Old one/ }).click();
     await expect(page.getByText(/since 1 Jul 2024/).first()).toBeVisible();
+    const lines = (await (await page.request.get('/api/lines')).json()) as { name: string }[];
+    expect(lines.filter(({ name }) => ['Braid 0.16', 'Mono 0.30'].includes(name))).toHaveLength(2);
   });
 });

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Clock;
 use App\Models\Angler;
 use App\Models\LineProduct;
 use Illuminate\Validation\Rule;
+use Undro\Ledger\EventKind;
 
 final class EventRequest extends ShapeRequest
 {
@@ -18,5 +20,13 @@ final class EventRequest extends ShapeRequest
             'moves.*.line' => [Rule::exists(LineProduct::class, 'id')],
             'counts.*.line' => [Rule::exists(LineProduct::class, 'id')],
         ];
+    }
+
+    /** What has long been on a spool has been on it since a year or a month, as people know it. */
+    public function happenedAt(): ?string
+    {
+        return $this->filled('happened_at') && $this->input('kind') === EventKind::FoundOnSpool->value
+            ? Clock::about($this->figures(), 'happened_at')->iso()
+            : parent::happenedAt();
     }
 }

@@ -13,6 +13,8 @@ final readonly class Moment
     private const SHAPE = '/^(\d{4})-(\d{2})-(\d{2})(?:[T '
         . ']([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d)(?:\.\d{1,9})?)?(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
     private const EARLIEST = 1950;
+    /** A year, or a year and a month, either first. */
+    private const ABOUT = '~^(?:(?<year>\d{4})(?:-(?<month>\d{1,2}))?|(?<month2>\d{1,2})[./](?<year2>\d{4}))$~';
 
     private function __construct(private DateTimeImmutable $at) {}
 
@@ -35,6 +37,27 @@ final readonly class Moment
         $now === null || $moment->at <= $now->at->modify('+1 day') || throw BadQuantity::notYet($typed, $now->day());
 
         return $moment;
+    }
+
+    /**
+     * Reads when something began that nobody wrote down then: "2024", "2024-05", "5/2024", or any date. A year counts from its middle, 1 July, a
+     * month from its 15th, and both from now at the latest.
+     *
+     * @throws BadQuantity if it is no date, or still to come
+     */
+    public static function about(string $typed, self $now): self
+    {
+        if (preg_match(self::ABOUT, trim($typed), $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return self::read($typed, $now);
+        }
+        $year = (int) ($found['year'] ?? $found['year2'] ?? 0);
+        $month = $found['month'] ?? $found['month2'] ?? null;
+        $month === null || checkdate((int) $month, 1, $year) || throw BadQuantity::notADate($typed);
+        $begins = self::read(sprintf('%04d-%02d-01', $year, $month ?? 1));
+        $begins->at <= $now->at || throw BadQuantity::notYet($typed, $now->day());
+        $middle = self::read(sprintf('%04d-%02d-%02d', $year, $month ?? 7, $month === null ? 1 : 15));
+
+        return $middle->at > $now->at ? $now : $middle;
     }
 
     /**

@@ -63,4 +63,34 @@ final class MomentTest extends TestCase
         self::assertSame('2027-05-05T12:00:01.000Z', $early->after($late)->iso());
         self::assertGreaterThan($late->dated(), $late->after($late)->dated());
     }
+
+    #[TestWith(['2024', '2024-07-01'])]
+    #[TestWith([' 2024-03 ', '2024-03-15'])]
+    #[TestWith(['2024-3', '2024-03-15'])]
+    #[TestWith(['3/2024', '2024-03-15'])]
+    #[TestWith(['03.2024', '2024-03-15'])]
+    #[TestWith(['2024-03-31', '2024-03-31'])]
+    #[TestWith(['2026', '2026-05-10'])]
+    #[TestWith(['2026-05', '2026-05-10'])]
+    #[TestWith(['1950', '1950-07-01'])]
+    public function testAYearOrAMonthIsEnoughForWhatNobodyWroteDown(string $typed, string $day): void
+    {
+        self::assertSame($day, Moment::about($typed, Moment::read('2026-05-10T12:00:00Z'))->day());
+    }
+
+    #[TestWith([''])]
+    #[TestWith(['last year'])]
+    #[TestWith(['24'])]
+    #[TestWith(['2024-13'])]
+    #[TestWith(['2024-00'])]
+    #[TestWith(['2024-02-31'])]
+    #[TestWith(['13/2024'])]
+    #[TestWith(['1949'])]
+    #[TestWith(['2026-06'])]
+    #[TestWith(['2027'])]
+    public function testNoYearOrMonthThatIsNoneOrStillToCome(string $typed): void
+    {
+        $this->expectException(BadQuantity::class);
+        Moment::about($typed, Moment::read('2026-05-10T12:00:00Z'));
+    }
 }

@@ -17,7 +17,6 @@ import { done } from '../parts/undo';
 import { useTakeBack } from '../parts/useTakeBack';
 import { useBench } from '../shell/bench';
 import { aboutLine, aboutSpool } from './about';
-import { since } from './since';
 
 interface FoundOnSpoolProps {
   reel: Reel;
@@ -67,13 +66,8 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
     }
   };
   const note = async (values: Record<string, string>, how: string) => {
-    let at = '';
-    try {
-      at = since(on);
-      setWrong('');
-    } catch (error) {
-      return setWrong((error as Problem).message);
-    }
+    if (!on.trim()) return setWrong('Type a year such as 2024, a month such as 2024-05, or a day such as 2024-05-20.');
+    setWrong('');
     const onto = { from: { kind: 'unseen' as const }, to: { kind: 'spool' as const, id: spool.id } };
     const moves = [];
     if (under !== NONE) {
@@ -84,13 +78,14 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
       const event = await add.mutateAsync({
         id: newId(),
         kind: 'found_on_spool',
-        happened_at: at,
+        happened_at: on.trim(),
         note: how || null,
         moves,
       });
       done('Saved.', () => takeBack(event.id), true);
       onDone();
     } catch (error) {
+      if (error instanceof Problem && error.field === 'happened_at') return setWrong(error.message);
       // of backing and main line, whose length it is
       const first = error instanceof Problem && under !== NONE && /moves\.0/.test(error.field);
       throw first ? new Problem(error.status, 'under', error.message) : error;
