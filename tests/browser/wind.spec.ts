@@ -118,8 +118,16 @@ test('a whole spinning run by keyboard, with a correction on the way', async ({ 
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('Enter');
 
+  // ahead past the backing: asked first, and nothing is skipped by one press
+  await at(page, 'tie.0');
+  await page.getByRole('button', { name: /^Main line/ }).press('Enter');
+  await expect(page.getByTestId('nothing-under')).toContainText('The backing is not wound yet.');
+  await page.getByRole('button', { name: 'Wind the backing first' }).press('Enter');
+  await expect(page.getByTestId('nothing-under')).toHaveCount(0);
+
   // the knot, move by move with the arrow keys
   await at(page, 'tie.0');
+  await page.getByRole('heading', { level: 1 }).click();
   await expect(page.getByTestId('move')).toContainText('1');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('move')).toContainText('2');

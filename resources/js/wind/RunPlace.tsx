@@ -10,6 +10,7 @@ import { useBench } from '../shell/bench';
 import { Link, useParams } from '../shell/route';
 import { useArriveAt } from '../shell/useArrival';
 import { Cord } from './Cord';
+import { emptyUnder, isPast, NothingUnder } from './NothingUnder';
 import { OutOfReach } from './OutOfReach';
 import { RunSection, RunTape } from './RunDrawing';
 import { RunOver } from './RunOver';
@@ -47,13 +48,17 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const tall = useTall();
   const [steps, setSteps] = useState(false);
+  const noted = useSaidOnce('undro-screen-note', state.current);
   const step = state.steps.find((each) => each.id === state.current);
   const [waiting, setWaiting] = useState<Told[] | null>(null);
+  const [asked, setAsked] = useState<{ to: RunStep; layer: number } | null>(null);
   const go = (to: RunStep) => {
     setSteps(false);
     if (to.id === state.current) return;
-    const past = to.layer === null ? state.steps.indexOf(to) > lastWind(state.steps) : to.layer > state.layer;
-    if (past && state.progress.stop === null && standing(run, ahead).unwritten_m > 0) {
+    const empty = emptyUnder(run, ahead, to);
+    setAsked(empty === null ? null : { to, layer: empty });
+    if (empty !== null) return;
+    if (isPast(state, to) && state.progress.stop === null && standing(run, ahead).unwritten_m > 0) {
       setWaiting([{ kind: 'back', step: to.id }]);
     } else tell({ kind: 'back', step: to.id });
   };
@@ -73,6 +78,24 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
       <section className={classes.main} aria-label="Step">
         <OutOfReach run={run} silence={silence} waits={waits} lateDepth={lateDepth} />
         {state.over === null && <Soaks run={run} tell={tell} />}
+        {asked && state.over === null && (
+          <NothingUnder
+            run={run}
+            layer={asked.layer}
+            onWind={() => {
+              setAsked(null);
+              // the step in hand leads there; who is past it goes back
+              const wind = state.steps.findIndex((each) => each.kind === 'wind' && each.layer === asked.layer);
+              const to = state.steps[wind];
+              if (to && wind < state.steps.findIndex((each) => each.id === state.current))
+                tell({ kind: 'back', step: to.id });
+            }}
+            onSkip={() => {
+              setAsked(null);
+              tell({ kind: 'back', step: asked.to.id });
+            }}
+          />
+        )}
         {waiting && state.over === null && (
           <Unwritten run={run} say={say} ahead={ahead} waits={waits} then={waiting} onDone={() => setWaiting(null)} />
         )}
@@ -81,7 +104,7 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
         ) : (
           <RunOver run={run} tell={tell} untold={untold} waits={waits} />
         )}
-        {!awake && state.over === null && (
+        {!awake && state.current === noted && (
           <p className={classes.fine}>
             This browser can’t keep the screen on{window.isSecureContext ? '' : ' without https'}. Turn off sleep on
             your device.
@@ -100,6 +123,18 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
       </aside>
     </div>
   );
+}
+
+/** The step at which something is said that this browser has not said before; null: it has. */
+function useSaidOnce(key: string, step: string | null): string | null {
+  const [at] = useState(() => (window.localStorage.getItem(key) === null ? step : null));
+  useEffect(() => {
+    // a full or forbidden storage only says it again
+    try {
+      window.localStorage.setItem(key, 'said');
+    } catch {}
+  }, [key]);
+  return at;
 }
 
 function Leave({ tell, run, ahead }: Pick<Running, 'tell' | 'run' | 'ahead'>) {
@@ -169,9 +204,6 @@ function WrittenSoFar({ run, untold }: { run: Run; untold: boolean }) {
     </div>
   );
 }
-
-/** The last step that winds. */
-const lastWind = (steps: RunStep[]) => steps.reduce((last, step, index) => (step.kind === 'wind' ? index : last), -1);
 
 const place = (run: Run, step: RunStep | undefined) =>
   step
