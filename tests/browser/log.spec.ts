@@ -325,12 +325,23 @@ test('a document with a damaged history is refused entry by entry, and nothing o
   await expect(page.getByRole('alert')).toContainText('garbled');
 });
 
-test('the bench opens on what is due and on the run left open; without history on the plan', async ({ page }) => {
+test('the bench opens on what is due and on the run left open; without history on three ways to start', async ({
+  page,
+}) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/spools? needs? attention/);
   await expect(page.getByRole('link', { name: /Longshore 80/ }).first()).toContainText('due');
   await page.getByRole('link', { name: 'Continue winding' }).first().click();
   await page.waitForURL(/\/wind\//);
   await page.goto(`${EMPTY_URL}/`);
-  await page.waitForURL(/\/plan/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do you want to start?');
+  for (const [way, opens] of [
+    ['A reel in my hand', 'How much backing?'],
+    ['What’s on my reels', 'Locker'],
+    ['Something is wrong', 'Troubleshooting'],
+  ] as const) {
+    await page.getByRole('link', { name: way }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(opens);
+    await page.goBack();
+  }
 });

@@ -4,6 +4,7 @@ test.use({ baseURL: EMPTY_URL });
 
 test('from an empty start to a saved plan, with the mouse', async ({ page }) => {
   await page.goto('/');
+  await page.getByRole('link', { name: 'A reel in my hand' }).click();
   await expect(page.getByRole('heading', { name: 'How much backing?' })).toBeVisible();
 
   await stamp(page).fill('0.25/200');
@@ -55,7 +56,8 @@ test('a newcomer reaches a figure within a minute and 12 interactions', async ({
     await doing;
   };
   await page.goto('/');
-  // what somebody does who knows nothing of Undro: the first field, then what the page asks for next
+  // what somebody does who knows nothing of Undro: what stands first, the first field, then what the page asks for next
+  await counted(page.getByRole('link', { name: 'A reel in my hand' }).click());
   await counted(stamp(page).fill('8/140 10/120'));
   await expect(page.getByText(/Now choose the main line/)).toBeVisible();
   await counted(line(page, 'Main line').getByLabel('Size').fill('20 lb'));

@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { lazy, Suspense } from 'react';
 import { useRuns } from '../api/runs';
 import { useDays } from '../api/stock';
 import { useUpkeep } from '../api/upkeep';
@@ -9,11 +10,13 @@ import { mainOf } from '../parts/onSpool';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useBench } from '../shell/bench';
-import { Link, Navigate } from '../shell/route';
+import { Link } from '../shell/route';
 import { within } from '../units/units';
 import classes from './Start.module.css';
 
-/** Where the bench opens once there is history: the run left open, the reel last on it, what is due. Without any, at Plan. */
+const FirstScreen = lazy(() => import('./FirstScreen').then(({ FirstScreen }) => ({ default: FirstScreen })));
+
+/** Where the bench opens once there is history: the run left open, the reel last on it, what is due. Without any, three ways to start. */
 export function StartPlace() {
   const { angler, reel, spool, units } = useBench();
   const { data: days = [] } = useDays();
@@ -21,7 +24,12 @@ export function StartPlace() {
   const upkeep = useUpkeep(angler?.id);
   if (!runs.data || !upkeep.data) return <Waiting query={runs.data ? upkeep : runs} what="what is due" />;
   const open = runs.data.filter((run) => run.ended_at === null);
-  if (open.length === 0 && upkeep.data.length === 0) return <Navigate to="/plan" replace />;
+  if (open.length === 0 && upkeep.data.length === 0)
+    return (
+      <Suspense fallback={<Waiting query={runs} what="the first screen" />}>
+        <FirstScreen />
+      </Suspense>
+    );
   const calls = upkeep.data.filter((care) => care.calls);
   const next = upkeep.data.filter((care) => !care.calls).slice(0, 3);
   const top = mainOf(spool);

@@ -6,6 +6,8 @@ interface TwistedProps {
   turns: number;
   /** loops that spring up in a metre of slack */
   loops: number;
+  /** with an arrow that says which way it is twisted */
+  sense?: boolean;
   label: string;
 }
 
@@ -15,7 +17,7 @@ const HEIGHT = 120;
 const MOST_STRIPES = 60;
 
 /** A metre of slack line with the twist in it: a stripe once round for each turn, and the loops it springs into. */
-export const Twisted = memo(function Twisted({ turns, loops, label }: TwistedProps) {
+export const Twisted = memo(function Twisted({ turns, loops, sense = true, label }: TwistedProps) {
   const shown = Math.min(MOST_STRIPES, Math.abs(turns) * 3);
   const springs = Math.min(8, Math.round(loops));
   const course = bow(springs);
@@ -29,7 +31,7 @@ export const Twisted = memo(function Twisted({ turns, loops, label }: TwistedPro
         pathLength={Math.max(1, shown)}
         strokeDasharray={shown < 0.5 ? '0 1' : '0.28 0.72'}
       />
-      <path d={lean(turns)} className={classes.sense} />
+      {sense && <path d={lean(turns)} className={classes.sense} />}
     </svg>
   );
 });
