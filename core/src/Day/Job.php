@@ -97,6 +97,7 @@ final readonly class Job
         ));
         $note = self::ends($asked, $plan);
         $most = $plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres());
+        $wished = $asked->mainLength ?? Length::metres(0);
         if (self::tooMuch($asked, $plan)) {
             // as much of the main line as there is room for, and nothing under it
             $main = $plan->mainMost->inMetres();
@@ -105,9 +106,14 @@ final readonly class Job
                 $asked->way === WayId::Kept
                     ? '{0} of main line doesn’t fit over the retained backing. There is room for {1}.'
                     : '{0} of main line doesn’t fit. Even without backing there is room for {1}.',
-                $asked->mainLength ?? Length::metres(0),
+                $wished,
                 Length::metres($main),
             );
+        } elseif (!$plan->fill->fits() && $asked->way !== WayId::Kept) {
+            // it fills the spool as far as anybody can tell
+            $main = $most = $wished->inMetres();
+            [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
+            $note = Sentence::of('{0} of main line fills the spool without backing. Stop winding at the full level.', $wished);
         }
         $under = $backing > 0 && $backingLines !== [];
 
@@ -165,11 +171,18 @@ final readonly class Job
         )]);
     }
 
-    /** Whether its main line is more than goes on; over backing that stays a little over full is none. */
+    /** Whether its main line is more than goes on; over backing that stays a little over full is none, nor is what the spool may well take. */
     private static function tooMuch(Wanted $wanted, Plan $plan): bool
     {
-        return !$plan->fill->fits()
-            && ($wanted->way !== WayId::Kept || $plan->level === null || Level::tooFull($plan->level->depth, $wanted->gap));
+        if ($plan->fill->fits()) {
+            return false;
+        }
+        if ($wanted->way === WayId::Kept) {
+            return $plan->level === null || Level::tooFull($plan->level->depth, $wanted->gap);
+        }
+        $over = ($wanted->mainLength?->inMetres() ?? INF) - $plan->mainMost->inMetres();
+
+        return $over > max(self::GOES_M, $plan->mainMostHalf->inMetres());
     }
 
     /** Where a main line over backing that stays ends, if that is not where it should. */

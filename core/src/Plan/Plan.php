@@ -37,6 +37,7 @@ final readonly class Plan
      * @param Fill            $drawn      as it would lie: the same, or without the open layer where nothing fits
      * @param Build|null      $build      what was built onto the arbor
      * @param Length          $mainMost   the main line that fills the spool by itself
+     * @param Length          $mainMostHalf half the 90 % band of that
      * @param Price|null      $cost       of the line
      * @param list<Narrowing> $narrowings
      * @param list<Note>      $notes
@@ -48,6 +49,7 @@ final readonly class Plan
         public Fill $drawn,
         public ?Build $build,
         public Length $mainMost,
+        public Length $mainMostHalf,
         public ?Price $cost,
         public ?Level $level,
         public ?DepthMark $oneReading,
@@ -86,21 +88,22 @@ final readonly class Plan
             $known = array_values(array_filter($layers, static fn(Layer $layer): bool => $layer->length !== null));
             $drawn = FillCalculator::solve($spool, $wanted->gap, $known, $wanted->gearRatio);
         }
-        $most = FillCalculator::solve($spool, $wanted->gap, [Layer::open(Role::Main, $wanted->main)])->solved?->band->middle;
+        $most = FillCalculator::solve($spool, $wanted->gap, [Layer::open(Role::Main, $wanted->main)])->solved?->band;
 
         return new self(
             $open,
             $fill,
             $drawn,
             $build,
-            $most ?? Length::metres(0),
+            $most->middle ?? Length::metres(0),
+            $most?->half() ?? Length::metres(0),
             $wanted->cost->of(array_map(static fn(FilledLayer $layer): array => [$layer->layer->role, $layer->length], $fill->layers)),
             Level::of($drawn),
             DepthMark::of($fill, 1),
             DepthMark::of($fill, 3),
             self::narrowings($wanted, $fill, $layers),
             Notes::on($wanted, $fill, $drawn, $layers),
-            RuleOfThumb::of($fill, $mainLength, $most),
+            RuleOfThumb::of($fill, $mainLength, $most?->middle),
         );
     }
 

@@ -87,6 +87,23 @@ final class DayCaseTest extends TestCase
         self::assertNull($job['backing_m']);
     }
 
+    public function testALengthThatAgreesWithTheRoomWithinItsUncertaintyFits(): void
+    {
+        $plan = self::job('one')['plan'];
+        $most = Compute::run('plan', $plan)['main_most_m'];
+        $open = Compute::run('plan', ['open' => 'main', 'main' => ['length_m' => null] + $plan['main'], 'way' => 'main_only'] + $plan)['solved'];
+        $half = ($open['high_m'] - $open['low_m']) / 2;
+        self::assertGreaterThan(1.0, $half);
+        foreach ([[0.9 * $half, true], [1.1 * $half, false]] as [$over, $fits]) {
+            $case = self::day([self::job('one', $most + $over)]);
+            $case['fillers'][0]['length_m'] = 2000;
+            [$job] = Compute::run('day', $case)['jobs'];
+            self::assertStringContainsString($fits ? 'fills the spool without backing' : 'doesn’t fit', $job['note']['text']);
+            self::assertEqualsWithDelta($fits ? $most + $over : $most, $job['main_m'], 1e-6);
+            self::assertNull($job['backing_m']);
+        }
+    }
+
     public function testOneJobThatCannotBePlannedDoesNotSpoilTheOthers(): void
     {
         $broken = self::job('broken');
