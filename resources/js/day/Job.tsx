@@ -57,11 +57,7 @@ export function Job({ day, wish, pin, forbid, onPin, onForbid, onAllow, onDone, 
     <li>
       <div className={classes.job}>
         <strong>{name}</strong>
-        {job?.problem && (
-          <span role="status" className={classes.problem}>
-            {sentence(job.problem, units)}
-          </span>
-        )}
+        {job?.problem && <span className={classes.problem}>{sentence(job.problem, units)}</span>}
         {job?.note && <span>{sentence(job.note, units)}</span>}
         {job && job.problem === null && (
           <span className={page.facts}>

@@ -2,6 +2,7 @@ import type { DayResult, DayWish } from '../api/types';
 import { LargeFigure } from '../parts/LargeFigure';
 import page from '../parts/parts.module.css';
 import { useBench } from '../shell/bench';
+import { sentence } from '../units/sentence';
 import { length, price, words } from '../units/units';
 import { Bought } from './Bought';
 import { Cuts } from './Cuts';
@@ -36,6 +37,18 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
   const bad = day.jobs.filter((job) => job.problem !== null);
   return (
     <>
+      {bad.length > 0 && (
+        <section role="status" className={classes.problem} data-testid="cannot">
+          <h2>{bad.length === 1 ? 'One spool can’t be done' : `${bad.length} spools can’t be done`}</h2>
+          <ul>
+            {bad.map((job) => (
+              <li key={job.id}>
+                <strong>{name.job(job.id)}:</strong> {job.problem && sentence(job.problem, units)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <div className={classes.head}>
         <LargeFigure
           lead="Time needed"
@@ -55,7 +68,7 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
                 To buy: <strong>{price({ amount: day.cost, money })}</strong>
               </>
             ) : (
-              'Nothing to buy.'
+              `Nothing to buy${bad.length > 0 ? ' for the rest' : ''}.`
             )}
           </p>
           <p className={page.facts}>
@@ -64,7 +77,9 @@ export function Proposal({ day, jobs, stale, pin, forbid, ...on }: ProposalProps
               : 'No leftover is too short to use. '}
             {day.sources === 1 ? 'You open one filler spool.' : `You open ${day.sources} filler spools.`}{' '}
             {day.optimal
-              ? 'This is the best solution.'
+              ? bad.length > 0
+                ? 'This is the best solution for the rest.'
+                : 'This is the best solution.'
               : `You can’t spend less than ${price({ amount: day.cost_bound, money })}. A little less waste may be possible.`}
           </p>
           {day.buy.length > 0 && (
