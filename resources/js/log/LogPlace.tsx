@@ -1,6 +1,7 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useReels } from '../api/records';
 import { useUpkeep } from '../api/upkeep';
+import { BenchTools } from '../parts/BenchTools';
 import beside from '../parts/Beside.module.css';
 import { Empty } from '../parts/Empty';
 import { withoutMain } from '../parts/onSpool';
@@ -68,6 +69,7 @@ export function LogPlace() {
             ))}
           </ul>
         )}
+        <BenchTools />
       </aside>
       <div className={spool || at.all !== 'find' ? `${beside.main} ${classes.first}` : beside.main}>
         {reel && spool ? (

@@ -1,6 +1,7 @@
 import { Anchor, Button, Title } from '@mantine/core';
 import type { Schemas } from '../api/client';
 import { useRuns } from '../api/runs';
+import { BenchTools } from '../parts/BenchTools';
 import { moment } from '../parts/day';
 import { Empty } from '../parts/Empty';
 import page from '../parts/parts.module.css';
@@ -25,18 +26,7 @@ export function WindPlace() {
         <Title order={1}>Wind</Title>
         <p className={page.soft}>One step at a time, from the old line to a finished reel.</p>
         <span className={page.grow} />
-        <Anchor component={Link} to="/knots">
-          Knots
-        </Anchor>
-        <Anchor component={Link} to="/twist">
-          Twist lab
-        </Anchor>
-        <Anchor component={Link} to="/practice">
-          Practice
-        </Anchor>
-        <Anchor component={Link} to="/labels">
-          Labels
-        </Anchor>
+        <BenchTools />
       </div>
       {runs.data.length === 0 && (
         <Empty title="No reel is being wound">
