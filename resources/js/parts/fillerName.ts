@@ -18,4 +18,10 @@ export function fillerName(filler: Filler, all: Filler[]): string {
     : filler.line.name;
 }
 
+/** Less than this is nothing, m; the log's own rule. */
+const NOTHING_M = 0.05;
+
+/** Whether there is line on it. */
+export const holds = (filler: Filler): boolean => filler.left_m >= NOTHING_M;
+
 const ORDINAL = ['1st', '2nd', '3rd', '4th', '5th'];

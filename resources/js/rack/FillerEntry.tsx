@@ -10,7 +10,7 @@ import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped, howMeasured, lengthTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
-import { fillerName } from '../parts/fillerName';
+import { fillerName, holds } from '../parts/fillerName';
 import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
@@ -118,17 +118,25 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           </p>
         </div>
         <p className={classes.left}>
-          {left} <span className={page.facts}>{of}</span>
+          {holds(filler) ? (
+            <>
+              {left} <span className={page.facts}>{of}</span>
+            </>
+          ) : (
+            'empty'
+          )}
         </p>
-        <Tape
-          size="thumb"
-          ends="filler"
-          whole={full ?? filler.left_m + (filler.half_m ?? 0)}
-          {...(filler.half_m && { band: { at: filler.left_m, half: filler.half_m } })}
-          segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
-          scaleUnit={{ m: metresPer(units), name: units.length }}
-          label={`${left} ${of}`}
-        />
+        {holds(filler) && (
+          <Tape
+            size="thumb"
+            ends="filler"
+            whole={full ?? filler.left_m + (filler.half_m ?? 0)}
+            {...(filler.half_m && { band: { at: filler.left_m, half: filler.half_m } })}
+            segments={[{ id: 'left', material: line.material, length: filler.left_m, word: '' }]}
+            scaleUnit={{ m: metresPer(units), name: units.length }}
+            label={`${left} ${of}`}
+          />
+        )}
         <div className={page.actions}>
           <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>
             Update length

@@ -3,9 +3,10 @@ import { useState } from 'react';
 import { useFillers } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
+import { holds } from '../parts/fillerName';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
-import { useSearchParams } from '../shell/route';
+import { useLocation, useSearchParams } from '../shell/route';
 import { AddFiller } from './AddFiller';
 import { FillerEntry } from './FillerEntry';
 import { Stock } from './Stock';
@@ -18,8 +19,10 @@ export function RackPlace() {
   const adding = params.get('add') === 'filler';
   const which = params.get('which') !== null;
   const add = (on: boolean) => setParams(on ? { add: 'filler' } : {}, { replace: true });
+  const { hash } = useLocation();
   const [find, setFind] = useState('');
   const shown = (fillers.data ?? []).filter((filler) => matches(find, filler.line.name, filler.name));
+  const empty = shown.filter((filler) => !holds(filler));
   return (
     <div className={page.page}>
       <title>Rack · Undro</title>
@@ -50,11 +53,21 @@ export function RackPlace() {
       {fillers.data && fillers.data.length > 0 && <Stock />}
       <Finder value={find} onChange={setFind} of={fillers.data?.length ?? 0} word="line" />
       {fillers.data && fillers.data.length > 0 && (
-        <ul className={page.entries} aria-label="Fillers">
-          {shown.map((filler) => (
+        <ul className={page.entries} aria-label="Filler spools">
+          {shown.filter(holds).map((filler) => (
             <FillerEntry key={filler.id} filler={filler} />
           ))}
         </ul>
+      )}
+      {empty.length > 0 && (
+        <details open={find !== '' || empty.some((filler) => hash === `#filler-${filler.id}`)}>
+          <summary>{empty.length === 1 ? '1 empty filler spool' : `${empty.length} empty filler spools`}</summary>
+          <ul className={page.entries} aria-label="Empty filler spools">
+            {empty.map((filler) => (
+              <FillerEntry key={filler.id} filler={filler} />
+            ))}
+          </ul>
+        </details>
       )}
     </div>
   );
