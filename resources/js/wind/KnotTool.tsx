@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Chooser, LineChoice } from '../knots/Chooser';
 import { LeaderSeat } from '../knots/LeaderSeat';
+import { NAMES } from '../knots/names';
 import { Tying } from '../knots/Tying';
 import { useKnotChoice } from '../knots/useKnotChoice';
 import { mainOf } from '../parts/onSpool';
@@ -18,11 +19,19 @@ export function KnotTool({ run, step }: Running) {
   const choice = useKnotChoice(joined);
   return (
     <div className={classes.knots} data-holds={choice.problem === null || undefined}>
-      {choice.knot && <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />}
-      <Chooser choice={choice} picked={choice.knot} onPick={choice.pick}>
-        {step.kind === 'leader' && <LineChoice label="Leader" value={leader} onChange={setLeader} />}
-        {step.kind === 'hook_knot' && <LineChoice label="Line at the hook" value={hooked} onChange={setHooked} />}
-      </Chooser>
+      {step.kind === 'leader' && <LineChoice label="Leader" value={leader} onChange={setLeader} />}
+      {step.kind === 'hook_knot' && <LineChoice label="Line at the hook" value={hooked} onChange={setHooked} />}
+      {choice.knot && (
+        <>
+          <h2 className={classes.knotName}>{NAMES[choice.knot]}</h2>
+          <Tying key={choice.knot} knot={choice.knot} {...choice.shown} />
+        </>
+      )}
+      {/* the drawing has the width: what else could be tied is folded away, unless a figure for it is wrong */}
+      <details open={choice.problem !== null}>
+        <summary>Choose another knot</summary>
+        <Chooser choice={choice} picked={choice.knot} onPick={choice.pick} />
+      </details>
       {step.kind === 'leader' && (
         <LeaderSeat
           key={run.spool}
