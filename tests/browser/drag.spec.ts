@@ -80,6 +80,7 @@ test('a whole setting by keyboard with the stand-in, kept, seen again, and taken
   expect(Math.abs(median / target - 1)).toBeLessThan(0.06);
   await page.keyboard.press('Enter');
   await expect(page.getByText('Setting saved.')).toBeVisible();
+  await expect(page.getByTestId('live')).toContainText(/[1-9].* saved on/);
   await expect(next(page)).toHaveText('Pull once');
   await page.getByText('Saved settings', { exact: true }).click();
   const kept = page.getByRole('listitem').filter({ hasText: 'from fully loose' }).first();

@@ -110,7 +110,9 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
       : [],
   );
   const pulling = here && scale.pulling === true;
-  const shown = pulling ? (scale.force_N ?? 0) : (next?.median_N ?? 0);
+  // with nothing pulled the drag still has what was saved last
+  const saved = !next && kept?.measured ? (kept.median_N ?? kept.running_N) : null;
+  const shown = pulling ? (scale.force_N ?? 0) : (next?.median_N ?? saved ?? 0);
   return (
     <div className={classes.set}>
       <div className={classes.work}>
@@ -131,7 +133,7 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
               Pull once
             </p>
             {kept && !kept.measured && (
-              <p className={classes.because}>Set by hand on {day(kept.happened_at)}and not measured yet.</p>
+              <p className={classes.because}>Set by hand on {day(kept.happened_at)} and not measured yet.</p>
             )}
             <p className={classes.because} data-testid="begin">
               {again
@@ -168,7 +170,15 @@ export function SetIt({ draft, drag, target, steps, stepsFresh, setting, again, 
         />
         <p className={classes.live} data-testid="live">
           {words(force(shown, units))}
-          <small>{pulling ? ' now' : next ? ' median here' : ' nothing pulled yet'}</small>
+          <small>
+            {pulling
+              ? ' now'
+              : next
+                ? ' median here'
+                : kept && saved !== null
+                  ? ` saved on ${day(kept.happened_at)}`
+                  : ' nothing pulled yet'}
+          </small>
         </p>
         <details className={classes.how} open={held.pulls.length === 0}>
           <summary>How to set a {steps.word}</summary>
