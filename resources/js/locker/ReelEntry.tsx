@@ -13,6 +13,9 @@ import { reelFields, reelValues } from './fields';
 import classes from './Locker.module.css';
 import { SpoolEntry } from './SpoolEntry';
 
+/** A gear ratio, typed as 6.3 or as 6.3:1: "6.3 : 1". */
+const ratio = (typed: string) => `${typed.replace(/\s*:\s*1$/, '')} : 1`;
+
 /** One reel with its spools; edited where it stands. */
 export function ReelEntry({ reel }: { reel: Reel }) {
   const { units, put, reel: onBench } = useBench();
@@ -47,7 +50,7 @@ export function ReelEntry({ reel }: { reel: Reel }) {
           <p className={page.facts}>
             {[
               reel.kind,
-              reel.gear_ratio && `${reel.gear_ratio} : 1`,
+              reel.gear_ratio && ratio(reel.gear_ratio),
               reel.max_drag_N === null ? '' : `max drag ${words(rated(reel.max_drag_N, units))}`,
               reel.angler,
             ]

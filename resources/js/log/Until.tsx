@@ -15,13 +15,15 @@ const outings = (care: Care) => care.counted_outings.toFixed(care.hard_outings %
 export function Until({ care }: { care: Care | null }) {
   const { units } = useBench();
   if (!care) return <h1 className={classes.soft}>There is no main line on this spool.</h1>;
+  // a loss that rounds to nothing is none
+  const lost = Math.round((care.level?.drop ?? 0) * 100);
   if (care.state === 'low' && care.level) {
     return (
       <>
         <LargeFigure
           lead="The line is"
           {...small(care.level.depth_mm, units)}
-          trail={`below the lip; full is ${words(small(care.level.wanted_mm, units))}${care.level.drop === null ? '' : `. You get ${Math.round(care.level.drop * 100)} % less line per turn than when it was filled`}`}
+          trail={`below the lip; full is ${words(small(care.level.wanted_mm, units))}${lost > 0 ? `. You get ${lost} % less line per turn than when it was filled` : ''}`}
           stale={false}
         />
         <Worn care={care} />
@@ -53,10 +55,7 @@ export function Until({ care }: { care: Care | null }) {
         <p className={classes.soft}>
           By now it should be {words(small(care.level.depth_mm, units))} below the lip
           {care.level.retrieve_m !== null && `, ${words(retrieve(care.level.retrieve_m, units))} per turn`}
-          {care.level.drop !== null &&
-            care.level.drop > 0.005 &&
-            `, ${Math.round(care.level.drop * 100)} % less than when filled`}
-          ; full is {words(small(care.level.wanted_mm, units))}.
+          {lost > 0 && `, ${lost} % less than when filled`}; full is {words(small(care.level.wanted_mm, units))}.
         </p>
       )}
     </>
