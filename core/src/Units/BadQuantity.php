@@ -61,6 +61,12 @@ final class BadQuantity extends DomainFault
     }
 
     /** Names no field. */
+    public static function notSince(string $typed): self
+    {
+        return new self('', sprintf('"%s" is not a date. Type a year such as 2024, a month such as 2024-05, or a day such as 2024-05-20.', self::shorten($typed)));
+    }
+
+    /** Names no field. */
     public static function tooLongAgo(string $typed, int $earliest): self
     {
         return new self('', sprintf('"%s" is too long ago. Dates start in %d.', self::shorten($typed), $earliest));

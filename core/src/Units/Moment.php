@@ -47,12 +47,13 @@ final readonly class Moment
      */
     public static function about(string $typed, self $now): self
     {
-        if (preg_match(self::ABOUT, trim($typed), $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (preg_match(self::SHAPE, trim($typed)) === 1) {
             return self::read($typed, $now);
         }
+        preg_match(self::ABOUT, trim($typed), $found, PREG_UNMATCHED_AS_NULL) === 1 || throw BadQuantity::notSince($typed);
         $year = (int) ($found['year'] ?? $found['year2'] ?? 0);
         $month = $found['month'] ?? $found['month2'] ?? null;
-        $month === null || checkdate((int) $month, 1, $year) || throw BadQuantity::notADate($typed);
+        $month === null || checkdate((int) $month, 1, $year) || throw BadQuantity::notSince($typed);
         $begins = self::read(sprintf('%04d-%02d-01', $year, $month ?? 1));
         $begins->at <= $now->at || throw BadQuantity::notYet($typed, $now->day());
         $middle = self::read(sprintf('%04d-%02d-%02d', $year, $month ?? 7, $month === null ? 1 : 15));

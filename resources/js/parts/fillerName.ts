@@ -1,4 +1,5 @@
 import type { Filler } from '../api/types';
+import { NOTHING_M } from '../units/units';
 
 /** A filler by its line, and by its note; by its age where the rack has another just like it, with as much left. */
 export function fillerName(filler: Filler, all: Filler[]): string {
@@ -17,9 +18,6 @@ export function fillerName(filler: Filler, all: Filler[]): string {
       }`
     : filler.line.name;
 }
-
-/** Less than this is nothing, m; the log's own rule. */
-const NOTHING_M = 0.05;
 
 /** Whether there is line on it. */
 export const holds = (filler: Filler): boolean => filler.left_m >= NOTHING_M;

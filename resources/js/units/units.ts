@@ -1,5 +1,8 @@
 import type { Schemas } from '../api/client';
 
+/** Less line than this is none, m; the core writes no less. */
+export const NOTHING_M = 0.05;
+
 export type Units = Schemas['Units'];
 
 /** A figure ready to be shown: the number as text, and its unit. */

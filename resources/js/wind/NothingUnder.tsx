@@ -1,8 +1,8 @@
 import { Button, Group } from '@mantine/core';
 import type { Run, RunStep } from '../api/types';
 import { useBench } from '../shell/bench';
-import { length, words } from '../units/units';
-import { NOTHING_M, roleOf, standing } from './standing';
+import { length, NOTHING_M, words } from '../units/units';
+import { roleOf, standing } from './standing';
 import classes from './Wind.module.css';
 
 /** The first layer with nothing on it that a step would leave under another line; null: none. */

@@ -1,8 +1,9 @@
 import type { Schemas } from '../api/client';
 import type { Run, RunMark, RunStep } from '../api/types';
+import { NOTHING_M } from '../units/units';
 import { placed } from './placed';
 import type { Kept } from './queue';
-import { NOTHING_M, writtenOf } from './standing';
+import { writtenOf } from './standing';
 
 type RunAhead = Schemas['RunAhead'];
 type Point = RunAhead['points'][number];

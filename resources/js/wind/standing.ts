@@ -1,10 +1,7 @@
 import type { Run } from '../api/types';
 import { ROLE_WORD } from '../drawings/material';
 import { knownWords } from '../parts/known';
-import { type Units, within } from '../units/units';
-
-/** Less than this is nothing, m; the core writes no less. */
-export const NOTHING_M = 0.05;
+import { NOTHING_M, type Units, within } from '../units/units';
 
 /** Of a layer that is in the log already, m. */
 export const writtenOf = (written: Run['written'], layer: number): number =>
