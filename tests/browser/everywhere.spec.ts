@@ -237,3 +237,51 @@ for (let round = 0; round < ROUNDS; ++round) {
     }
   });
 }
+
+test.describe('under a finger', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('nothing that can be pressed is lower than 44 px, and nothing is wider than the phone', async ({ page }) => {
+    test.slow();
+    for (const path of [
+      '/',
+      '/locker?add=reel',
+      '/rack?which=1',
+      '/plan/1',
+      '/wind',
+      '/drag',
+      '/log?spool=1',
+      '/day',
+      '/knots',
+      '/trouble',
+    ]) {
+      await page.goto(path);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await expect.poll(() => page.locator('[aria-busy="true"]').count()).toBe(0);
+      expect.soft(await low(page), path).toEqual([]);
+      await fits(page, path);
+    }
+  });
+
+  /** What is lower, but for links within a sentence and for the marks on a drawing, which the arrow keys and fields move too. */
+  const low = (page: Page) =>
+    page.evaluate(() => {
+      const pressed = document.querySelectorAll<HTMLElement>(
+        'button, a, input, select, textarea, summary, [role="tab"]',
+      );
+      return [...pressed]
+        .filter((each) => each.checkVisibility({ visibilityProperty: true }) && each.offsetWidth > 0)
+        .filter((each) => !(each.matches('a') && getComputedStyle(each).display === 'inline'))
+        .map((each) => {
+          const whole = each.matches('[type="checkbox"], [type="radio"]')
+            ? (each.closest('label') ?? each.closest('[class*="-body"]') ?? each)
+            : each;
+          return {
+            name: each.getAttribute('aria-label') ?? each.textContent,
+            height: whole.getBoundingClientRect().height,
+          };
+        })
+        .filter(({ height }) => Math.round(height) < 44)
+        .map(({ name, height }) => `${name}: ${Math.round(height)} px`);
+    });
+});

@@ -136,7 +136,7 @@ export function DragPlace() {
                     ]}
                   />
                   <span />
-                  <Anchor component={Link} to="/drag/practice">
+                  <Anchor component={Link} to="/drag/practice" data-alone>
                     Practice setting a drag
                   </Anchor>
                 </div>

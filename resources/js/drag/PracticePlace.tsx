@@ -100,10 +100,10 @@ export function PracticePlace() {
         <Title order={1}>Practice: set a drag</Title>
         <p className={page.soft}>You don’t know yet how fast this knob tightens. Nothing is saved.</p>
         <span className={page.grow} />
-        <Anchor component={Link} to="/practice">
+        <Anchor component={Link} to="/practice" data-alone>
           All lessons
         </Anchor>
-        <Anchor component={Link} to="/drag">
+        <Anchor component={Link} to="/drag" data-alone>
           Back to Drag
         </Anchor>
       </div>

@@ -60,7 +60,7 @@ function OneLesson({ id }: { id: (typeof LESSONS)[number] }) {
       <div className={page.head}>
         <Title order={1}>{there.title}</Title>
         <span className={page.grow} />
-        <Anchor component={Link} to="/practice">
+        <Anchor component={Link} to="/practice" data-alone>
           All lessons
         </Anchor>
       </div>
