@@ -238,6 +238,25 @@ for (let round = 0; round < ROUNDS; ++round) {
   });
 }
 
+test('with colors of the system’s own, what is chosen is told from what is not', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto('/rack?which=1');
+  const back = (selector: string) =>
+    page
+      .locator(selector)
+      .first()
+      .evaluate((each) => getComputedStyle(each).backgroundColor);
+  const box = page.getByLabel('The water is clear, or the fish are shy');
+  const empty = await box.evaluate((each) => getComputedStyle(each).backgroundColor);
+  await box.check();
+  await expect.poll(() => box.evaluate((each) => getComputedStyle(each).backgroundColor)).not.toBe(empty);
+  expect(await back('nav a[aria-current="page"]')).not.toBe(await back('nav a:not([aria-current])'));
+  await page.goto('/plan/1');
+  await settled(page);
+  const chosen = await back('label:has(input[type="radio"]:checked) > span');
+  expect(chosen).not.toBe(await back('label:has(input[type="radio"]:not(:checked)) > span'));
+});
+
 test.describe('under a finger', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
