@@ -48,7 +48,7 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const tall = useTall();
   const [steps, setSteps] = useState(false);
-  const noted = useSaidOnce('undro-screen-note', state.current);
+  const noted = useSaidOnce('undro-screen-note', state.current, !awake);
   const step = state.steps.find((each) => each.id === state.current);
   const [waiting, setWaiting] = useState<Told[] | null>(null);
   const [asked, setAsked] = useState<{ to: RunStep; layer: number } | null>(null);
@@ -126,14 +126,15 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
 }
 
 /** The step at which something is said that this browser has not said before; null: it has. */
-function useSaidOnce(key: string, step: string | null): string | null {
+function useSaidOnce(key: string, step: string | null, says: boolean): string | null {
   const [at] = useState(() => (window.localStorage.getItem(key) === null ? step : null));
   useEffect(() => {
-    // a full or forbidden storage only says it again
+    if (!says) return;
+    // a full storage only says it again
     try {
       window.localStorage.setItem(key, 'said');
     } catch {}
-  }, [key]);
+  }, [key, says]);
   return at;
 }
 
