@@ -28,6 +28,10 @@ export function TroublePlace() {
   const all = useCalculator('trouble', { known });
   const sign = all.data?.signs.find((each) => each.id === at.seen);
   const found = useCalculator('trouble', sign ? { seen: sign.id, known } : null);
+  const answered = useRef('');
+  useEffect(() => {
+    if (found.data && !found.isPlaceholderData) answered.current = at.seen;
+  });
   // on a phone the causes are below all the signs: a tap brings them into view
   useEffect(() => {
     if (!tapped.current || !found.data || found.isPlaceholderData) return;
@@ -35,7 +39,8 @@ export function TroublePlace() {
     if ((answer.current?.getBoundingClientRect().top ?? 0) > window.innerHeight / 2) answer.current?.scrollIntoView();
   });
   if (!all.data) return <Waiting query={all} what="what can go wrong" />;
-  const causes = sign && !found.isPlaceholderData ? (found.data?.causes ?? []) : [];
+  // while more becomes known of the spool the causes of the same sign stay: a press on one must not miss
+  const causes = sign && (!found.isPlaceholderData || answered.current === sign.id) ? (found.data?.causes ?? []) : [];
   const keep = async (cause: Cause) => {
     if (!spool || !sign) return;
     try {
