@@ -47,9 +47,7 @@ final class Clock
      */
     public static function read(Input $in, string $field): Moment
     {
-        $typed = $in->text($field, 60);
-
-        return $in->read($field, static fn(): Moment => Moment::read($typed, self::moment()));
+        return self::typed($in, $field, Moment::read(...));
     }
 
     /**
@@ -57,10 +55,16 @@ final class Clock
      *
      * @throws \Undro\DomainFault naming the field, if it is none
      */
-    public static function about(Input $in, string $field): Moment
+    public static function readApproximate(Input $in, string $field): Moment
+    {
+        return self::typed($in, $field, Moment::readApproximate(...));
+    }
+
+    /** @param \Closure(string, Moment): Moment $read what was typed, by now */
+    private static function typed(Input $in, string $field, \Closure $read): Moment
     {
         $typed = $in->text($field, 60);
 
-        return $in->read($field, static fn(): Moment => Moment::about($typed, self::moment()));
+        return $in->read($field, static fn(): Moment => $read($typed, self::moment()));
     }
 }

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import axe, { type AxeResults, type RunOptions } from 'axe-core';
 import { expect, fits, nothingAlong, settled, test } from './bench';
 
@@ -241,20 +241,26 @@ for (let round = 0; round < ROUNDS; ++round) {
 test('with colors of the system’s own, what is chosen is told from what is not', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active' });
   await page.goto('/rack?which=1');
-  const back = (selector: string) =>
-    page
-      .locator(selector)
-      .first()
-      .evaluate((each) => getComputedStyle(each).backgroundColor);
+  const highlight = await page.evaluate(() => {
+    const shown = document.body.appendChild(document.createElement('i'));
+    shown.style.cssText = 'forced-color-adjust: none; background: Highlight';
+    const color = getComputedStyle(shown).backgroundColor;
+    shown.remove();
+    return color;
+  });
+  const filled = (what: Locator) => expect(what.first()).toHaveCSS('background-color', highlight);
   const box = page.getByLabel('The water is clear, or the fish are shy');
-  const empty = await box.evaluate((each) => getComputedStyle(each).backgroundColor);
+  await expect(box).not.toHaveCSS('background-color', highlight);
   await box.check();
-  await expect.poll(() => box.evaluate((each) => getComputedStyle(each).backgroundColor)).not.toBe(empty);
-  expect(await back('nav a[aria-current="page"]')).not.toBe(await back('nav a:not([aria-current])'));
+  await filled(box);
+  await filled(page.locator('nav a[aria-current="page"]'));
   await page.goto('/plan/1');
   await settled(page);
-  const chosen = await back('label:has(input[type="radio"]:checked) > span');
-  expect(chosen).not.toBe(await back('label:has(input[type="radio"]:not(:checked)) > span'));
+  await filled(page.locator('label:has(input[type="radio"]:checked) > span'));
+  await expect(page.locator('label:has(input[type="radio"]:not(:checked)) > span').first()).not.toHaveCSS(
+    'background-color',
+    highlight,
+  );
 });
 
 test.describe('under a finger', () => {

@@ -22,11 +22,11 @@ final class EventRequest extends ShapeRequest
         ];
     }
 
-    /** What has long been on a spool has been on it since a year or a month, as people know it. */
+    /** Of line found on a spool a year or a month is enough; nobody knows the day. */
     public function happenedAt(): ?string
     {
         return $this->filled('happened_at') && $this->input('kind') === EventKind::FoundOnSpool->value
-            ? Clock::about($this->figures(), 'happened_at')->iso()
+            ? Clock::readApproximate($this->figures(), 'happened_at')->iso()
             : parent::happenedAt();
     }
 }

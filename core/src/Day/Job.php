@@ -96,24 +96,27 @@ final readonly class Job
             $plan->fill->layers,
         ));
         $note = self::ends($asked, $plan);
-        $most = $plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres());
         $wished = $asked->mainLength ?? Length::metres(0);
-        if (self::tooMuch($asked, $plan)) {
+        $most = $plan->fill->fits() ? $main : min($main, $plan->mainMost->inMetres());
+        $tooMuch = self::tooMuch($asked, $plan);
+        if ($tooMuch || (!$plan->fill->fits() && $asked->way !== WayId::Kept)) {
             // as much of the main line as there is room for, and nothing under it
-            $main = $plan->mainMost->inMetres();
+            $main = $tooMuch ? $plan->mainMost->inMetres() : $wished->inMetres();
+            $most = $tooMuch ? $most : $main;
             [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
-            $note = Sentence::of(
-                $asked->way === WayId::Kept
-                    ? '{0} of main line doesn’t fit over the retained backing. There is room for {1}.'
-                    : '{0} of main line doesn’t fit. Even without backing there is room for {1}.',
-                $wished,
-                Length::metres($main),
-            );
-        } elseif (!$plan->fill->fits() && $asked->way !== WayId::Kept) {
-            // it fills the spool as far as anybody can tell
-            $main = $most = $wished->inMetres();
-            [$backing, $high, $turns] = [0.0, 0.0, $main / Usual::RETRIEVE_M];
-            $note = Sentence::of('{0} of main line fills the spool without backing. Stop winding at the full level.', $wished);
+            $note = match (true) {
+                !$tooMuch => Sentence::of('{0} of main line fills the spool without backing. Stop winding at the full level.', $wished),
+                $asked->way === WayId::Kept => Sentence::of(
+                    '{0} of main line doesn’t fit over the retained backing. There is room for {1}.',
+                    $wished,
+                    Length::metres($main),
+                ),
+                default => Sentence::of(
+                    '{0} of main line doesn’t fit. Even without backing there is room for {1}.',
+                    $wished,
+                    Length::metres($main),
+                ),
+            };
         }
         $under = $backing > 0 && $backingLines !== [];
 
@@ -171,7 +174,7 @@ final readonly class Job
         )]);
     }
 
-    /** Whether its main line is more than goes on; over backing that stays a little over full is none, nor is what the spool may well take. */
+    /** Whether its main line is more than goes on. A little over full is not, over backing that stays, nor what agrees with the room within its band. */
     private static function tooMuch(Wanted $wanted, Plan $plan): bool
     {
         if ($plan->fill->fits()) {

@@ -61,7 +61,7 @@ final class BadQuantity extends DomainFault
     }
 
     /** Names no field. */
-    public static function notSince(string $typed): self
+    public static function notAnApproximateDate(string $typed): self
     {
         return new self('', sprintf('"%s" is not a date. Type a year such as 2024, a month such as 2024-05, or a day such as 2024-05-20.', self::shorten($typed)));
     }

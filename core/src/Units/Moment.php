@@ -14,7 +14,7 @@ final readonly class Moment
         . ']([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d)(?:\.\d{1,9})?)?(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
     private const EARLIEST = 1950;
     /** A year, or a year and a month, either first. */
-    private const ABOUT = '~^(?:(?<year>\d{4})(?:-(?<month>\d{1,2}))?|(?<month2>\d{1,2})[./](?<year2>\d{4}))$~';
+    private const YEAR_OR_MONTH = '~^(?:(?<year>\d{4})(?:-(?<month>\d{1,2}))?|(?<month2>\d{1,2})[./](?<year2>\d{4}))$~';
 
     private function __construct(private DateTimeImmutable $at) {}
 
@@ -45,15 +45,15 @@ final readonly class Moment
      *
      * @throws BadQuantity if it is no date, or still to come
      */
-    public static function about(string $typed, self $now): self
+    public static function readApproximate(string $typed, self $now): self
     {
         if (preg_match(self::SHAPE, trim($typed)) === 1) {
             return self::read($typed, $now);
         }
-        preg_match(self::ABOUT, trim($typed), $found, PREG_UNMATCHED_AS_NULL) === 1 || throw BadQuantity::notSince($typed);
+        preg_match(self::YEAR_OR_MONTH, trim($typed), $found, PREG_UNMATCHED_AS_NULL) === 1 || throw BadQuantity::notAnApproximateDate($typed);
         $year = (int) ($found['year'] ?? $found['year2'] ?? 0);
         $month = $found['month'] ?? $found['month2'] ?? null;
-        $month === null || checkdate((int) $month, 1, $year) || throw BadQuantity::notSince($typed);
+        $month === null || checkdate((int) $month, 1, $year) || throw BadQuantity::notAnApproximateDate($typed);
         $begins = self::read(sprintf('%04d-%02d-01', $year, $month ?? 1));
         $begins->at <= $now->at || throw BadQuantity::notYet($typed, $now->day());
         $middle = self::read(sprintf('%04d-%02d-%02d', $year, $month ?? 7, $month === null ? 1 : 15));

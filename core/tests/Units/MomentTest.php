@@ -75,7 +75,7 @@ final class MomentTest extends TestCase
     #[TestWith(['1950', '1950-07-01'])]
     public function testAYearOrAMonthIsEnoughForWhatNobodyWroteDown(string $typed, string $day): void
     {
-        self::assertSame($day, Moment::about($typed, Moment::read('2026-05-10T12:00:00Z'))->day());
+        self::assertSame($day, Moment::readApproximate($typed, Moment::read('2026-05-10T12:00:00Z'))->day());
     }
 
     #[TestWith([''])]
@@ -91,6 +91,6 @@ final class MomentTest extends TestCase
     public function testNoYearOrMonthThatIsNoneOrStillToCome(string $typed): void
     {
         $this->expectException(BadQuantity::class);
-        Moment::about($typed, Moment::read('2026-05-10T12:00:00Z'));
+        Moment::readApproximate($typed, Moment::read('2026-05-10T12:00:00Z'));
     }
 }

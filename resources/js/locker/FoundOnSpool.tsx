@@ -66,7 +66,7 @@ export function FoundOnSpool({ reel, spool, onDone }: FoundOnSpoolProps) {
     }
   };
   const note = async (values: Record<string, string>, how: string) => {
-    if (!on.trim()) return setWrong('Type a year such as 2024, a month such as 2024-05, or a day such as 2024-05-20.');
+    if (!on.trim()) return setWrong('Type when the line went on: 2024 or 2024-05 is enough.');
     setWrong('');
     const onto = { from: { kind: 'unseen' as const }, to: { kind: 'spool' as const, id: spool.id } };
     const moves = [];

@@ -20,6 +20,6 @@ export function fillerName(filler: Filler, all: Filler[]): string {
 }
 
 /** Whether there is line on it. */
-export const holds = (filler: Filler): boolean => filler.left_m >= NOTHING_M;
+export const hasLine = (filler: Filler): boolean => filler.left_m >= NOTHING_M;
 
 const ORDINAL = ['1st', '2nd', '3rd', '4th', '5th'];

@@ -5,7 +5,7 @@ import { MATERIAL_WORD } from '../drawings/material';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped } from '../measure/typed';
 import { MATERIALS } from '../parts/choices';
-import { fillerName, holds } from '../parts/fillerName';
+import { fillerName, hasLine } from '../parts/fillerName';
 import { TypedField } from '../parts/TypedField';
 import { useRested } from '../parts/useRested';
 import { SizeField } from '../printed/PrintedField';
@@ -94,15 +94,15 @@ export const LineFields = memo(
               aria-label={role === 'main' ? 'Main line from the rack' : 'Backing from the rack'}
               value={from}
               onChange={(event) => pick(event.currentTarget.value)}
-              error={filler && !holds(filler) && 'This filler spool is empty. Choose another, or buy new line.'}
+              error={filler && !hasLine(filler) && 'This filler spool is empty. Choose another, or buy new line.'}
               data={[
                 { value: '', label: 'Not in the rack (type it below)' },
                 ...offered(
-                  fillers.toSorted((a, b) => Number(holds(b)) - Number(holds(a))),
+                  fillers.toSorted((a, b) => Number(hasLine(b)) - Number(hasLine(a))),
                   (each) => from === `f${each.id}`,
                 ).map((filler) => ({
                   value: `f${filler.id}`,
-                  label: `${fillerName(filler, fillers)} (${holds(filler) ? `${within(filler.left_m, filler.half_m, units)} left` : 'empty'})`,
+                  label: `${fillerName(filler, fillers)} (${hasLine(filler) ? `${within(filler.left_m, filler.half_m, units)} left` : 'empty'})`,
                 })),
                 ...offered(unracked, (each) => from === `l${each.id}`).map((line) => ({
                   value: `l${line.id}`,

@@ -10,7 +10,7 @@ import { aboutLine } from '../locker/about';
 import { MeasureButton } from '../measure/MeasureButton';
 import { diameterTyped, howMeasured, lengthTyped } from '../measure/typed';
 import { FigureForm } from '../parts/FigureForm';
-import { fillerName, holds } from '../parts/fillerName';
+import { fillerName, hasLine } from '../parts/fillerName';
 import { newId } from '../parts/newId';
 import page from '../parts/parts.module.css';
 import { done } from '../parts/undo';
@@ -118,7 +118,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
           </p>
         </div>
         <p className={classes.left}>
-          {holds(filler) ? (
+          {hasLine(filler) ? (
             <>
               {left} <span className={page.facts}>{of}</span>
             </>
@@ -126,7 +126,7 @@ export function FillerEntry({ filler }: FillerEntryProps) {
             'empty'
           )}
         </p>
-        {holds(filler) && (
+        {hasLine(filler) ? (
           <Tape
             size="thumb"
             ends="filler"
@@ -136,6 +136,8 @@ export function FillerEntry({ filler }: FillerEntryProps) {
             scaleUnit={{ m: metresPer(units), name: units.length }}
             label={`${left} ${of}`}
           />
+        ) : (
+          <span />
         )}
         <div className={page.actions}>
           <Button size="compact-sm" variant="default" onClick={turn('count')} aria-expanded={open === 'count'}>

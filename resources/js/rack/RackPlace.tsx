@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useFillers } from '../api/records';
 import { Empty } from '../parts/Empty';
 import { Finder, matches } from '../parts/Finder';
-import { holds } from '../parts/fillerName';
+import { hasLine } from '../parts/fillerName';
 import page from '../parts/parts.module.css';
 import { Waiting } from '../parts/Waiting';
 import { useLocation, useSearchParams } from '../shell/route';
@@ -22,7 +22,7 @@ export function RackPlace() {
   const { hash } = useLocation();
   const [find, setFind] = useState('');
   const shown = (fillers.data ?? []).filter((filler) => matches(find, filler.line.name, filler.name));
-  const empty = shown.filter((filler) => !holds(filler));
+  const empty = shown.filter((filler) => !hasLine(filler));
   return (
     <div className={page.page}>
       <title>Rack · Undro</title>
@@ -54,7 +54,7 @@ export function RackPlace() {
       <Finder value={find} onChange={setFind} of={fillers.data?.length ?? 0} word="line" />
       {fillers.data && fillers.data.length > 0 && (
         <ul className={page.entries} aria-label="Filler spools">
-          {shown.filter(holds).map((filler) => (
+          {shown.filter(hasLine).map((filler) => (
             <FillerEntry key={filler.id} filler={filler} />
           ))}
         </ul>

@@ -48,16 +48,17 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
   const narrow = useMediaQuery('(max-width: 760px)') ?? false;
   const tall = useTall();
   const [steps, setSteps] = useState(false);
-  const noted = useSaidOnce('undro-screen-note', state.current, !awake);
+  const noted = useShownOnce('undro-screen-note', state.current, !awake);
   const step = state.steps.find((each) => each.id === state.current);
   const [waiting, setWaiting] = useState<Told[] | null>(null);
-  const [asked, setAsked] = useState<{ to: RunStep; layer: number } | null>(null);
+  const [asked, setAsked] = useState<{ to: RunStep; at: string | null } | null>(null);
+  // the question goes once the run has gone on, or the layer is no longer empty
+  const leaves = asked?.at === state.current ? emptyUnder(run, ahead, asked.to) : null;
   const go = (to: RunStep) => {
     setSteps(false);
     if (to.id === state.current) return;
-    const empty = emptyUnder(run, ahead, to);
-    setAsked(empty === null ? null : { to, layer: empty });
-    if (empty !== null) return;
+    setAsked({ to, at: state.current });
+    if (emptyUnder(run, ahead, to) !== null) return;
     if (isPast(state, to) && state.progress.stop === null && standing(run, ahead).unwritten_m > 0) {
       setWaiting([{ kind: 'back', step: to.id }]);
     } else tell({ kind: 'back', step: to.id });
@@ -78,14 +79,14 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
       <section className={classes.main} aria-label="Step">
         <OutOfReach run={run} silence={silence} waits={waits} lateDepth={lateDepth} />
         {state.over === null && <Soaks run={run} tell={tell} />}
-        {asked && state.over === null && (
+        {asked && leaves !== null && state.over === null && (
           <NothingUnder
             run={run}
-            layer={asked.layer}
+            layer={leaves}
             onWind={() => {
               setAsked(null);
               // the step in hand leads there; who is past it goes back
-              const wind = state.steps.findIndex((each) => each.kind === 'wind' && each.layer === asked.layer);
+              const wind = state.steps.findIndex((each) => each.kind === 'wind' && each.layer === leaves);
               const to = state.steps[wind];
               if (to && wind < state.steps.findIndex((each) => each.id === state.current))
                 tell({ kind: 'back', step: to.id });
@@ -125,16 +126,16 @@ function Bench({ run, tell, say, ahead, waits, untold, silence, lateDepth, awake
   );
 }
 
-/** The step at which something is said that this browser has not said before; null: it has. */
-function useSaidOnce(key: string, step: string | null, says: boolean): string | null {
+/** The step at which something is shown that this browser has not shown before; null: it has. */
+function useShownOnce(key: string, step: string | null, shown: boolean): string | null {
   const [at] = useState(() => (window.localStorage.getItem(key) === null ? step : null));
   useEffect(() => {
-    if (!says) return;
-    // a full storage only says it again
+    if (!shown) return;
+    // with a full storage it is shown again
     try {
       window.localStorage.setItem(key, 'said');
     } catch {}
-  }, [key, says]);
+  }, [key, shown]);
   return at;
 }
 
