@@ -32,7 +32,7 @@ test('a reel is added, changed, put away, and each step taken back', async ({ pa
   await page.getByLabel('Length, roughly').fill('90');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   // what was bought long ago is not new today: it is asked
-  await expect(page.getByText('Type a year such as 2024')).toBeVisible();
+  await expect(page.getByText('Type when the line went on: 2024 or 2024-05 is enough.')).toBeVisible();
   await page.getByLabel('On the spool since').fill('2024-05');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(entry).toContainText('90 m');
